@@ -1,0 +1,49 @@
+import type { TaskRef } from './types';
+
+export interface Busy extends TaskRef {
+  start: number;
+  end: number;
+}
+
+/** When each person is busy. Copied on write by `fork`, so that alternatives can be tried side by side. */
+export class Calendar {
+  private constructor(private readonly busy: Map<string, readonly Busy[]>) {}
+
+  static empty(people: readonly { id: string }[]): Calendar {
+    return new Calendar(new Map(people.map(({ id }) => [id, []])));
+  }
+
+  fork(): Calendar {
+    return new Calendar(new Map(this.busy));
+  }
+
+  of(person: string): readonly Busy[] {
+    return this.busy.get(person) ?? [];
+  }
+
+  add(person: string, entry: Busy): void {
+    if (entry.end === entry.start) return;
+    const entries = this.of(person);
+    const at = entries.findIndex((other) => other.start >= entry.start);
+    this.busy.set(
+      person,
+      at < 0 ? [...entries, entry] : [...entries.slice(0, at), entry, ...entries.slice(at)],
+    );
+  }
+
+  isFree(person: string, start: number, end: number): boolean {
+    return !this.of(person).some((entry) => entry.start < end && entry.end > start);
+  }
+
+  overlapping(person: string, start: number, end: number): Busy[] {
+    return this.of(person).filter((entry) => entry.start < end && entry.end > start);
+  }
+
+  /** The moment from which nobody has anything to do. */
+  idleFrom(): number {
+    let last = -Infinity;
+    for (const entries of this.busy.values())
+      for (const entry of entries) last = Math.max(last, entry.end);
+    return last;
+  }
+}

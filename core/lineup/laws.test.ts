@@ -1,0 +1,176 @@
+/** Laws that hold for any show, on random ones. */
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import type { Task } from '../repertoire/types';
+import { after, input, slot, task } from '../testing/build';
+import { schedule } from './schedule';
+import type { LineupInput, PlanSlot } from './types';
+import { verifyTimeline } from './verify';
+
+const seconds = fc.integer({ min: 1, max: 240 });
+
+const methodTasks: fc.Arbitrary<Task[]> = fc
+  .record({
+    prepare: fc.option(seconds),
+    wings: fc.boolean(),
+    settle: fc.option(seconds),
+    window: fc.option(fc.integer({ min: 0, max: 600 })),
+    perform: fc.array(seconds, { minLength: 1, maxLength: 3 }),
+    helperInBlock: fc.boolean(),
+    reset: fc.option(seconds),
+    dry: fc.option(seconds),
+  })
+  .map((r) => {
+    const tasks: Task[] = [];
+    if (r.prepare !== null)
+      tasks.push(task('prepare', 'prepare', r.prepare, { place: r.wings ? 'wings' : 'stage' }));
+    if (r.settle !== null)
+      tasks.push(
+        task('settle', 'settle', r.settle, {
+          place: 'wings',
+          after: r.prepare === null ? [] : [after('prepare')],
+        }),
+      );
+    r.perform.forEach((s, i) =>
+      tasks.push(
+        task(`p${i}`, 'perform', s, {
+          after: i === 0 && r.settle !== null ? [after('settle', 0, r.window)] : [],
+          hands: [
+            { role: 'performer', count: 1, competence: null },
+            ...(r.helperInBlock && i === 0
+              ? [{ role: 'helper' as const, count: 1, competence: null }]
+              : []),
+          ],
+        }),
+      ),
+    );
+    if (r.reset !== null) tasks.push(task('reset', 'reset', r.reset));
+    if (r.reset !== null && r.dry !== null)
+      tasks.push(task('dry', 'settle', r.dry, { after: [after('reset')] }));
+    return tasks;
+  });
+
+const shows: fc.Arbitrary<LineupInput> = fc
+  .record({
+    slots: fc.array(
+      fc.record({
+        tasks: methodTasks,
+        performer: fc.constantFrom('ines', 'jo'),
+        position: fc.constantFrom('table', 'bench'),
+        goes: fc.integer({ min: 1, max: 3 }),
+      }),
+      { maxLength: 6 },
+    ),
+    arrival: fc.integer({ min: -3600, max: 0 }),
+    margin: fc.constantFrom(0, 60),
+    crew: fc.integer({ min: 2, max: 4 }),
+  })
+  .map(({ slots, arrival, margin, crew }) =>
+    input(
+      slots.map(
+        (s, i): PlanSlot =>
+          slot(`s${i}`, s.tasks, {
+            performerId: s.performer,
+            positionId: s.position,
+            goes: s.goes,
+          }),
+      ),
+      {
+        arrival,
+        margin,
+        crew: ['ines', 'jo', 'mara', 'piet']
+          .slice(0, crew)
+          .map((id) => ({ id, name: id, competences: [] })),
+      },
+    ),
+  );
+
+const scaled = (from: LineupInput, k: number): LineupInput => ({
+  ...from,
+  arrival: from.arrival * k,
+  margin: from.margin * k,
+  hardFinish: from.hardFinish * k,
+  slots: from.slots.map((s) => ({
+    ...s,
+    tasks: s.tasks.map((t) => ({
+      ...t,
+      time: { shortest: t.time.shortest * k, likely: t.time.likely * k, longest: t.time.longest * k },
+      after: t.after.map((lag) => ({
+        ...lag,
+        least: lag.least * k,
+        greatest: lag.greatest === null ? null : lag.greatest * k,
+      })),
+    })),
+  })),
+});
+
+describe('any show', () => {
+  test('a timeline without conflicts passes the independent checker', () => {
+    let good = 0;
+    fc.assert(
+      fc.property(shows, (show) => {
+        const timeline = schedule(show);
+        if (timeline.conflicts.length > 0) return;
+        good++;
+        expect(verifyTimeline(show, timeline)).toEqual([]);
+      }),
+      { numRuns: 300, seed: 7 },
+    );
+    // A law tested on nothing proves nothing.
+    expect(good).toBeGreaterThan(150);
+  });
+
+  test('the same show gives the same timeline', () => {
+    fc.assert(
+      fc.property(shows, (show) => {
+        expect(schedule(structuredClone(show))).toEqual(schedule(show));
+      }),
+      { numRuns: 40, seed: 11 },
+    );
+  });
+
+  test('doubling every time never more than doubles the end, beyond the search’s own step', () => {
+    fc.assert(
+      fc.property(shows, (show) => {
+        const once = schedule(show);
+        const twice = schedule(scaled(show, 2));
+        expect(Math.abs(twice.end - 2 * once.end)).toBeLessThanOrEqual(30 * show.slots.length);
+      }),
+      { numRuns: 60, seed: 13 },
+    );
+  });
+
+  test('every gap carries a rule and a sentence', () => {
+    fc.assert(
+      fc.property(shows, (show) => {
+        for (const gap of schedule(show).gaps) {
+          expect(gap.reason.length).toBeGreaterThan(10);
+          expect(gap.reason).not.toContain('undefined');
+          expect(gap.seconds).toBeGreaterThan(0);
+        }
+      }),
+      { numRuns: 100, seed: 17 },
+    );
+  });
+});
+
+describe('the checker itself', () => {
+  const show = input([
+    slot('a', [task('set', 'prepare', 60), task('p', 'perform', 60), task('wipe', 'reset', 30)]),
+    slot('b', [task('set', 'prepare', 60), task('p', 'perform', 60)]),
+  ]);
+
+  // Each spoils one thing in a good timeline; a checker that accepts any of them is no checker.
+  test.each([
+    ['a block moved into another', (t: ReturnType<typeof schedule>) => { const b = t.blocks[1]; if (b) b.start -= 200; }, 'rule 1'],
+    ['two things for one person', (t: ReturnType<typeof schedule>) => { for (const p of t.tasks) if (p.task === 'wipe') { p.start = 0; p.end = 30; p.people = ['ines']; } }, 'rule 2'],
+    ['a position shared', (t: ReturnType<typeof schedule>) => { for (const p of t.tasks) if (p.slot === 'b' && p.task === 'set') { p.start = -120; p.end = -60; } }, 'rule 3'],
+    ['work before arrival', (t: ReturnType<typeof schedule>) => { const p = t.tasks[0]; if (p) { p.start = -9000; p.end = -8940; } }, 'rule 7'],
+    ['a gap unnamed', (t: ReturnType<typeof schedule>) => { t.gaps = []; }, 'rule 9'],
+  ])('catches %s', (_name, spoil, rule) => {
+    const timeline = structuredClone(schedule(show));
+    expect(verifyTimeline(show, timeline)).toEqual([]);
+    spoil(timeline);
+    expect(verifyTimeline(show, timeline).join('\n')).toContain(rule);
+  });
+});

@@ -1,0 +1,55 @@
+/** Small builders for tests: a valid thing by default, with the given parts replaced. */
+import type { Task } from '../repertoire/types';
+import type { LineupInput, PlanSlot } from '../lineup/types';
+
+export function task(id: string, phase: Task['phase'], seconds: number, over: Partial<Task> = {}): Task {
+  return {
+    id,
+    name: id,
+    phase,
+    time: { shortest: seconds, likely: seconds, longest: seconds },
+    hands:
+      phase === 'settle'
+        ? []
+        : [{ role: phase === 'perform' ? 'performer' : 'anyone', count: 1, competence: null }],
+    place: 'stage',
+    after: [],
+    eachGo: true,
+    do: '',
+    say: '',
+    cue: '',
+    gearOn: [],
+    gearOff: [],
+    mind: '',
+    sign: null,
+    ...over,
+  };
+}
+
+export const after = (id: string, least = 0, greatest: number | null = null): Task['after'][number] => ({
+  task: id,
+  least,
+  greatest,
+});
+
+export function slot(id: string, tasks: Task[], over: Partial<PlanSlot> = {}): PlanSlot {
+  return { id, name: id, performerId: 'ines', positionId: 'table', goes: 1, tasks, ...over };
+}
+
+export function input(slots: PlanSlot[], over: Partial<LineupInput> = {}): LineupInput {
+  return {
+    arrival: -3600,
+    hardFinish: 2400,
+    margin: 0,
+    crew: [
+      { id: 'ines', name: 'Ines', competences: [] },
+      { id: 'jo', name: 'Jo', competences: [] },
+    ],
+    positions: [
+      { id: 'table', name: 'Table' },
+      { id: 'bench', name: 'Bench' },
+    ],
+    slots,
+    ...over,
+  };
+}

@@ -1,0 +1,38 @@
+/** Clock times as text and seconds. No calendar and no zone: those belong to whoever shows a date. */
+
+const CLOCK = /^([01]\d|2[0-3]):([0-5]\d)$/;
+
+/** Seconds from midnight of "HH:MM". Throws RangeError on anything else: callers hold validated text. */
+export function parseClock(text: string): number {
+  const match = CLOCK.exec(text);
+  if (!match) throw new RangeError(`Not a clock time: ${text}`);
+  return Number(match[1]) * 3600 + Number(match[2]) * 60;
+}
+
+/** "14:05" for seconds from midnight; wraps past midnight; rounds down, as a wall clock does. */
+export function formatClock(secondsOfDay: number): string {
+  const minutes = Math.floor((((secondsOfDay % 86400) + 86400) % 86400) / 60);
+  return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+}
+
+/** "3:05", or "1:02:05" from an hour; the sign is a true minus. */
+export function formatDuration(seconds: number): string {
+  const whole = Math.round(Math.abs(seconds));
+  const sign = seconds < 0 && whole > 0 ? '−' : '';
+  const s = String(whole % 60).padStart(2, '0');
+  const minutes = Math.floor(whole / 60);
+  if (minutes < 60) return `${sign}${minutes}:${s}`;
+  return `${sign}${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}:${s}`;
+}
+
+/** "40 s", "3 min", "3 min 20 s", "1 h 5 min": a duration inside a sentence. */
+export function sayDuration(seconds: number): string {
+  const whole = Math.round(Math.abs(seconds));
+  if (whole < 60) return `${whole} s`;
+  if (whole < 3600) {
+    const s = whole % 60;
+    return s ? `${Math.floor(whole / 60)} min ${s} s` : `${whole / 60} min`;
+  }
+  const minutes = Math.round(whole / 60);
+  return minutes % 60 ? `${Math.floor(minutes / 60)} h ${minutes % 60} min` : `${minutes / 60} h`;
+}

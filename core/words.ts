@@ -1,0 +1,9 @@
+/** "Ines", "Ines and Jo", "Ines, Jo and Mara". */
+export function listInWords(names: readonly string[]): string {
+  if (names.length < 2) return names[0] ?? '';
+  return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
+}
+
+/** "1 check", "3 checks". */
+export const counted = (n: number, noun: string, plural = `${noun}s`): string =>
+  `${n} ${n === 1 ? noun : plural}`;

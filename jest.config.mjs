@@ -1,0 +1,21 @@
+/** Unit tests of core and contract, and server tests against a real SQLite file. */
+export default {
+  roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/demo'],
+  testMatch: ['**/*.test.ts'],
+  extensionsToTreatAsEsm: ['.ts'],
+  testEnvironment: 'node',
+  transform: {
+    '^.+\\.ts$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', decorators: true },
+          transform: { legacyDecorator: true, decoratorMetadata: false },
+          target: 'es2022',
+          keepClassNames: true,
+        },
+        module: { type: 'es6' },
+      },
+    ],
+  },
+};
