@@ -101,7 +101,9 @@ function peopleFaults(input: LineupInput, slot: PlanSlot): Conflict[] {
       if (hand.role === 'performer' && !performer) continue;
       const able = eligible(input, slot, hand);
       if (able.length >= hand.count) continue;
-      const skill = hand.competence ? ` with the ${COMPETENCE_WORDS[hand.competence]} competence` : '';
+      const skill = hand.competence
+        ? ` with the ${COMPETENCE_WORDS[hand.competence]} competence`
+        : '';
       const words =
         hand.role === 'performer'
           ? hand.count > 1

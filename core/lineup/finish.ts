@@ -36,7 +36,8 @@ export function finishOf(timeline: Timeline, startOfDay: number): Finish {
       headline,
       words: `${sayDuration(over)} over the hard finish at ${finish}`,
     };
-  if (over === 0) return { over, level: 'tight', headline, words: `on the hard finish, to the second` };
+  if (over === 0)
+    return { over, level: 'tight', headline, words: `on the hard finish, to the second` };
   return {
     over,
     level: -over < TIGHT ? 'tight' : 'fits',

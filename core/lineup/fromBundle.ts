@@ -33,16 +33,14 @@ export function lineupInput(bundle: ShowBundle): LineupInput {
     margin: MARGIN_SECONDS,
     crew,
     positions: show.positions,
-    slots: resolveSlots(bundle).map(
-      ({ slot, demo, method }): PlanSlot => ({
-        id: slot.id,
-        name: demo.name,
-        performerId: slot.performerId,
-        positionId: slot.positionId,
-        goes: slot.goes,
-        tasks: method.tasks,
-      }),
-    ),
+    slots: resolveSlots(bundle).map(({ slot, demo, method }): PlanSlot => ({
+      id: slot.id,
+      name: demo.name,
+      performerId: slot.performerId,
+      positionId: slot.positionId,
+      goes: slot.goes,
+      tasks: method.tasks,
+    })),
   };
 }
 

@@ -32,10 +32,13 @@ test('ft06: never below its optimum, near it, and the checker agrees', () => {
       }),
     ),
   );
-  const show = input([slot('a', [...tasks, task('curtain', 'perform', 1)], { performerId: 'm5' })], {
-    arrival: 0,
-    crew: machines.map((id, i) => ({ id, name: id, competences: skills[i] ? [skills[i]] : [] })),
-  });
+  const show = input(
+    [slot('a', [...tasks, task('curtain', 'perform', 1)], { performerId: 'm5' })],
+    {
+      arrival: 0,
+      crew: machines.map((id, i) => ({ id, name: id, competences: skills[i] ? [skills[i]] : [] })),
+    },
+  );
   const timeline = schedule(show);
   expect(timeline.conflicts).toEqual([]);
   expect(verifyTimeline(show, timeline)).toEqual([]);

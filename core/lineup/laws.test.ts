@@ -67,13 +67,12 @@ const shows: fc.Arbitrary<LineupInput> = fc
   })
   .map(({ slots, arrival, margin, crew }) =>
     input(
-      slots.map(
-        (s, i): PlanSlot =>
-          slot(`s${i}`, s.tasks, {
-            performerId: s.performer,
-            positionId: s.position,
-            goes: s.goes,
-          }),
+      slots.map((s, i): PlanSlot =>
+        slot(`s${i}`, s.tasks, {
+          performerId: s.performer,
+          positionId: s.position,
+          goes: s.goes,
+        }),
       ),
       {
         arrival,
@@ -94,7 +93,11 @@ const scaled = (from: LineupInput, k: number): LineupInput => ({
     ...s,
     tasks: s.tasks.map((t) => ({
       ...t,
-      time: { shortest: t.time.shortest * k, likely: t.time.likely * k, longest: t.time.longest * k },
+      time: {
+        shortest: t.time.shortest * k,
+        likely: t.time.likely * k,
+        longest: t.time.longest * k,
+      },
       after: t.after.map((lag) => ({
         ...lag,
         least: lag.least * k,
@@ -162,11 +165,55 @@ describe('the checker itself', () => {
 
   // Each spoils one thing in a good timeline; a checker that accepts any of them is no checker.
   test.each([
-    ['a block moved into another', (t: ReturnType<typeof schedule>) => { const b = t.blocks[1]; if (b) b.start -= 200; }, 'rule 1'],
-    ['two things for one person', (t: ReturnType<typeof schedule>) => { for (const p of t.tasks) if (p.task === 'wipe') { p.start = 0; p.end = 30; p.people = ['ines']; } }, 'rule 2'],
-    ['a position shared', (t: ReturnType<typeof schedule>) => { for (const p of t.tasks) if (p.slot === 'b' && p.task === 'set') { p.start = -120; p.end = -60; } }, 'rule 3'],
-    ['work before arrival', (t: ReturnType<typeof schedule>) => { const p = t.tasks[0]; if (p) { p.start = -9000; p.end = -8940; } }, 'rule 7'],
-    ['a gap unnamed', (t: ReturnType<typeof schedule>) => { t.gaps = []; }, 'rule 9'],
+    [
+      'a block moved into another',
+      (t: ReturnType<typeof schedule>) => {
+        const b = t.blocks[1];
+        if (b) b.start -= 200;
+      },
+      'rule 1',
+    ],
+    [
+      'two things for one person',
+      (t: ReturnType<typeof schedule>) => {
+        for (const p of t.tasks)
+          if (p.task === 'wipe') {
+            p.start = 0;
+            p.end = 30;
+            p.people = ['ines'];
+          }
+      },
+      'rule 2',
+    ],
+    [
+      'a position shared',
+      (t: ReturnType<typeof schedule>) => {
+        for (const p of t.tasks)
+          if (p.slot === 'b' && p.task === 'set') {
+            p.start = -120;
+            p.end = -60;
+          }
+      },
+      'rule 3',
+    ],
+    [
+      'work before arrival',
+      (t: ReturnType<typeof schedule>) => {
+        const p = t.tasks[0];
+        if (p) {
+          p.start = -9000;
+          p.end = -8940;
+        }
+      },
+      'rule 7',
+    ],
+    [
+      'a gap unnamed',
+      (t: ReturnType<typeof schedule>) => {
+        t.gaps = [];
+      },
+      'rule 9',
+    ],
   ])('catches %s', (_name, spoil, rule) => {
     const timeline = structuredClone(schedule(show));
     expect(verifyTimeline(show, timeline)).toEqual([]);

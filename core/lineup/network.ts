@@ -41,8 +41,7 @@ function stepsOf(slot: PlanSlot): Step[] {
   const performs = slot.tasks.filter((task) => task.phase === 'perform');
   const first = performs.findIndex((task) => task.eachGo);
   const last = performs.findLastIndex((task) => task.eachGo);
-  const repeated =
-    first < 0 ? [] : performs.slice(first, last + 1).filter((task) => task.eachGo);
+  const repeated = first < 0 ? [] : performs.slice(first, last + 1).filter((task) => task.eachGo);
   const order: { task: Task; go: number }[] = performs
     .slice(0, last < 0 ? performs.length : last + 1)
     .map((task) => ({ task, go: 1 }));

@@ -24,9 +24,7 @@ export function namesOf(input: LineupInput): Names {
 
 /** “Wipe the table (Foam fountain)”; the slot is left out when it is the one being talked about. */
 const named = (names: Names, ref: TaskRef, own: string): string =>
-  ref.slot === own
-    ? `“${names.task(ref)}”`
-    : `“${names.task(ref)}” from ${names.slot(ref.slot)}`;
+  ref.slot === own ? `“${names.task(ref)}”` : `“${names.task(ref)}” from ${names.slot(ref.slot)}`;
 
 function sentence(input: LineupInput, slot: string, obstacle: Obstacle): string {
   const names = namesOf(input);
@@ -34,7 +32,7 @@ function sentence(input: LineupInput, slot: string, obstacle: Obstacle): string 
   const doing = obstacle.blockers.slice(0, 2).map((ref) => named(names, ref, slot));
   switch (obstacle.rule) {
     case RULES.position:
-      return `${names.position(obstacle.position)} is taken by ${listInWords(doing) || 'the slot before'} until ${wanted} can start`;
+      return `${names.position(obstacle.position)} is not free for ${wanted}: ${listInWords(doing) || 'the slot before'} comes first`;
     case RULES.person:
       return `${listInWords(obstacle.people.map((id) => names.person(id)))} ${obstacle.people.length > 1 ? 'are' : 'is'} busy with ${listInWords(doing)} and wanted for ${wanted}`;
     case RULES.arrival:

@@ -34,7 +34,13 @@ describe('blocks follow one another (rule 1)', () => {
       task('why', 'perform', 40, { eachGo: false }),
     ];
     const t = timed(input([slot('a', tasks, { goes: 3 })]));
-    expect(t.tasks.map((p) => `${p.task}${p.go}`)).toEqual(['hello1', 'bang1', 'bang2', 'bang3', 'why1']);
+    expect(t.tasks.map((p) => `${p.task}${p.go}`)).toEqual([
+      'hello1',
+      'bang1',
+      'bang2',
+      'bang3',
+      'why1',
+    ]);
     expect(t.end).toBe(20 + 3 * 30 + 40);
   });
 });
@@ -111,7 +117,7 @@ describe('positions (rule 3)', () => {
     // 60 s performed, 40 s wiped, 120 s dried, 20 s set: the next block can't start before 240.
     expect(t.blocks[1]?.start).toBe(240);
     expect(t.gaps[0]).toMatchObject({ seconds: 180, rule: 3 });
-    expect(t.gaps[0]?.reason).toBe('Table is taken by “dry” from foam until “set” can start');
+    expect(t.gaps[0]?.reason).toBe('Table is not free for “set”: “dry” from foam comes first');
   });
 });
 
@@ -160,7 +166,9 @@ describe('lags (rule 5)', () => {
 describe('before the show (rules 7 and 8)', () => {
   test('preparation that does not fit before the start delays it, and says so', () => {
     const t = timed(
-      input([slot('a', [task('set', 'prepare', 600), task('p', 'perform', 60)])], { arrival: -300 }),
+      input([slot('a', [task('set', 'prepare', 600), task('p', 'perform', 60)])], {
+        arrival: -300,
+      }),
     );
     expect(t.blocks[0]?.start).toBe(300);
     expect(t.gaps[0]).toMatchObject({ rule: 7, seconds: 300 });

@@ -9,7 +9,8 @@ import { clearSlot, holdsPosition } from './clear';
 import { findFaults } from './faults';
 import { type Network, buildNetwork } from './network';
 import { explainGap } from './reasons';
-import { type Obstacle, type State, fork, initialState, lastEnd } from './state';
+import type { Task } from '../repertoire/types';
+import { type Obstacle, type State, initialState, lastEnd } from './state';
 import { type Conflict, type Gap, type LineupInput, RULES, type Timeline } from './types';
 
 /** Alternatives kept at each slot. Wider finds no better on shows of the usual size. */
@@ -133,18 +134,81 @@ function clearInBackground(input: LineupInput, state: State, newest: Network): S
   return result;
 }
 
+/** Earliest moment a slot's position can be free again: cleared, or still to be cleared. */
+function releaseOf(net: Network, blockEnd: number): number {
+  const ends = new Map<string, number>();
+  const endOf = (task: Task): number => {
+    const known = ends.get(task.id);
+    if (known !== undefined) return known;
+    const waits = net.lags
+      .filter((lag) => lag.to === task && net.following.includes(lag.from))
+      .map((lag) => endOf(lag.from) + lag.least);
+    const end = Math.max(blockEnd, ...waits) + task.time.likely;
+    ends.set(task.id, end);
+    return end;
+  };
+  return Math.max(blockEnd, ...net.following.filter((t) => t.place === 'stage').map(endOf));
+}
+
+/**
+ * The least the end can come to from here: the blocks still to come, back to back, none before its
+ * position can be free. Ranking by the last block alone would crowd out a state that gave ten
+ * seconds now to have a table dry in time.
+ */
+function leastEnd(state: State, rest: readonly Network[]): number {
+  const holds = new Map([...state.positions].map(([id, hold]) => [id, hold.until]));
+  for (const net of state.pending) {
+    const id = net.slot.positionId;
+    const block = state.blocks.find((b) => b.slot === net.slot.id);
+    if (id !== null && block)
+      holds.set(id, Math.max(holds.get(id) ?? 0, releaseOf(net, block.end)));
+  }
+  return rest.reduce((clock, net) => {
+    const id = net.slot.positionId;
+    const start = Math.max(clock, (id === null ? undefined : holds.get(id)) ?? clock);
+    const end = start + net.blockLength;
+    if (id !== null) holds.set(id, releaseOf(net, end));
+    return end;
+  }, lastEnd(state));
+}
+
 const pendingWork = (state: State): number =>
   state.pending.reduce(
     (sum, net) => sum + net.following.reduce((s, task) => s + task.time.likely, 0),
     0,
   );
 
-function better(a: State, b: State): number {
-  return (
-    a.conflicts.length - b.conflicts.length ||
-    lastEnd(a) - lastEnd(b) ||
-    pendingWork(a) - pendingWork(b)
-  );
+interface Ranked {
+  state: State;
+  rank: readonly number[];
+}
+
+const compareRanks = (a: Ranked, b: Ranked): number => {
+  const at = a.rank.findIndex((value, i) => value !== b.rank[i]);
+  return at < 0 ? 0 : (a.rank[at] ?? 0) - (b.rank[at] ?? 0);
+};
+
+/** The best states, each kind once: two that placed everything alike would only crowd the beam. */
+function select(states: readonly State[], rest: readonly Network[], width: number): State[] {
+  const ranked = states
+    .map((state): Ranked => ({
+      state,
+      rank: [state.conflicts.length, leastEnd(state, rest), lastEnd(state), pendingWork(state)],
+    }))
+    .sort(compareRanks);
+  const seen = new Set<string>();
+  const kept: State[] = [];
+  for (const { state } of ranked) {
+    const key = state.placed
+      .map((t) => `${t.slot}/${t.task}/${t.go}@${t.start}:${t.people.join('+')}`)
+      .sort()
+      .join('|');
+    if (seen.has(key)) continue;
+    seen.add(key);
+    kept.push(state);
+    if (kept.length === width) break;
+  }
+  return kept;
 }
 
 function gapsOf(input: LineupInput, state: State): Gap[] {
@@ -164,18 +228,16 @@ function gapsOf(input: LineupInput, state: State): Gap[] {
 export function schedule(raw: LineupInput): Timeline {
   const faults = findFaults(raw);
   const input: LineupInput = { ...raw, slots: faults.slots };
+  const nets = input.slots.map(buildNetwork);
   let beam: State[] = [initialState(input)];
-  for (const slot of input.slots) {
-    const net = buildNetwork(slot);
+  nets.forEach((net, i) => {
     const next = beam.flatMap((state) => alternatives(input, state, net));
-    beam = next.sort(better).slice(0, BEAM);
-  }
-  const finished = beam.map((state) => {
-    let done = fork(state);
-    for (const net of state.pending) done = clearSlot(input, done, net);
-    return done;
+    beam = select(next, nets.slice(i + 1), BEAM);
   });
-  const best = finished.sort(better)[0] ?? initialState(input);
+  const finished = beam.map((state) =>
+    state.pending.reduce((done, net) => clearSlot(input, done, net), state),
+  );
+  const best = select(finished, [], 1)[0] ?? initialState(input);
   const end = lastEnd(best);
   const conflicts: Conflict[] = [...faults.conflicts, ...best.conflicts];
   const blockTime = best.blocks.reduce((sum, block) => sum + block.end - block.start, 0);
@@ -185,7 +247,7 @@ export function schedule(raw: LineupInput): Timeline {
     end,
     deadAir: end - blockTime,
     blocks: best.blocks,
-    tasks: best.placed.sort((a, b) => a.start - b.start || a.end - b.end),
+    tasks: [...best.placed].sort((a, b) => a.start - b.start || a.end - b.end),
     gaps: gapsOf(input, best),
     conflicts,
   };

@@ -131,8 +131,7 @@ function checkPeople(
     const able = placed.people.filter((id) => {
       const person = input.crew.find((p) => p.id === id);
       const skilled = hand.competence === null || person?.competences.includes(hand.competence);
-      const fits =
-        hand.role === 'anyone' || (hand.role === 'performer') === (id === performerId);
+      const fits = hand.role === 'anyone' || (hand.role === 'performer') === (id === performerId);
       return person && skilled && fits;
     });
     expect(

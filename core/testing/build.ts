@@ -2,7 +2,12 @@
 import type { Task } from '../repertoire/types';
 import type { LineupInput, PlanSlot } from '../lineup/types';
 
-export function task(id: string, phase: Task['phase'], seconds: number, over: Partial<Task> = {}): Task {
+export function task(
+  id: string,
+  phase: Task['phase'],
+  seconds: number,
+  over: Partial<Task> = {},
+): Task {
   return {
     id,
     name: id,
@@ -26,7 +31,11 @@ export function task(id: string, phase: Task['phase'], seconds: number, over: Pa
   };
 }
 
-export const after = (id: string, least = 0, greatest: number | null = null): Task['after'][number] => ({
+export const after = (
+  id: string,
+  least = 0,
+  greatest: number | null = null,
+): Task['after'][number] => ({
   task: id,
   least,
   greatest,

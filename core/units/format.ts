@@ -23,7 +23,8 @@ function readableUnit(base: number, dimension: Dimension): UnitId {
 export function formatAmount(amount: number, unit: UnitId): string {
   if (unit === 'piece') return trim(amount);
   const plural =
-    amount > 1 && ['cup', 'pint', 'quart', 'gallon', 'drop', 'squirt', 'pair', 'set'].includes(unit);
+    amount > 1 &&
+    ['cup', 'pint', 'quart', 'gallon', 'drop', 'squirt', 'pair', 'set'].includes(unit);
   return `${trim(amount)} ${UNITS[unit].label}${plural ? 's' : unit === 'pinch' && amount > 1 ? 'es' : ''}`;
 }
 

@@ -1,0 +1,51 @@
+/** What the API answers with. */
+import type { MethodRecord } from '../core/after/review';
+import type { Show, ShowBundle } from '../core/brief/types';
+import type { Mark } from '../core/ready/go';
+import type { RunKind } from '../core/stage/types';
+import type { FieldFault } from './validate';
+
+/** A stored thing with the number that counts its changes. */
+export type Versioned<T> = T & { version: number };
+
+export interface ApiErrorBody {
+  error: { code: string; message: string; fields?: FieldFault[] };
+}
+
+export interface ShowSummary extends Pick<
+  Show,
+  | 'id'
+  | 'title'
+  | 'date'
+  | 'zone'
+  | 'arrival'
+  | 'doors'
+  | 'start'
+  | 'hardFinish'
+  | 'audience'
+  | 'agreed'
+> {
+  venueName: string | null;
+  slotCount: number;
+  runs: { id: string; kind: RunKind; finished: boolean }[];
+  version: number;
+}
+
+/** Everything a show's six stages compute from, in one answer. */
+export interface ShowAnswer extends ShowBundle {
+  version: number;
+  marks: Mark[];
+  records: MethodRecord[];
+}
+
+/** Told to every open page when something was stored. */
+export interface Change {
+  kind: 'show' | 'demo' | 'item' | 'venue' | 'person' | 'followUp' | 'mark' | 'run';
+  id: string;
+}
+
+export interface ImportAnswer {
+  showId: string;
+  /** What was added, and what the repertoire had already. */
+  words: string;
+}

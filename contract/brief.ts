@@ -1,0 +1,205 @@
+import {
+  MARK_SHAPES,
+  type MarkShape,
+  type Person,
+  type Position,
+  type Show,
+  type Slot,
+  type Venue,
+} from '../core/brief/types';
+import { COMPETENCES, type Competence } from '../core/repertoire/types';
+import {
+  ClockTime,
+  DayDate,
+  Holds,
+  Id,
+  IdList,
+  Num,
+  OneOf,
+  OneOfList,
+  OrNull,
+  PartList,
+  Text,
+  Whole,
+  YesNo,
+  Zone,
+} from './fields';
+
+export class PersonBody implements Person {
+  @Id()
+  id!: string;
+
+  @Text(60, 1)
+  name!: string;
+
+  @Text(60)
+  role!: string;
+
+  @OneOfList(COMPETENCES)
+  competences!: Competence[];
+
+  @Text(400)
+  note!: string;
+}
+
+export class VenueBody implements Venue {
+  @Id()
+  id!: string;
+
+  @Text(80, 1)
+  name!: string;
+
+  @Text(200)
+  address!: string;
+
+  @Text(400)
+  travel!: string;
+
+  @YesNo()
+  outdoors!: boolean;
+
+  @OrNull()
+  @Num(0.5, 500)
+  lengthM!: number | null;
+
+  @OrNull()
+  @Num(0.5, 500)
+  widthM!: number | null;
+
+  @OrNull()
+  @Num(1, 100)
+  ceilingM!: number | null;
+
+  @OrNull()
+  @Num(0, 100)
+  frontRowM!: number | null;
+
+  @OrNull()
+  @Whole(0, 200)
+  powerSockets!: number | null;
+
+  @YesNo()
+  water!: boolean;
+
+  @YesNo()
+  dark!: boolean;
+
+  @YesNo()
+  smokeDetectors!: boolean;
+
+  @Text(120)
+  detectorsIsolatedBy!: string;
+
+  @Text(1000)
+  note!: string;
+}
+
+export class PositionBody implements Position {
+  @Id()
+  id!: string;
+
+  @Text(40, 1)
+  name!: string;
+
+  @OneOf(MARK_SHAPES)
+  mark!: MarkShape;
+}
+
+export class SlotBody implements Slot {
+  @Id()
+  id!: string;
+
+  @Id()
+  demoId!: string;
+
+  @Id()
+  methodId!: string;
+
+  @OrNull()
+  @Id()
+  performerId!: string | null;
+
+  @OrNull()
+  @Id()
+  positionId!: string | null;
+
+  @Whole(1, 20)
+  goes!: number;
+
+  @YesNo()
+  pinned!: boolean;
+
+  @YesNo()
+  mayLeaveOut!: boolean;
+
+  @Whole(1, 5)
+  worth!: number;
+}
+
+/** Longest from start to hard finish, in minutes. */
+const LONGEST_SHOW = 360;
+
+const minutes = (clock: unknown): number => {
+  const [h, m] = typeof clock === 'string' ? clock.split(':').map(Number) : [];
+  return (h ?? NaN) * 60 + (m ?? NaN);
+};
+
+export class ShowBody implements Show {
+  @Id()
+  id!: string;
+
+  @Text(80, 1)
+  title!: string;
+
+  @DayDate()
+  date!: string;
+
+  @Zone()
+  zone!: string;
+
+  @ClockTime()
+  arrival!: string;
+
+  @Holds<ShowBody>((s) =>
+    minutes(s.doors) < minutes(s.arrival) ? 'must not be before arrival' : null,
+  )
+  @ClockTime()
+  doors!: string;
+
+  @Holds<ShowBody>((s) => (minutes(s.start) < minutes(s.doors) ? 'must not be before doors' : null))
+  @ClockTime()
+  start!: string;
+
+  @Holds<ShowBody>((s) => {
+    const length = minutes(s.hardFinish) - minutes(s.start);
+    if (length <= 0) return 'must be after the start';
+    return length > LONGEST_SHOW ? 'must be within 6 hours of the start' : null;
+  })
+  @ClockTime()
+  hardFinish!: string;
+
+  @OrNull()
+  @Id()
+  venueId!: string | null;
+
+  @Whole(0, 20_000)
+  audience!: number;
+
+  @Text(200)
+  audienceNote!: string;
+
+  @YesNo()
+  agreed!: boolean;
+
+  @IdList(12)
+  crew!: string[];
+
+  @PartList(() => PositionBody, 8)
+  positions!: PositionBody[];
+
+  @PartList(() => SlotBody, 60)
+  slots!: SlotBody[];
+
+  @Text(2000)
+  note!: string;
+}

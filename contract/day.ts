@@ -1,0 +1,58 @@
+/** Marks on checks, and follow-ups. */
+import type { Mark } from '../core/ready/go';
+import { DayDate, Holds, Id, OneOf, OrNull, Text, YesNo } from './fields';
+
+export class MarkBody implements Omit<Mark, 'key' | 'at'> {
+  @OneOf(['done', 'waived'])
+  state!: 'done' | 'waived';
+
+  @Holds<MarkBody>((m) =>
+    m.state === 'waived' && (typeof m.reason !== 'string' || m.reason.trim() === '')
+      ? 'must say why it is waived'
+      : null,
+  )
+  @Text(300)
+  reason!: string;
+
+  @OrNull()
+  @Id()
+  by!: string | null;
+}
+
+export interface FollowUp {
+  id: string;
+  showId: string | null;
+  demoId: string | null;
+  words: string;
+  ownerId: string | null;
+  /** Local date, YYYY-MM-DD, or null. */
+  due: string | null;
+  done: boolean;
+}
+
+export class FollowUpBody implements FollowUp {
+  @Id()
+  id!: string;
+
+  @OrNull()
+  @Id()
+  showId!: string | null;
+
+  @OrNull()
+  @Id()
+  demoId!: string | null;
+
+  @Text(300, 1)
+  words!: string;
+
+  @OrNull()
+  @Id()
+  ownerId!: string | null;
+
+  @OrNull()
+  @DayDate()
+  due!: string | null;
+
+  @YesNo()
+  done!: boolean;
+}

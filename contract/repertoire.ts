@@ -1,0 +1,313 @@
+import {
+  type After,
+  COMPETENCES,
+  type Competence,
+  type Demo,
+  type Estimate,
+  HAND_ROLES,
+  HAZARDS,
+  type Hand,
+  type HandRole,
+  type Hazard,
+  type HazardKind,
+  ITEM_KINDS,
+  type Item,
+  type ItemKind,
+  KIT_BASES,
+  type KitBasis,
+  type KitLine,
+  type Method,
+  PHASES,
+  type Phase,
+  type Setting,
+  type Sign,
+  TALK_PATTERNS,
+  type TalkPattern,
+  type Task,
+} from '../core/repertoire/types';
+import { KIT_UNITS, UNIT_IDS, type UnitId } from '../core/units/units';
+import {
+  Holds,
+  Id,
+  Num,
+  OneOf,
+  OrNull,
+  Part,
+  PartList,
+  Positive,
+  Text,
+  TextList,
+  Whole,
+  YesNo,
+} from './fields';
+
+/** Longest time of one task or lag, in seconds: two days, for what is steeped or frozen ahead. */
+const LONGEST = 172_800;
+
+export class EstimateBody implements Estimate {
+  @Whole(0, LONGEST)
+  shortest!: number;
+
+  @Holds<EstimateBody>((e) => (e.likely < e.shortest ? 'must be at least the shortest time' : null))
+  @Whole(0, LONGEST)
+  likely!: number;
+
+  @Holds<EstimateBody>((e) => (e.longest < e.likely ? 'must be at least the likely time' : null))
+  @Whole(0, LONGEST)
+  longest!: number;
+}
+
+export class HandBody implements Hand {
+  @OneOf(HAND_ROLES)
+  role!: HandRole;
+
+  @Whole(1, 12)
+  count!: number;
+
+  @OrNull()
+  @OneOf(COMPETENCES)
+  competence!: Competence | null;
+}
+
+export class AfterBody implements After {
+  @Id()
+  task!: string;
+
+  @Whole(0, LONGEST)
+  least!: number;
+
+  @OrNull()
+  @Holds<AfterBody>((a) =>
+    a.greatest !== null && a.greatest < a.least
+      ? 'must be at least as long as the shortest wait'
+      : null,
+  )
+  @Whole(0, LONGEST)
+  greatest!: number | null;
+}
+
+export class SignBody implements Sign {
+  @Text(80, 1)
+  watchFor!: string;
+
+  @Whole(0, 3600)
+  waitLeast!: number;
+
+  @Holds<SignBody>((s) =>
+    s.waitMost < s.waitLeast ? 'must be at least as long as the shortest wait' : null,
+  )
+  @Whole(0, 3600)
+  waitMost!: number;
+}
+
+export class TaskBody implements Task {
+  @Id()
+  id!: string;
+
+  @Text(80, 1)
+  name!: string;
+
+  @OneOf(PHASES)
+  phase!: Phase;
+
+  @Part(() => EstimateBody)
+  time!: EstimateBody;
+
+  @Holds<TaskBody>((t) =>
+    t.phase === 'settle' && Array.isArray(t.hands) && t.hands.length > 0
+      ? 'must be empty: what settles runs by itself'
+      : null,
+  )
+  @PartList(() => HandBody, 6)
+  hands!: HandBody[];
+
+  @OneOf(['stage', 'wings'])
+  place!: 'stage' | 'wings';
+
+  @PartList(() => AfterBody, 12)
+  after!: AfterBody[];
+
+  @YesNo()
+  eachGo!: boolean;
+
+  @Text(300)
+  do!: string;
+
+  @Text(600)
+  say!: string;
+
+  @Text(120)
+  cue!: string;
+
+  @TextList(8, 40)
+  gearOn!: string[];
+
+  @TextList(8, 40)
+  gearOff!: string[];
+
+  @Text(200)
+  mind!: string;
+
+  @OrNull()
+  @Part(() => SignBody)
+  sign!: SignBody | null;
+}
+
+export class KitLineBody implements KitLine {
+  @Id()
+  id!: string;
+
+  @Id()
+  itemId!: string;
+
+  @Positive(1_000_000)
+  amount!: number;
+
+  @OneOf(KIT_UNITS)
+  unit!: UnitId;
+
+  @OneOf(KIT_BASES)
+  basis!: KitBasis;
+
+  @Text(200)
+  note!: string;
+}
+
+export class SettingBody implements Setting {
+  @Id()
+  id!: string;
+
+  @Text(60, 1)
+  name!: string;
+
+  @Num(-1_000_000, 1_000_000)
+  value!: number;
+
+  @OneOf(UNIT_IDS)
+  unit!: UnitId;
+}
+
+export class HazardBody implements Hazard {
+  @OneOf(HAZARDS)
+  kind!: HazardKind;
+
+  @Text(300)
+  control!: string;
+}
+
+function strayAfter(method: MethodBody): string | null {
+  if (!Array.isArray(method.tasks)) return null;
+  const ids = new Set(method.tasks.map((task) => task?.id));
+  for (const task of method.tasks)
+    for (const lag of Array.isArray(task?.after) ? task.after : [])
+      if (!ids.has(lag?.task))
+        return `names a task that is not there: “${task.name}” comes after it`;
+  return null;
+}
+
+export class MethodBody implements Method {
+  @Id()
+  id!: string;
+
+  @Text(60, 1)
+  name!: string;
+
+  @Text(400)
+  summary!: string;
+
+  @YesNo()
+  oneShot!: boolean;
+
+  @Whole(1, 20)
+  goesAllowed!: number;
+
+  @Whole(0, 60)
+  volunteers!: number;
+
+  @Text(400)
+  warning!: string;
+
+  @Holds<MethodBody>(strayAfter)
+  @PartList(() => TaskBody, 60)
+  tasks!: TaskBody[];
+
+  @PartList(() => KitLineBody, 80)
+  kit!: KitLineBody[];
+
+  @PartList(() => SettingBody, 30)
+  settings!: SettingBody[];
+
+  @PartList(() => HazardBody, 20)
+  hazards!: HazardBody[];
+
+  @Whole(0, 100_000)
+  priorWorked!: number;
+
+  @Whole(0, 100_000)
+  priorFailed!: number;
+}
+
+export class DemoBody implements Demo {
+  @Id()
+  id!: string;
+
+  @Text(80, 1)
+  name!: string;
+
+  @Text(200)
+  hook!: string;
+
+  @Text(600)
+  idea!: string;
+
+  @TextList(20, 40)
+  keywords!: string[];
+
+  @Whole(0, 120)
+  ageFrom!: number;
+
+  @Holds<DemoBody>((d) => (d.ageTo < d.ageFrom ? 'must be at least the youngest age' : null))
+  @Whole(0, 120)
+  ageTo!: number;
+
+  @Whole(1, 5)
+  lift!: number;
+
+  @OneOf(TALK_PATTERNS)
+  talkPattern!: TalkPattern;
+
+  @Text(1000)
+  volunteerCard!: string;
+
+  @Text(500)
+  pinnedNote!: string;
+
+  @Text(40)
+  usualPosition!: string;
+
+  @Holds<DemoBody>((d) =>
+    Array.isArray(d.methods) && d.methods.length === 0 ? 'must have at least one method' : null,
+  )
+  @PartList(() => MethodBody, 12)
+  methods!: MethodBody[];
+}
+
+export class ItemBody implements Item {
+  @Id()
+  id!: string;
+
+  @Text(80, 1)
+  name!: string;
+
+  @OneOf(ITEM_KINDS)
+  kind!: ItemKind;
+
+  @Text(120)
+  functionTest!: string;
+
+  @YesNo()
+  testHolds!: boolean;
+
+  @Text(400)
+  note!: string;
+}

@@ -1,0 +1,309 @@
+/**
+ * The show file: an open JSON format that carries a show with everything needed to compute from it.
+ * Documented in docs/formats/show-file.md; the JSON Schema beside it is written from these classes.
+ */
+import type { Demo, Item } from '../core/repertoire/types';
+import type { Person, Show, ShowBundle, Venue } from '../core/brief/types';
+import type { RunPlan } from '../core/stage/types';
+import { DemoBody, ItemBody } from './repertoire';
+import { PersonBody, ShowBody, VenueBody } from './brief';
+import { Exactly, Id, Num, OneOf, OrNull, Part, PartList, Text, Whole, YesNo } from './fields';
+import { RunEventBody } from './stage';
+import { RUN_KINDS, type RunKind } from '../core/stage/types';
+import { MARK_SHAPES, type MarkShape } from '../core/brief/types';
+import { SignBody } from './repertoire';
+import { TextList } from './fields';
+import { type Checked, type FieldFault, check } from './validate';
+
+export const FILE_FORMAT = 'hearty-stage/show';
+export const FILE_VERSION = 1;
+/** Largest show file that is read, in bytes. */
+export const FILE_LIMIT = 8 * 1024 * 1024;
+
+class RunPositionBody {
+  @Text(40)
+  name!: string;
+
+  @OneOf(MARK_SHAPES)
+  mark!: MarkShape;
+}
+
+class RunStepBody {
+  @Id()
+  task!: string;
+
+  @Text(80)
+  name!: string;
+
+  @Text(300)
+  do!: string;
+
+  @Text(600)
+  say!: string;
+
+  @Text(120)
+  cue!: string;
+
+  @TextList(8, 40)
+  gearOn!: string[];
+
+  @TextList(8, 40)
+  gearOff!: string[];
+
+  @Text(200)
+  mind!: string;
+
+  @OrNull()
+  @Part(() => SignBody)
+  sign!: SignBody | null;
+
+  @Num(0, 172_800)
+  seconds!: number;
+
+  @YesNo()
+  eachGo!: boolean;
+}
+
+class RunSlotBody {
+  @Id()
+  id!: string;
+
+  @Id()
+  demoId!: string;
+
+  @Id()
+  methodId!: string;
+
+  @Text(80)
+  name!: string;
+
+  @Text(60)
+  methodName!: string;
+
+  @OrNull()
+  @Part(() => RunPositionBody)
+  position!: RunPositionBody | null;
+
+  @Text(60)
+  performer!: string;
+
+  @Num(-1e6, 1e6)
+  start!: number;
+
+  @Num(-1e6, 1e6)
+  end!: number;
+
+  @Whole(1, 20)
+  goes!: number;
+
+  @Whole(1, 20)
+  goesAllowed!: number;
+
+  @YesNo()
+  oneShot!: boolean;
+
+  @YesNo()
+  mayLeaveOut!: boolean;
+
+  @Whole(1, 5)
+  worth!: number;
+
+  @PartList(() => RunStepBody, 60)
+  steps!: RunStepBody[];
+}
+
+class JobUseBody {
+  @Num(-1e6, 1e6)
+  at!: number;
+
+  @Num(-1e6, 1e6)
+  from!: number;
+
+  @OrNull()
+  @Num(-1e6, 1e6)
+  until!: number | null;
+}
+
+class JobBody {
+  @Id()
+  slot!: string;
+
+  @Id()
+  task!: string;
+
+  @Text(80)
+  name!: string;
+
+  @TextList(12, 60)
+  people!: string[];
+
+  @Num(-1e6, 1e6)
+  start!: number;
+
+  @Num(-1e6, 1e6)
+  end!: number;
+
+  @OrNull()
+  @Part(() => JobUseBody)
+  use!: JobUseBody | null;
+}
+
+class RunPlanBody implements RunPlan {
+  @Text(80)
+  title!: string;
+
+  @Num(0, 9_000_000_000_000)
+  startsAt!: number;
+
+  @Num(0, 1e6)
+  hardFinish!: number;
+
+  @Num(0, 1e6)
+  end!: number;
+
+  @PartList(() => RunSlotBody, 60)
+  slots!: RunSlotBody[];
+
+  @PartList(() => JobBody, 4000)
+  jobs!: JobBody[];
+}
+
+class FileRunBody {
+  @Id()
+  id!: string;
+
+  @OneOf(RUN_KINDS)
+  kind!: RunKind;
+
+  @Num(0, 9_000_000_000_000)
+  createdAt!: number;
+
+  @Part(() => RunPlanBody)
+  plan!: RunPlanBody;
+
+  @PartList(() => RunEventBody, 5000)
+  events!: RunEventBody[];
+}
+
+export class ShowFile implements ShowBundle {
+  @Exactly(FILE_FORMAT, `must be “${FILE_FORMAT}”: this is not a show file`)
+  format!: typeof FILE_FORMAT;
+
+  @Exactly(FILE_VERSION, `must be ${FILE_VERSION}`)
+  version!: typeof FILE_VERSION;
+
+  @Part(() => ShowBody)
+  show!: Show;
+
+  @OrNull()
+  @Part(() => VenueBody)
+  venue!: Venue | null;
+
+  @PartList(() => PersonBody, 60)
+  people!: Person[];
+
+  @PartList(() => DemoBody, 60)
+  demos!: Demo[];
+
+  @PartList(() => ItemBody, 500)
+  items!: Item[];
+
+  @PartList(() => FileRunBody, 50)
+  runs!: FileRunBody[];
+}
+
+/** References from one part of the file to another that lead nowhere. */
+function strayReferences(file: ShowFile): FieldFault[] {
+  const faults: FieldFault[] = [];
+  const people = new Set(file.people.map((p) => p.id));
+  const items = new Set(file.items.map((i) => i.id));
+  const positions = new Set(file.show.positions.map((p) => p.id));
+  const expect = (known: boolean, path: string, message: string): void => {
+    if (!known) faults.push({ path, message });
+  };
+  expect(
+    file.show.venueId === (file.venue?.id ?? null),
+    'show.venueId',
+    'must be the id of the venue in the file',
+  );
+  file.show.crew.forEach((id, i) =>
+    expect(people.has(id), `show.crew[${i}]`, 'names somebody who is not among the people'),
+  );
+  file.show.slots.forEach((slot, i) => {
+    const at = `show.slots[${i}]`;
+    const demo = file.demos.find((d) => d.id === slot.demoId);
+    expect(Boolean(demo), `${at}.demoId`, 'names a demo that is not in the file');
+    expect(
+      !demo || demo.methods.some((m) => m.id === slot.methodId),
+      `${at}.methodId`,
+      'names a method that its demo does not have',
+    );
+    expect(
+      slot.performerId === null || people.has(slot.performerId),
+      `${at}.performerId`,
+      'names somebody who is not among the people',
+    );
+    expect(
+      slot.positionId === null || positions.has(slot.positionId),
+      `${at}.positionId`,
+      'names a position the show does not have',
+    );
+  });
+  file.demos.forEach((demo, d) =>
+    demo.methods.forEach((method, m) =>
+      method.kit.forEach((line, k) =>
+        expect(
+          items.has(line.itemId),
+          `demos[${d}].methods[${m}].kit[${k}].itemId`,
+          'names an item that is not in the file',
+        ),
+      ),
+    ),
+  );
+  return faults;
+}
+
+/** Checks a parsed show file: its version first, then every field, then its references. */
+export function checkShowFile(plain: unknown): Checked<ShowFile> {
+  const head = plain as { format?: unknown; version?: unknown } | null;
+  if (
+    head?.format === FILE_FORMAT &&
+    typeof head.version === 'number' &&
+    head.version > FILE_VERSION
+  )
+    return {
+      ok: false,
+      faults: [
+        {
+          path: 'version',
+          message: `is ${head.version}, from a newer Hearty Stage; this one reads up to ${FILE_VERSION}`,
+        },
+      ],
+    };
+  const checked = check(ShowFile, plain);
+  if (!checked.ok) return checked;
+  const faults = strayReferences(checked.value);
+  return faults.length > 0 ? { ok: false, faults } : checked;
+}
+
+/** Reads a show file from its text. */
+export function readShowFile(text: string): Checked<ShowFile> {
+  const broken = (message: string): Checked<ShowFile> => ({
+    ok: false,
+    faults: [{ path: '', message }],
+  });
+  if (text.length > FILE_LIMIT)
+    return broken(`file must be at most ${FILE_LIMIT / 1024 / 1024} MB`);
+  let plain: unknown;
+  try {
+    plain = JSON.parse(text);
+  } catch (error) {
+    const where = error instanceof Error ? ` (${error.message})` : '';
+    return broken(
+      text.trimStart().startsWith('{')
+        ? `file is not complete JSON: it may have been cut short${where}`
+        : `file must be a show file in JSON${where}`,
+    );
+  }
+  return checkShowFile(plain);
+}

@@ -1,0 +1,140 @@
+/** Plan against fact, and the record that a demonstration gathers. */
+import type { Demo } from '../repertoire/types';
+import { fold } from '../stage/fold';
+import type { Go, Live, Outcome, RunEvent, RunKind, RunPlan } from '../stage/types';
+
+export interface ReviewRow {
+  slotId: string;
+  demoId: string;
+  methodId: string;
+  name: string;
+  methodName: string;
+  status: Live['slots'][string]['status'];
+  /** Seconds of show time. */
+  plannedStart: number;
+  plannedSeconds: number;
+  actualStart: number | null;
+  actualSeconds: number | null;
+  /** Actual less planned length; null when it was not performed. */
+  difference: number | null;
+  goes: Go[];
+}
+
+export interface Review {
+  rows: ReviewRow[];
+  plannedEnd: number;
+  actualEnd: number | null;
+  heldSeconds: number;
+}
+
+export function reviewOf(plan: RunPlan, live: Live): Review {
+  const rows = plan.slots.map((slot): ReviewRow => {
+    const fact = live.slots[slot.id];
+    const plannedSeconds = slot.end - slot.start;
+    const performed =
+      fact?.startedAt != null && fact.endedAt != null && fact.status === 'performed';
+    const actualSeconds = performed ? (fact.endedAt ?? 0) - (fact.startedAt ?? 0) : null;
+    return {
+      slotId: slot.id,
+      demoId: slot.demoId,
+      methodId: slot.methodId,
+      name: slot.name,
+      methodName: slot.methodName,
+      status: fact?.status ?? 'waiting',
+      plannedStart: slot.start,
+      plannedSeconds,
+      actualStart: performed ? (fact.startedAt ?? 0) : null,
+      actualSeconds,
+      difference: actualSeconds === null ? null : Math.round(actualSeconds - plannedSeconds),
+      goes: fact?.goes ?? [],
+    };
+  });
+  const ends = plan.slots.flatMap((slot) => live.slots[slot.id]?.endedAt ?? []);
+  return {
+    rows,
+    plannedEnd: plan.end,
+    actualEnd: ends.length > 0 ? Math.max(...ends) : null,
+    heldSeconds: Math.round(live.heldMs / 1000),
+  };
+}
+
+/** How often a method has worked: every go of every run, and what was counted before. */
+export interface MethodRecord {
+  demoId: string;
+  methodId: string;
+  worked: number;
+  partly: number;
+  failed: number;
+  /** Causes of failed and partly worked goes, the commonest first. */
+  causes: { cause: string; count: number }[];
+  /** Goes by run, oldest first. */
+  history: {
+    showTitle: string;
+    at: number;
+    kind: RunKind;
+    outcome: Outcome;
+    seconds: number | null;
+  }[];
+}
+
+export interface RunForRecord {
+  kind: RunKind;
+  plan: RunPlan;
+  events: readonly RunEvent[];
+}
+
+/** One record for each method of each demo. */
+export function recordsOf(
+  demos: readonly Pick<Demo, 'id' | 'methods'>[],
+  runs: readonly RunForRecord[],
+): MethodRecord[] {
+  const records = new Map<string, MethodRecord>(
+    demos.flatMap((demo) =>
+      demo.methods.map((method): [string, MethodRecord] => [
+        `${demo.id}/${method.id}`,
+        {
+          demoId: demo.id,
+          methodId: method.id,
+          worked: method.priorWorked,
+          partly: 0,
+          failed: method.priorFailed,
+          causes: [],
+          history: [],
+        },
+      ]),
+    ),
+  );
+  for (const run of runs) {
+    const live = fold(run.plan, run.events);
+    for (const row of reviewOf(run.plan, live).rows) {
+      const record = records.get(`${row.demoId}/${row.methodId}`);
+      if (!record) continue;
+      for (const go of row.goes) {
+        record[go.outcome]++;
+        if (go.cause && go.outcome !== 'worked') {
+          const known = record.causes.find((c) => c.cause === go.cause);
+          if (known) known.count++;
+          else record.causes.push({ cause: go.cause, count: 1 });
+        }
+        record.history.push({
+          showTitle: run.plan.title,
+          at: live.startedAt ?? run.plan.startsAt,
+          kind: run.kind,
+          outcome: go.outcome,
+          seconds: row.goes.length === 1 ? row.actualSeconds : null,
+        });
+      }
+    }
+  }
+  for (const record of records.values()) {
+    record.causes.sort((a, b) => b.count - a.count);
+    record.history.sort((a, b) => a.at - b.at);
+  }
+  return [...records.values()];
+}
+
+/** “works 7 of 9”, or “not tried yet”. A go that partly worked is not counted as working. */
+export function recordWords(record: Pick<MethodRecord, 'worked' | 'partly' | 'failed'>): string {
+  const tried = record.worked + record.partly + record.failed;
+  return tried === 0 ? 'not tried yet' : `works ${record.worked} of ${tried}`;
+}

@@ -1,0 +1,239 @@
+/**
+ * The checks of the day that follow from the line-up: what to place, fill, test, put on, say and
+ * brief. By whom and by when is worked out in `due.ts`.
+ */
+import type { ShowBundle } from '../brief/types';
+import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
+import type { PlacedTask, Timeline } from '../lineup/types';
+import type { HazardKind, Item } from '../repertoire/types';
+import { parseClock } from '../time/clock';
+import { type Demand, dueTimes } from './due';
+import { formatAmount } from '../units/format';
+import { counted, listInWords } from '../words';
+
+export const CHECK_KINDS = ['place', 'fill', 'test', 'gear', 'warning', 'volunteer'] as const;
+export type CheckKind = (typeof CHECK_KINDS)[number];
+
+export interface Check {
+  /** The same for the same check as long as its slot and item are in the show. */
+  key: string;
+  kind: CheckKind;
+  title: string;
+  detail: string;
+  slotIds: string[];
+  demoName: string;
+  /** Who does it; null when the show has no crew. */
+  personId: string | null;
+  /** To be done by then, in seconds from the show's start; negative. */
+  due: number;
+  /** The show does not start until it is done or waived. */
+  holds: boolean;
+}
+
+/** Hazards whose protective gear and warnings hold the show. */
+const HOLDING: readonly HazardKind[] = [
+  'openFlame',
+  'flammableVapour',
+  'oxidiser',
+  'corrosive',
+  'cryogen',
+  'asphyxiant',
+  'loud',
+  'projectile',
+  'pressure',
+  'highVoltage',
+];
+
+const holdsShow = ({ method }: ResolvedSlot): boolean =>
+  method.hazards.some((hazard) => HOLDING.includes(hazard.kind));
+
+/** A check whose time and, where anybody will do, whose person is still open. */
+type Draft = Demand<Omit<Check, 'due'>>;
+
+/** Who may set a slot out: whoever has what its preparation asks for. */
+function setters(bundle: ShowBundle, { method }: ResolvedSlot): string[] {
+  const skills = method.tasks
+    .filter((task) => task.phase === 'prepare')
+    .flatMap((task) => task.hands.flatMap((hand) => hand.competence ?? []));
+  const able = bundle.show.crew.filter((id) => {
+    const person = bundle.people.find((p) => p.id === id);
+    return person && skills.every((skill) => person.competences.includes(skill));
+  });
+  return able.length > 0 ? able : bundle.show.crew;
+}
+
+function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSlot): Draft[] {
+  const { slot, demo, method } = resolved;
+  const mine = timeline.tasks.filter((task) => task.slot === slot.id);
+  const firstUse = Math.min(0, ...mine.map((task) => task.start));
+  const speaker = slot.performerId ?? bundle.show.crew[0] ?? null;
+  const people = setters(bundle, resolved);
+  const position = bundle.show.positions.find((p) => p.id === slot.positionId)?.name;
+  const base = { slotIds: [slot.id], demoName: demo.name, personId: null };
+  const itemsOf = (kind: Item['kind']): { item: Item; text: string }[] =>
+    method.kit.flatMap((line) => {
+      const item = bundle.items.find((i) => i.id === line.itemId);
+      if (item?.kind !== kind) return [];
+      const text =
+        line.unit === 'piece' && line.amount === 1 ? '' : formatAmount(line.amount, line.unit);
+      return [{ item, text: text ? `${item.name} (${text})` : item.name }];
+    });
+  // A position belongs to the first slot there until that is cleared.
+  const firstThere =
+    bundle.show.slots.find((other) => other.positionId === slot.positionId)?.id === slot.id;
+  const drafts: Draft[] = [];
+
+  const equipment = itemsOf('equipment');
+  if (equipment.length > 0) {
+    drafts.push({
+      people,
+      before: firstUse,
+      check: {
+        ...base,
+        key: `place:${slot.id}`,
+        kind: 'place',
+        title: `${demo.name} ${firstThere ? 'set out' : 'laid ready in the wings'}${position ? ` ${firstThere ? 'at' : 'for'} ${position}` : ''}`,
+        detail: listInWords(equipment.map((e) => e.text)),
+        holds: false,
+      },
+    });
+  }
+  const consumables = itemsOf('consumable');
+  if (consumables.length > 0) {
+    const goes = slot.goes > 1 ? ` for ${counted(slot.goes, 'go', 'goes')}` : '';
+    drafts.push({
+      people,
+      before: firstUse,
+      check: {
+        ...base,
+        key: `fill:${slot.id}`,
+        kind: 'fill',
+        title: `${demo.name} filled and measured out${goes}`,
+        detail: listInWords(consumables.map((c) => c.text)),
+        holds: false,
+      },
+    });
+  }
+  drafts.push(...gearChecks(bundle, resolved, mine));
+  if (method.warning) {
+    drafts.push({
+      people: [],
+      before: 0,
+      check: {
+        ...base,
+        key: `warning:${slot.id}`,
+        kind: 'warning',
+        personId: speaker,
+        title: `Warning given for ${demo.name}`,
+        detail: `“${method.warning}”`,
+        holds: holdsShow(resolved),
+      },
+    });
+  }
+  if (method.volunteers > 0) {
+    drafts.push({
+      people: [],
+      before: 0,
+      check: {
+        ...base,
+        key: `volunteer:${slot.id}`,
+        kind: 'volunteer',
+        personId: speaker,
+        title: `${counted(method.volunteers, 'volunteer')} briefed for ${demo.name}`,
+        detail: demo.volunteerCard || 'Who suits, what to do, how to stop: “you can say no”.',
+        holds: true,
+      },
+    });
+  }
+  return drafts;
+}
+
+function gearChecks(
+  bundle: ShowBundle,
+  resolved: ResolvedSlot,
+  placed: readonly PlacedTask[],
+): Draft[] {
+  const { slot, demo, method } = resolved;
+  const wearers = new Map<string, { gear: Set<string>; from: number }>();
+  for (const task of method.tasks) {
+    if (task.gearOn.length === 0) continue;
+    const at = placed.find((p) => p.task === task.id);
+    if (!at) continue;
+    const people = at.people.length > 0 ? at.people : slot.performerId ? [slot.performerId] : [];
+    for (const person of people) {
+      const known = wearers.get(person) ?? { gear: new Set<string>(), from: at.start };
+      for (const gear of task.gearOn) known.gear.add(gear);
+      known.from = Math.min(known.from, at.start);
+      wearers.set(person, known);
+    }
+  }
+  return [...wearers].map(([personId, { gear, from }]) => ({
+    people: [],
+    before: Math.min(0, from),
+    check: {
+      key: `gear:${slot.id}:${personId}`,
+      kind: 'gear',
+      title: `${listInWords([...gear])} to hand for ${bundle.people.find((p) => p.id === personId)?.name ?? 'the wearer'}`,
+      detail: demo.name,
+      slotIds: [slot.id],
+      demoName: demo.name,
+      personId,
+      holds: holdsShow(resolved),
+    },
+  }));
+}
+
+/** One test for each item that has one, however many slots use it, before the first of them. */
+function testChecks(bundle: ShowBundle, timeline: Timeline): Draft[] {
+  const slots = resolveSlots(bundle);
+  return bundle.items
+    .filter((item) => item.functionTest !== '')
+    .flatMap((item): Draft[] => {
+      const users = slots.filter(({ method }) => method.kit.some((l) => l.itemId === item.id));
+      const [first] = users;
+      if (!first) return [];
+      const ids = users.map(({ slot }) => slot.id);
+      const uses = timeline.tasks.filter((task) => ids.includes(task.slot));
+      return [
+        {
+          people: setters(bundle, first),
+          before: Math.min(0, ...uses.map((task) => task.start)),
+          check: {
+            key: `test:${item.id}`,
+            kind: 'test',
+            title: `${item.name}: ${item.functionTest}`,
+            detail: listInWords(users.map(({ demo }) => demo.name)),
+            slotIds: ids,
+            demoName: users.map(({ demo }) => demo.name).join(', '),
+            personId: null,
+            holds: item.testHolds,
+          },
+        },
+      ];
+    });
+}
+
+export interface DayChecks {
+  /** By the time they fall due. */
+  checks: Check[];
+  /** Seconds by which setting up begins before the crew arrives; 0 when there is time enough. */
+  shortBy: number;
+}
+
+/** Every check of the show, with who does it and by when, counted back from the start. */
+export function dayChecks(bundle: ShowBundle, timeline: Timeline): DayChecks {
+  const start = parseClock(bundle.show.start);
+  const drafts = [
+    ...resolveSlots(bundle).flatMap((slot) => slotChecks(bundle, timeline, slot)),
+    ...testChecks(bundle, timeline),
+  ];
+  const { timed, shortBy } = dueTimes(drafts, timeline.tasks, {
+    arrival: parseClock(bundle.show.arrival) - start,
+    doors: parseClock(bundle.show.doors) - start,
+  });
+  const checks = timed.sort((a, b) => a.due - b.due || a.key.localeCompare(b.key));
+  return { checks, shortBy };
+}
+
+export const checksOf = (bundle: ShowBundle, timeline: Timeline): Check[] =>
+  dayChecks(bundle, timeline).checks;

@@ -1,0 +1,59 @@
+/** What is running behind the performance, the most urgent first. */
+import type { Job, Live, RunPlan } from './types';
+
+export interface LiveJob extends Job {
+  status: 'due' | 'underWay' | 'ready' | 'late';
+  /** Somebody pressed Started; otherwise the times are the plan's, moved with the show's pace. */
+  confirmed: boolean;
+  /** Show times in seconds. */
+  from: number;
+  done: number;
+  readyUntil: number | null;
+  useAt: number | null;
+  /** Seconds until the next thing to know about it; the list is in this order. */
+  urgency: number;
+}
+
+/** Jobs that start within this many seconds are worth announcing. */
+const AHEAD = 300;
+
+/** `now` is show time; `behind` the seconds the show runs behind its plan. */
+export function backgroundJobs(plan: RunPlan, live: Live, now: number, behind: number): LiveJob[] {
+  return plan.jobs
+    .flatMap((job): LiveJob[] => {
+      const slot = live.slots[job.slot];
+      const dropped = slot?.status === 'leftOut' || slot?.status === 'skipped';
+      const begunAt = live.begun[`${job.slot}/${job.task}`];
+      // Before the show the plan's times hold; during it what has not begun moves with the pace.
+      const from = begunAt ?? (job.start < 0 ? job.start : job.start + Math.max(0, behind));
+      const length = job.end - job.start;
+      const done = from + length;
+      const shift = done - job.end;
+      const used = slot?.status === 'performed' || (live.slot === job.slot && job.use === null);
+      const preparing = job.use === null;
+      if (dropped || (preparing ? now >= done : used)) return [];
+      const readyUntil = job.use?.until == null ? null : job.use.until + shift;
+      const useAt = job.use ? job.use.at + Math.max(0, behind) : null;
+      const readyFrom = job.use ? job.use.from + shift : done;
+      const status =
+        now < from
+          ? 'due'
+          : now < readyFrom
+            ? 'underWay'
+            : readyUntil !== null && now > readyUntil
+              ? 'late'
+              : 'ready';
+      if (status === 'due' && from - now > AHEAD) return [];
+      const urgency =
+        status === 'late'
+          ? -1
+          : status === 'ready'
+            ? (readyUntil ?? now + 3600) - now
+            : status === 'underWay'
+              ? readyFrom - now
+              : from - now;
+      const confirmed = begunAt !== undefined;
+      return [{ ...job, status, confirmed, from, done: readyFrom, readyUntil, useAt, urgency }];
+    })
+    .sort((a, b) => a.urgency - b.urgency || a.start - b.start);
+}

@@ -1,0 +1,87 @@
+/** What a run needs to know of the show, taken from the plan at the moment it begins. */
+import type { ShowBundle } from '../brief/types';
+import { buildNetwork } from '../lineup/network';
+import { lineupInput, resolveSlots } from '../lineup/fromBundle';
+import type { Timeline } from '../lineup/types';
+import type { Task } from '../repertoire/types';
+import type { Job, RunPlan, RunSlot, RunStep } from './types';
+
+const stepOf = (task: Task): RunStep => ({
+  task: task.id,
+  name: task.name,
+  do: task.do || task.name,
+  say: task.say,
+  cue: task.cue,
+  gearOn: task.gearOn,
+  gearOff: task.gearOff,
+  mind: task.mind,
+  sign: task.sign,
+  seconds: task.time.likely,
+  eachGo: task.eachGo,
+});
+
+function jobsOf(bundle: ShowBundle, timeline: Timeline): Job[] {
+  const input = lineupInput(bundle);
+  const person = (id: string): string => bundle.people.find((p) => p.id === id)?.name ?? '';
+  return timeline.tasks.flatMap((placed): Job[] => {
+    if (placed.phase === 'perform') return [];
+    const slot = input.slots.find((s) => s.id === placed.slot);
+    const task = slot?.tasks.find((t) => t.id === placed.task);
+    if (!slot || !task) return [];
+    const use = buildNetwork(slot)
+      .lags.filter((lag) => lag.from.id === task.id)
+      .flatMap((lag) => {
+        const next = timeline.tasks.find((t) => t.slot === slot.id && t.task === lag.to.id);
+        if (!next) return [];
+        const until = lag.greatest === null ? null : placed.end + lag.greatest;
+        return [{ at: next.start, from: placed.end + lag.least, until }];
+      })
+      .sort((a, b) => (a.until ?? Infinity) - (b.until ?? Infinity) || a.at - b.at)[0];
+    const { start, end } = placed;
+    return [
+      {
+        slot: slot.id,
+        task: task.id,
+        name: task.name,
+        people: placed.people.map(person),
+        start,
+        end,
+        use: placed.phase === 'settle' ? (use ?? null) : null,
+      },
+    ];
+  });
+}
+
+/** `startsAt` is the planned start in milliseconds since 1970: the core knows no time zones. */
+export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: number): RunPlan {
+  const slots = resolveSlots(bundle).map(({ slot, demo, method }): RunSlot => {
+    const block = timeline.blocks.find((b) => b.slot === slot.id);
+    const position = bundle.show.positions.find((p) => p.id === slot.positionId);
+    return {
+      id: slot.id,
+      demoId: demo.id,
+      methodId: method.id,
+      name: demo.name,
+      methodName: method.name,
+      position: position ? { name: position.name, mark: position.mark } : null,
+      performer: bundle.people.find((p) => p.id === slot.performerId)?.name ?? '',
+      start: block?.start ?? 0,
+      end: block?.end ?? 0,
+      goes: slot.goes,
+      goesAllowed: method.goesAllowed,
+      oneShot: method.oneShot,
+      mayLeaveOut: slot.mayLeaveOut,
+      worth: slot.worth,
+      steps: method.tasks.filter((task) => task.phase === 'perform').map(stepOf),
+    };
+  });
+  return {
+    title: bundle.show.title,
+    startsAt,
+    hardFinish: timeline.hardFinish,
+    end: timeline.end,
+    // A slot without steps has nothing to show on stage.
+    slots: slots.filter((slot) => slot.steps.length > 0),
+    jobs: jobsOf(bundle, timeline),
+  };
+}

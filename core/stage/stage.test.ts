@@ -1,0 +1,314 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { timelineOf } from '../lineup/fromBundle';
+import { after, task } from '../testing/build';
+import { bundle } from '../testing/bundle';
+import { recordWords, recordsOf, reviewOf } from '../after/review';
+import { backgroundJobs } from './background';
+import { fold, nextStep, showTime } from './fold';
+import { runPlanOf } from './plan';
+import { project } from './project';
+import { EVENT_KINDS, type Live, type RunEvent, type RunPlan } from './types';
+
+const START = Date.UTC(2027, 4, 30, 14);
+
+const show = bundle([
+  {
+    id: 'drum',
+    tasks: [
+      task('hello', 'perform', 60, { eachGo: false }),
+      task('bang', 'perform', 60),
+      task('why', 'perform', 60, { eachGo: false }),
+    ],
+  },
+  {
+    id: 'foam',
+    slot: { positionId: 'bench', worth: 1 },
+    tasks: [
+      task('soak', 'settle', 300, { place: 'wings' }),
+      task('pour', 'perform', 240, { after: [after('soak', 0, 600)] }),
+    ],
+  },
+  { id: 'cloud', slot: { mayLeaveOut: false, worth: 5 }, tasks: [task('pump', 'perform', 300)] },
+]);
+const plan: RunPlan = runPlanOf(show, timelineOf(show), START);
+
+/** Presses keys as the screen does: for whatever is on the stage at that moment. */
+class Stage {
+  events: RunEvent[] = [];
+  constructor(readonly of: RunPlan = plan) {}
+
+  live(): Live {
+    return fold(this.of, this.events);
+  }
+
+  at(seconds: number, kind: RunEvent['kind'], more: Partial<RunEvent> = {}): this {
+    const live = this.live();
+    const slot = this.of.slots.find((s) => s.id === live.slot);
+    this.events.push({
+      id: `e${this.events.length}`,
+      at: START + seconds * 1000,
+      kind,
+      by: 'ines',
+      slot: live.slot,
+      step: slot?.steps[live.step]?.task ?? null,
+      go: live.go,
+      cause: null,
+      outcome: null,
+      text: null,
+      ...more,
+    });
+    return this;
+  }
+
+  where(): string {
+    const live = this.live();
+    const slot = this.of.slots.find((s) => s.id === live.slot);
+    return `${slot?.name ?? live.phase} ${slot?.steps[live.step]?.task ?? ''} ${live.go}`.trim();
+  }
+}
+
+describe('going through the show', () => {
+  test('Done walks every step to the curtain', () => {
+    const stage = new Stage().at(0, 'start');
+    const seen: string[] = [];
+    for (let i = 1; stage.live().phase === 'running'; i++) {
+      seen.push(stage.where());
+      stage.at(i * 60, 'done');
+    }
+    expect(seen).toEqual([
+      'drum hello 1',
+      'drum bang 1',
+      'drum why 1',
+      'foam pour 1',
+      'cloud pump 1',
+    ]);
+    expect(stage.live().phase).toBe('curtain');
+    expect(stage.at(400, 'finish').live().phase).toBe('finished');
+  });
+
+  test('two people who press Done for the same step move the show on once', () => {
+    const stage = new Stage().at(0, 'start').at(10, 'done');
+    const twin = { ...(stage.events[1] as RunEvent), id: 'twin' };
+    stage.events.push(twin);
+    expect(stage.where()).toBe('drum bang 1');
+  });
+
+  test('a failed go has a cause, then again or on', () => {
+    const stage = new Stage().at(0, 'start').at(10, 'done').at(20, 'failed', { cause: 'Too damp' });
+    expect(stage.live().failed).toBe(true);
+    stage.at(30, 'again');
+    expect(stage.where()).toBe('drum bang 2');
+    stage.at(50, 'done').at(60, 'done');
+    expect(stage.live().slots['slot-drum']?.goes).toEqual([
+      { go: 1, outcome: 'failed', cause: 'Too damp' },
+      { go: 2, outcome: 'worked', cause: null },
+    ]);
+    expect(stage.where()).toBe('foam pour 1');
+  });
+
+  test('Again after the effect is one that worked; before it, one that did so in part', () => {
+    const early = new Stage().at(0, 'start').at(5, 'again');
+    expect(early.live().slots['slot-drum']?.goes[0]?.outcome).toBe('partly');
+    const late = new Stage().at(0, 'start').at(5, 'done').at(9, 'again');
+    expect(late.live().slots['slot-drum']?.goes[0]?.outcome).toBe('worked');
+  });
+
+  test('planned goes repeat what belongs to a go, then end', () => {
+    const twice = bundle([
+      {
+        id: 'drum',
+        slot: { goes: 2 },
+        tasks: [
+          task('a', 'perform', 5, { eachGo: false }),
+          task('b', 'perform', 5),
+          task('c', 'perform', 5, { eachGo: false }),
+        ],
+      },
+    ]);
+    const two = runPlanOf(twice, timelineOf(twice), START);
+    const [slot] = two.slots;
+    if (!slot) throw new Error('no slot');
+    expect(nextStep(slot, 1, 1)).toEqual({ step: 1, go: 2 });
+    expect(nextStep(slot, 1, 2)).toEqual({ step: 2, go: 2 });
+    expect(nextStep(slot, 2, 2)).toBeNull();
+  });
+
+  test('Back undoes the last move and its outcome, not the time held', () => {
+    const stage = new Stage().at(0, 'start').at(10, 'done').at(20, 'skip');
+    expect(stage.where()).toBe('foam pour 1');
+    stage.at(25, 'hold').at(55, 'resume').at(60, 'back');
+    expect(stage.where()).toBe('drum bang 1');
+    expect(stage.live().slots['slot-drum']?.status).toBe('waiting');
+    expect(stage.live().heldMs).toBe(30_000);
+    expect(stage.at(61, 'back').where()).toBe('drum hello 1');
+    expect(stage.at(62, 'back').where()).toBe('drum hello 1');
+  });
+
+  test('out of order, and what was passed over is offered again', () => {
+    const stage = new Stage().at(0, 'start').at(10, 'goTo', { slot: 'slot-cloud' }).at(300, 'done');
+    expect(stage.where()).toBe('drum hello 1');
+  });
+
+  test('left out, then brought back', () => {
+    const stage = new Stage().at(0, 'start').at(1, 'leaveOut', { slot: 'slot-foam' });
+    stage.at(10, 'done').at(20, 'done').at(30, 'done');
+    expect(stage.where()).toBe('cloud pump 1');
+    stage.at(40, 'bringBack', { slot: 'slot-foam' }).at(60, 'done');
+    expect(stage.where()).toBe('foam pour 1');
+  });
+
+  test('nothing moves while it is held, and held time is not show time', () => {
+    const stage = new Stage().at(0, 'start').at(10, 'hold').at(20, 'done');
+    expect(stage.where()).toBe('drum hello 1');
+    expect(showTime(stage.live(), START + 500_000)).toBe(10);
+    stage.at(70, 'resume');
+    expect(showTime(stage.live(), START + 80_000)).toBe(20);
+  });
+
+  test('a device whose clock is behind does not turn time back', () => {
+    const stage = new Stage().at(0, 'start').at(100, 'done').at(40, 'done').at(160, 'done');
+    const drum = stage.live().slots['slot-drum'];
+    expect(drum?.endedAt).toBe(160);
+  });
+});
+
+test('any events at all give a state, and delivering one twice changes nothing (property)', () => {
+  const event = fc.record({
+    kind: fc.constantFrom(...EVENT_KINDS),
+    slot: fc.constantFrom(null, 'slot-drum', 'slot-foam', 'slot-cloud', 'elsewhere'),
+    step: fc.constantFrom(null, 'hello', 'bang', 'pour', 'pump'),
+    go: fc.constantFrom(null, 1, 2, 3),
+    at: fc.integer({ min: -1e6, max: 1e6 }),
+    outcome: fc.constantFrom(null, 'worked' as const, 'failed' as const),
+  });
+  fc.assert(
+    fc.property(fc.array(event, { maxLength: 40 }), (raw) => {
+      const events = raw.map((e, i): RunEvent => ({
+        ...e,
+        at: START + e.at,
+        id: String(i),
+        by: null,
+        cause: null,
+        text: null,
+      }));
+      const live = fold(plan, events);
+      expect(fold(plan, events)).toEqual(live);
+      expect(live.heldMs).toBeGreaterThanOrEqual(0);
+      const slot = plan.slots.find((s) => s.id === live.slot);
+      if (live.phase === 'running') expect(slot?.steps[live.step]).toBeDefined();
+      const projection = project(plan, live, START + 2e6);
+      expect(Number.isFinite(projection.end + projection.endsAt)).toBe(true);
+    }),
+    { numRuns: 300, seed: 5 },
+  );
+});
+
+describe('pace and projected end', () => {
+  const at = (stage: Stage, seconds: number) => project(plan, stage.live(), START + seconds * 1000);
+
+  test('on the plan it is on time and ends when planned', () => {
+    const stage = new Stage().at(0, 'start');
+    expect(at(stage, 30)).toMatchObject({ end: plan.end, behind: 0, paceWords: 'on time' });
+  });
+
+  test('a step that overruns puts it behind by what it overran', () => {
+    const stage = new Stage().at(0, 'start');
+    expect(at(stage, 230)).toMatchObject({ behind: 170, paceWords: '2:50 behind' });
+  });
+
+  test('a quick step puts it ahead', () => {
+    expect(at(new Stage().at(0, 'start').at(20, 'done'), 20).paceWords).toBe('0:40 ahead');
+  });
+
+  test('leaving something out is not being ahead', () => {
+    const stage = new Stage().at(0, 'start').at(1, 'leaveOut', { slot: 'slot-foam' });
+    expect(at(stage, 30).behind).toBe(0);
+  });
+
+  test('over the finish: the least worth that is enough, never what must stay', () => {
+    const late = new Stage().at(0, 'start');
+    // 2400 s to the finish; at 1900 s still in the first step: 1900 + 660 = 2560, 160 s over.
+    const projection = at(late, 1900);
+    expect(projection.over).toBe(160);
+    expect(projection.overWords).toBe('2 min 40 s over');
+    expect(projection.leaveOut).toMatchObject({ slot: 'slot-foam', endsAt: START + 2320_000 });
+  });
+
+  test('held, the end moves with the clock but the pace does not', () => {
+    const stage = new Stage().at(0, 'start').at(10, 'hold');
+    expect(at(stage, 310).behind).toBe(0);
+    expect(at(stage, 310).endsAt).toBe(START + (plan.end + 300) * 1000);
+  });
+
+  test('a start at quite another time carries the hard finish along', () => {
+    const other = new Stage().at(-7 * 3600, 'start');
+    expect(project(plan, other.live(), START - 7 * 3600_000).over).toBe(plan.end - 2400);
+  });
+});
+
+describe('in the background', () => {
+  test('soaking shows as under way, ready until its window closes, then late', () => {
+    const live = new Stage().at(0, 'start').live();
+    const soak = plan.jobs.find((job) => job.task === 'soak');
+    if (!soak) throw new Error('no job');
+    const status = (now: number): string | undefined =>
+      backgroundJobs(plan, live, now, 0).find((job) => job.task === 'soak')?.status;
+    expect(status(soak.start + 1)).toBe('underWay');
+    expect(status(soak.end + 1)).toBe('ready');
+    expect(status(soak.end + 601)).toBe('late');
+  });
+
+  test('Started moves it to when it really began', () => {
+    const stage = new Stage()
+      .at(0, 'start')
+      .at(100, 'begin', { slot: 'slot-foam', step: 'soak', go: null });
+    const job = backgroundJobs(plan, stage.live(), 110, 0).find((j) => j.task === 'soak');
+    expect(job).toMatchObject({ status: 'underWay', confirmed: true, from: 100, done: 400 });
+  });
+});
+
+describe('after the show', () => {
+  const ran = new Stage()
+    .at(0, 'start')
+    .at(70, 'done')
+    .at(130, 'failed', { cause: 'Too damp' })
+    .at(140, 'again')
+    .at(200, 'done')
+    .at(260, 'done')
+    .at(270, 'skip')
+    .at(600, 'done')
+    .at(620, 'finish');
+
+  test('plan against fact', () => {
+    const review = reviewOf(plan, ran.live());
+    expect(
+      review.rows.map((r) => [r.name, r.status, r.plannedSeconds, r.actualSeconds, r.difference]),
+    ).toEqual([
+      ['drum', 'performed', 180, 260, 80],
+      ['foam', 'skipped', 240, null, null],
+      ['cloud', 'performed', 300, 330, 30],
+    ]);
+    expect(review.actualEnd).toBe(600);
+  });
+
+  test('the record counts every go, what went before, and causes', () => {
+    const demos = show.demos.map((d) => ({
+      ...d,
+      methods: d.methods.map((m) => ({ ...m, priorWorked: 3, priorFailed: 1 })),
+    }));
+    const records = recordsOf(demos, [{ kind: 'performance', plan, events: ran.events }]);
+    const drum = records.find((r) => r.demoId === 'drum');
+    expect(drum).toMatchObject({ worked: 4, failed: 2, causes: [{ cause: 'Too damp', count: 1 }] });
+    expect(recordWords(drum ?? { worked: 0, partly: 0, failed: 0 })).toBe('works 4 of 6');
+    expect(recordWords({ worked: 0, partly: 0, failed: 0 })).toBe('not tried yet');
+    expect(records.find((r) => r.demoId === 'foam')?.history).toEqual([]);
+  });
+
+  test('an outcome can be judged again afterwards', () => {
+    ran.at(700, 'judge', { slot: 'slot-cloud', go: 1, outcome: 'partly', cause: 'Neck too wide' });
+    expect(ran.live().slots['slot-cloud']?.goes).toEqual([
+      { go: 1, outcome: 'partly', cause: 'Neck too wide' },
+    ]);
+  });
+});

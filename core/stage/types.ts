@@ -1,0 +1,141 @@
+/** A run of a show: what was planned when it began, and the events that happened since. */
+import type { MarkShape } from '../brief/types';
+import type { Sign } from '../repertoire/types';
+
+export interface RunStep {
+  task: string;
+  name: string;
+  do: string;
+  say: string;
+  cue: string;
+  gearOn: string[];
+  gearOff: string[];
+  mind: string;
+  sign: Sign | null;
+  /** Likely seconds. */
+  seconds: number;
+  eachGo: boolean;
+}
+
+export interface RunSlot {
+  id: string;
+  demoId: string;
+  methodId: string;
+  name: string;
+  methodName: string;
+  position: { name: string; mark: MarkShape } | null;
+  performer: string;
+  /** Planned, in seconds from the show's start. */
+  start: number;
+  end: number;
+  goes: number;
+  goesAllowed: number;
+  oneShot: boolean;
+  mayLeaveOut: boolean;
+  worth: number;
+  steps: RunStep[];
+}
+
+/** Something under way behind the performance: settling, or others' preparing and clearing. */
+export interface Job {
+  slot: string;
+  task: string;
+  name: string;
+  people: string[];
+  /** Planned, in seconds from the show's start. */
+  start: number;
+  end: number;
+  /** When what it is for is planned to begin, and the window that keeps; null without one. */
+  use: { at: number; from: number; until: number | null } | null;
+}
+
+/** Taken when a run begins and kept with it, so that later edits don't rewrite what happened. */
+export interface RunPlan {
+  title: string;
+  /** Planned start in milliseconds since 1970. */
+  startsAt: number;
+  /** Seconds from the start. */
+  hardFinish: number;
+  end: number;
+  slots: RunSlot[];
+  jobs: Job[];
+}
+
+export const RUN_KINDS = ['rehearsal', 'performance'] as const;
+export type RunKind = (typeof RUN_KINDS)[number];
+
+export const EVENT_KINDS = [
+  'start',
+  'done',
+  'again',
+  'failed',
+  'skip',
+  'leaveOut',
+  'bringBack',
+  'goTo',
+  'hold',
+  'resume',
+  'back',
+  'sign',
+  'begin',
+  'note',
+  'judge',
+  'finish',
+] as const;
+export type EventKind = (typeof EVENT_KINDS)[number];
+
+export const OUTCOMES = ['worked', 'partly', 'failed'] as const;
+export type Outcome = (typeof OUTCOMES)[number];
+
+export interface RunEvent {
+  /** Made on the device that pressed, so that sending twice does no harm. */
+  id: string;
+  /** Milliseconds since 1970, by that device's clock. */
+  at: number;
+  kind: EventKind;
+  by: string | null;
+  /** What it was pressed for: the slot, the step (task) and the go that were on the screen. */
+  slot: string | null;
+  step: string | null;
+  go: number | null;
+  cause: string | null;
+  outcome: Outcome | null;
+  text: string | null;
+}
+
+export interface Go {
+  go: number;
+  outcome: Outcome;
+  cause: string | null;
+}
+
+export interface LiveSlot {
+  status: 'waiting' | 'performed' | 'skipped' | 'leftOut';
+  /** Show time in seconds: real time since the start less what was held. */
+  startedAt: number | null;
+  endedAt: number | null;
+  goes: Go[];
+}
+
+export interface Live {
+  phase: 'before' | 'running' | 'held' | 'curtain' | 'finished';
+  /** Milliseconds since 1970. */
+  startedAt: number | null;
+  finishedAt: number | null;
+  heldFrom: number | null;
+  heldMs: number;
+  /** The slot on stage; null before the start and when none is left. */
+  slot: string | null;
+  step: number;
+  go: number;
+  /** A go has failed and nobody has said yet whether to try again. */
+  failed: boolean;
+  /** Show time at which this step began. */
+  stepAt: number;
+  /** Show time at which the sign of this step was seen. */
+  signAt: number | null;
+  slots: Record<string, LiveSlot>;
+  /** Show time at which background jobs were begun, by “slot/task”. */
+  begun: Record<string, number>;
+  notes: { slot: string | null; text: string; at: number; by: string | null }[];
+}

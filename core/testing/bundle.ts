@@ -1,0 +1,104 @@
+import type { Show, ShowBundle, Slot } from '../brief/types';
+import type { Demo, Item, KitLine, Method, Task } from '../repertoire/types';
+
+export const method = (id: string, over: Partial<Method> = {}): Method => ({
+  id,
+  name: id,
+  summary: '',
+  oneShot: false,
+  goesAllowed: 3,
+  volunteers: 0,
+  warning: '',
+  tasks: [],
+  kit: [],
+  settings: [],
+  hazards: [],
+  priorWorked: 0,
+  priorFailed: 0,
+  ...over,
+});
+
+export const demo = (id: string, methods: Method[]): Demo => ({
+  id,
+  name: id,
+  hook: '',
+  idea: '',
+  keywords: [],
+  ageFrom: 5,
+  ageTo: 99,
+  lift: 3,
+  talkPattern: 'sayFirst',
+  volunteerCard: '',
+  pinnedNote: '',
+  usualPosition: '',
+  methods,
+});
+
+export const item = (id: string, kind: Item['kind'], over: Partial<Item> = {}): Item => ({
+  id,
+  name: id,
+  kind,
+  functionTest: '',
+  testHolds: false,
+  note: '',
+  ...over,
+});
+
+export const line = (
+  itemId: string,
+  amount: number,
+  unit: KitLine['unit'],
+  basis: KitLine['basis'] = 'perShow',
+): KitLine => ({ id: `${itemId}-${unit}-${basis}`, itemId, amount, unit, basis, note: '' });
+
+export const bookedSlot = (demoId: string, over: Partial<Slot> = {}): Slot => ({
+  id: `slot-${demoId}`,
+  demoId,
+  methodId: 'm',
+  performerId: 'ines',
+  positionId: 'table',
+  goes: 1,
+  pinned: false,
+  mayLeaveOut: true,
+  worth: 3,
+  ...over,
+});
+
+/** A show of one-method demos at 14:00, crew arriving at 12:30, doors at 13:45, out by 14:40. */
+export function bundle(
+  demos: { id: string; tasks: Task[]; over?: Partial<Method>; slot?: Partial<Slot> }[],
+  items: Item[] = [],
+  over: Partial<Show> = {},
+): ShowBundle {
+  return {
+    show: {
+      id: 'show',
+      title: 'Show',
+      date: '2027-05-30',
+      zone: 'Etc/UTC',
+      arrival: '12:30',
+      doors: '13:45',
+      start: '14:00',
+      hardFinish: '14:40',
+      venueId: null,
+      audience: 120,
+      audienceNote: '',
+      agreed: true,
+      crew: ['ines', 'jo'],
+      positions: [
+        { id: 'table', name: 'Table', mark: 'cross' },
+        { id: 'bench', name: 'Bench', mark: 'corner' },
+      ],
+      slots: demos.map((d) => bookedSlot(d.id, d.slot)),
+      note: '',
+      ...over,
+    },
+    venue: null,
+    people: [
+      { id: 'ines', name: 'Ines', role: '', competences: [], note: '' },
+      { id: 'jo', name: 'Jo', role: '', competences: [], note: '' },
+    ],
+    demos: demos.map((d) => demo(d.id, [method('m', { tasks: d.tasks, ...d.over })])),
+    items,
+  };
+}

@@ -1,0 +1,74 @@
+import { describe, expect, test } from '@jest/globals';
+import Qty from 'js-quantities';
+import fc from 'fast-check';
+import { formatAmount, formatTotal } from './format';
+import { UNIT_IDS, type UnitId, dimensionOf, fromBase, isApproximate, toBase } from './units';
+
+describe('household units', () => {
+  // NIST Handbook 44, Appendix C, General Tables of Units of Measurement, to 0.001 mL.
+  test.each([
+    ['cup', 236.588],
+    ['tbsp', 14.787],
+    ['tsp', 4.929],
+    ['flOz', 29.574],
+  ] as [UnitId, number][])('one %s is %d mL', (unit, mL) => {
+    expect(Math.abs(toBase(1, unit) - mL)).toBeLessThan(0.001);
+  });
+
+  test('three teaspoons are a tablespoon, sixteen tablespoons a cup', () => {
+    expect(toBase(3, 'tsp')).toBeCloseTo(toBase(1, 'tbsp'), 9);
+    expect(toBase(16, 'tbsp')).toBeCloseTo(toBase(1, 'cup'), 9);
+  });
+});
+
+describe('against an independent units library', () => {
+  test.each([
+    ['cup', 'cup', 'mL'],
+    ['pint', 'pint', 'mL'],
+    ['quart', 'quart', 'mL'],
+    ['gallon', 'gallon', 'mL'],
+    ['oz', 'oz', 'g'],
+    ['lb', 'lb', 'g'],
+    ['in', 'inch', 'm'],
+    ['ft', 'ft', 'm'],
+    ['psi', 'psi', 'kPa'],
+    ['bar', 'bar', 'kPa'],
+    ['degF', 'tempF', 'tempC'],
+  ] as [UnitId, string, string][])('%s', (ours, theirs, base) => {
+    for (const amount of [0.5, 1, 12.25, 300]) {
+      const expected = Qty(amount, theirs).to(base).scalar;
+      expect(Math.abs(toBase(amount, ours) - expected)).toBeLessThan(
+        1e-4 * Math.abs(expected) + 1e-9,
+      );
+    }
+  });
+});
+
+test('there and back again changes nothing', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...UNIT_IDS),
+      fc.double({ min: 0.001, max: 1e5, noNaN: true }),
+      (unit, n) => {
+        expect(fromBase(toBase(n, unit), unit)).toBeCloseTo(n, 6);
+      },
+    ),
+  );
+});
+
+test('amounts read as a presenter writes them', () => {
+  expect(formatAmount(2, 'cup')).toBe('2 cups');
+  expect(formatAmount(1, 'tbsp')).toBe('1 tbsp');
+  expect(formatAmount(3, 'piece')).toBe('3');
+  expect(formatAmount(2, 'pinch')).toBe('2 pinches');
+  expect(formatTotal(1450, 'volume')).toBe('1.45 L');
+  expect(formatTotal(44.36, 'volume')).toBe('44.4 mL');
+  expect(formatTotal(2000, 'mass')).toBe('2 kg');
+  expect(formatTotal(0.07, 'length')).toBe('7 cm');
+  expect(formatTotal(2, 'count', 'pair')).toBe('2 pairs');
+});
+
+test('what has no fixed size is marked so', () => {
+  expect(UNIT_IDS.filter(isApproximate)).toEqual(['drop', 'squirt', 'pinch']);
+  expect(dimensionOf('drop')).toBe('volume');
+});

@@ -1,0 +1,62 @@
+/** What happened at the past shows, as the events that the stage would have stored. */
+import { fold, nextStep } from '../core/stage/fold';
+import type { Outcome, RunEvent, RunPlan, RunSlot } from '../core/stage/types';
+
+export interface GoneBy {
+  /** Seconds after the planned start. */
+  late: number;
+  notes: [slot: string | null, text: string][];
+  slots: Record<string, { pace: number; goes: [outcome: Outcome, cause?: string][] }>;
+}
+
+export function runLog(runId: string, plan: RunPlan, gone: GoneBy): RunEvent[] {
+  const events: RunEvent[] = [];
+  let at = plan.startsAt + gone.late * 1000;
+  const press = (kind: RunEvent['kind'], more: Partial<RunEvent> = {}): void => {
+    events.push({
+      id: `${runId}-${events.length + 1}`,
+      at: Math.round(at),
+      kind,
+      by: 'ines',
+      slot: null,
+      step: null,
+      go: null,
+      cause: null,
+      outcome: null,
+      text: null,
+      ...more,
+    });
+  };
+  press('start');
+  for (const slot of plan.slots) {
+    const fact = gone.slots[slot.id];
+    if (fact) performSlot(slot, fact);
+  }
+  for (const [slot, text] of gone.notes) press('note', { slot, text });
+  at += 20_000;
+  press('finish');
+  return events;
+
+  function performSlot(slot: RunSlot, fact: GoneBy['slots'][string]): void {
+    fact.goes.forEach(([outcome, cause], i) => {
+      const live = fold(plan, events);
+      let here: { step: number; go: number } | null = { step: live.step, go: live.go };
+      const last = slot.steps.findLastIndex((s) => s.eachGo);
+      while (here) {
+        const now = slot.steps[here.step];
+        at += (now?.seconds ?? 0) * fact.pace * 1000;
+        const where = { slot: slot.id, step: now?.task ?? '', go: here.go };
+        if (outcome !== 'worked' && here.step === last) {
+          press('failed', { ...where, cause: cause ?? null });
+          if (outcome === 'partly')
+            press('judge', { slot: slot.id, go: here.go, outcome, cause: cause ?? null });
+          at += 5000;
+          press(i + 1 < fact.goes.length ? 'again' : 'done', where);
+          return;
+        }
+        press('done', where);
+        here = nextStep(slot, here.step, here.go);
+      }
+    });
+  }
+}

@@ -1,0 +1,333 @@
+/** The demo season: a small crew touring a chain of islands by ferry. Everything here is invented. */
+import type { Person, Position, Show, ShowBundle, Slot, Venue } from '../core/brief/types';
+import { timelineOf } from '../core/lineup/fromBundle';
+import { runPlanOf } from '../core/stage/plan';
+import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../contract/showFile';
+import { ITEMS } from './items';
+import { type GoneBy, runLog } from './logs';
+import { DEMOS } from './repertoire';
+
+export const PEOPLE: Person[] = [
+  {
+    id: 'ines',
+    name: 'Ines',
+    role: 'Presenter',
+    competences: ['cryogen', 'highVoltage', 'flame'],
+    note: '',
+  },
+  { id: 'jo', name: 'Jo', role: 'Stage hand', competences: ['cryogen', 'highVoltage'], note: '' },
+  {
+    id: 'mara',
+    name: 'Mara',
+    role: 'Presenter and driver',
+    competences: ['driver', 'firstAid', 'highVoltage'],
+    note: 'Not on the late ferry.',
+  },
+  { id: 'piet', name: 'Piet', role: 'Volunteer', competences: ['driver'], note: '' },
+];
+
+const room = { powerSockets: 4, water: true, dark: false, detectorsIsolatedBy: '', note: '' };
+
+export const VENUES: Venue[] = [
+  {
+    ...room,
+    id: 'boat-shed',
+    name: 'Boat Shed',
+    address: 'Old Slip, Tarn Skerry',
+    travel: 'First ferry 09:10; hand-cart from the pier, ten minutes.',
+    outdoors: false,
+    lengthM: 18,
+    widthM: 9,
+    ceilingM: 6.5,
+    frontRowM: 3,
+    dark: true,
+    smokeDetectors: true,
+    detectorsIsolatedBy: 'Harbour office, before doors',
+    note: 'Big doors stay open a hand’s width. Floor slopes towards the water.',
+  },
+  {
+    ...room,
+    id: 'hollin-school',
+    name: 'Hollin Primary School',
+    address: 'School Brae, Great Hollin',
+    travel: 'Van on the 08:20 ferry; gate opens at 08:45.',
+    outdoors: false,
+    lengthM: 14,
+    widthM: 10,
+    ceilingM: 4,
+    frontRowM: 2.5,
+    smokeDetectors: true,
+    detectorsIsolatedBy: 'Caretaker',
+    note: 'Lunch smells until two.',
+  },
+  {
+    ...room,
+    id: 'vay-lifeboat',
+    name: 'Vay Lifeboat Station',
+    address: 'The Point, Vay',
+    travel: 'Passenger ferry only: everything by hand.',
+    outdoors: true,
+    lengthM: 20,
+    widthM: 12,
+    ceilingM: null,
+    frontRowM: 4,
+    powerSockets: 2,
+    smokeDetectors: false,
+    note: 'Windy past noon. Cold flower in the lee of the boathouse.',
+  },
+  {
+    ...room,
+    id: 'little-hollin-hall',
+    name: 'Little Hollin Village Hall',
+    address: 'Well Lane, Little Hollin',
+    travel: 'Van over the causeway, dry two hours either side of low water.',
+    outdoors: false,
+    lengthM: 12,
+    widthM: 8,
+    ceilingM: 3.6,
+    frontRowM: 2,
+    dark: true,
+    smokeDetectors: false,
+    note: '',
+  },
+];
+
+const POSITIONS: Position[] = [
+  { id: 'centre', name: 'Centre table', mark: 'cross' },
+  { id: 'left', name: 'Left bench', mark: 'corner' },
+  { id: 'floor', name: 'Floor', mark: 'tee' },
+  { id: 'rear', name: 'Rear', mark: 'bars' },
+];
+
+/** A slot at its demo's usual position; the second part of “foam-fountain/lively” names a method. */
+function slot(what: string, performerId: string, more: Partial<Slot> = {}): Slot {
+  const [demoId = '', methodId] = what.split('/');
+  const demo = DEMOS.find((d) => d.id === demoId);
+  return {
+    id: `slot-${demoId}`,
+    demoId,
+    methodId: methodId ?? demo?.methods[0]?.id ?? '',
+    performerId,
+    positionId: POSITIONS.find((p) => p.name === demo?.usualPosition)?.id ?? null,
+    goes: 1,
+    pinned: false,
+    mayLeaveOut: true,
+    worth: 3,
+    ...more,
+  };
+}
+
+const plainDay = (date: string, days: number): string =>
+  new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+
+interface Booking {
+  show: Omit<Show, 'date' | 'zone' | 'positions'>;
+  /** Days from today. */
+  day: number;
+  gone?: GoneBy;
+}
+
+const BOOKINGS: Booking[] = [
+  {
+    day: -12,
+    show: {
+      id: 'hollin-school-morning',
+      title: 'Hollin School morning',
+      arrival: '09:00',
+      doors: '10:05',
+      start: '10:15',
+      hardFinish: '10:45',
+      venueId: 'hollin-school',
+      audience: 84,
+      audienceNote: 'Years 3 to 6, on the floor',
+      agreed: true,
+      crew: ['ines', 'jo', 'mara'],
+      slots: [
+        slot('smoke-ring-drum', 'ines'),
+        slot('balancing-forks', 'mara', { worth: 2 }),
+        slot('foam-fountain/lively', 'ines', { worth: 4 }),
+        slot('slow-falling-magnet', 'mara'),
+        slot('crushed-can', 'ines'),
+        slot('cold-flower', 'ines', { worth: 5, mayLeaveOut: false }),
+      ],
+      note: '',
+    },
+    gone: {
+      late: 40,
+      notes: [
+        ['slot-balancing-forks', 'Nobody past row four can see it. A camera, or leave it out.'],
+        [null, 'Caretaker very helpful with the detectors.'],
+      ],
+      slots: {
+        'slot-smoke-ring-drum': { pace: 1.05, goes: [['worked']] },
+        'slot-balancing-forks': { pace: 1.3, goes: [['failed', 'Hands shook'], ['worked']] },
+        'slot-foam-fountain': { pace: 0.98, goes: [['worked']] },
+        'slot-slow-falling-magnet': { pace: 0.95, goes: [['worked']] },
+        'slot-crushed-can': { pace: 1.1, goes: [['failed', 'Not hot enough'], ['worked']] },
+        'slot-cold-flower': { pace: 1.02, goes: [['worked']] },
+      },
+    },
+  },
+  {
+    day: -5,
+    show: {
+      id: 'vay-open-day',
+      title: 'Vay Lifeboat open day',
+      arrival: '10:30',
+      doors: '12:45',
+      start: '13:00',
+      hardFinish: '13:30',
+      venueId: 'vay-lifeboat',
+      audience: 150,
+      audienceNote: 'Families, standing, coming and going',
+      agreed: true,
+      crew: ['ines', 'jo', 'piet'],
+      slots: [
+        slot('foam-fountain/lively', 'ines', { worth: 4 }),
+        slot('spinning-stool', 'ines'),
+        slot('balancing-forks', 'ines', { worth: 1 }),
+        slot('smoke-ring-drum', 'ines', { worth: 4 }),
+        slot('cloud-burst', 'ines', { worth: 5, mayLeaveOut: false }),
+      ],
+      note: 'No static dome outdoors.',
+    },
+    gone: {
+      late: 120,
+      notes: [['slot-cloud-burst', 'Stopper dry: would not seat. Wet it first.']],
+      slots: {
+        'slot-foam-fountain': { pace: 1.08, goes: [['worked']] },
+        'slot-spinning-stool': { pace: 1.15, goes: [['worked']] },
+        'slot-balancing-forks': { pace: 1, goes: [['failed', 'Too windy']] },
+        'slot-smoke-ring-drum': { pace: 0.97, goes: [['partly', 'Too windy'], ['worked']] },
+        'slot-cloud-burst': { pace: 1.05, goes: [['failed', 'Not tight'], ['worked']] },
+      },
+    },
+  },
+  {
+    day: 0,
+    show: {
+      id: 'harbour-light-festival',
+      title: 'Harbour Light Festival',
+      arrival: '12:30',
+      doors: '13:45',
+      start: '14:00',
+      hardFinish: '14:40',
+      venueId: 'boat-shed',
+      audience: 120,
+      audienceNote: 'Families, benches, first row 3 m away',
+      agreed: true,
+      crew: ['ines', 'jo'],
+      slots: [
+        slot('smoke-ring-drum', 'ines', { pinned: true, worth: 4 }),
+        slot('slow-falling-magnet', 'ines'),
+        slot('foam-fountain', 'ines', { worth: 4 }),
+        slot('spinning-stool', 'ines'),
+        slot('static-dome', 'ines', { worth: 5, mayLeaveOut: false }),
+        slot('crushed-can', 'ines', { worth: 4 }),
+        slot('cold-flower', 'ines', { worth: 4 }),
+        slot('balancing-forks', 'ines', { worth: 1 }),
+        slot('cloud-burst', 'ines', { pinned: true, worth: 5, mayLeaveOut: false }),
+      ],
+      note: 'Lantern walk starts at 14:45 sharp from the same doors.',
+    },
+  },
+  {
+    day: 6,
+    show: {
+      id: 'little-hollin-evening',
+      title: 'Little Hollin evening',
+      arrival: '16:30',
+      doors: '18:45',
+      start: '19:00',
+      hardFinish: '19:30',
+      venueId: 'little-hollin-hall',
+      audience: 45,
+      audienceNote: 'All ages; half of them came last year',
+      agreed: true,
+      crew: ['mara', 'jo', 'piet'],
+      slots: [
+        slot('slow-falling-magnet', 'mara'),
+        slot('static-dome', 'mara', { worth: 5 }),
+        slot('crushed-can', 'mara'),
+        slot('foam-fountain', 'mara', { worth: 4 }),
+        slot('smoke-ring-drum', 'mara', { goes: 2, worth: 4 }),
+      ],
+      note: 'Causeway shuts at 21:40.',
+    },
+  },
+  {
+    day: 13,
+    show: {
+      id: 'hollin-science-day',
+      title: 'Hollin science day',
+      arrival: '08:50',
+      doors: '09:55',
+      start: '10:00',
+      hardFinish: '10:35',
+      venueId: 'hollin-school',
+      audience: 110,
+      audienceNote: 'The whole school',
+      agreed: false,
+      crew: ['ines', 'mara', 'jo'],
+      slots: [
+        slot('smoke-ring-drum', 'ines', { worth: 4 }),
+        slot('spinning-stool', 'mara'),
+        slot('cold-flower', 'ines', { worth: 5 }),
+        slot('cloud-burst', 'ines', { worth: 5, pinned: true }),
+      ],
+      note: 'Asked for something about weather.',
+    },
+  },
+];
+
+function bundleOf(booking: Booking, today: string, zone: string): ShowBundle {
+  const show: Show = {
+    ...booking.show,
+    date: plainDay(today, booking.day),
+    zone,
+    positions: POSITIONS,
+  };
+  const demos = DEMOS.filter((demo) => show.slots.some((s) => s.demoId === demo.id));
+  const used = new Set(demos.flatMap((d) => d.methods.flatMap((m) => m.kit.map((l) => l.itemId))));
+  return {
+    show,
+    venue: VENUES.find((venue) => venue.id === show.venueId) ?? null,
+    people: PEOPLE.filter((person) => show.crew.includes(person.id)),
+    demos,
+    items: ITEMS.filter((item) => used.has(item.id)),
+  };
+}
+
+/**
+ * The season as show files around a day: two past with their logs, one today, two ahead.
+ * `instant` gives milliseconds since 1970 for a local date and time in a zone.
+ */
+export function season(
+  today: string,
+  zone: string,
+  instant: (date: string, time: string, zone: string) => number,
+): ShowFile[] {
+  return BOOKINGS.map((booking) => {
+    const bundle = bundleOf(booking, today, zone);
+    const { show } = bundle;
+    const startsAt = instant(show.date, show.start, zone);
+    const plan = booking.gone ? runPlanOf(bundle, timelineOf(bundle), startsAt) : null;
+    return {
+      format: FILE_FORMAT,
+      version: FILE_VERSION,
+      ...bundle,
+      runs:
+        plan && booking.gone
+          ? [
+              {
+                id: `run-${show.id}`,
+                kind: 'performance',
+                createdAt: startsAt - 60_000,
+                plan,
+                events: runLog(`run-${show.id}`, plan, booking.gone),
+              },
+            ]
+          : [],
+    };
+  });
+}

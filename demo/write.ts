@@ -1,0 +1,108 @@
+/** Short forms for writing the demo season down. */
+import type {
+  Hand,
+  HazardKind,
+  Item,
+  KitBasis,
+  KitLine,
+  Method,
+  Task,
+} from '../core/repertoire/types';
+import type { UnitId } from '../core/units/units';
+
+export const performer: Hand = { role: 'performer', count: 1, competence: null };
+export const helper: Hand = { role: 'helper', count: 1, competence: null };
+export const anyone: Hand = { role: 'anyone', count: 1, competence: null };
+export const coldHand = (role: Hand['role']): Hand => ({ role, count: 1, competence: 'cryogen' });
+export const sparkHand = (role: Hand['role']): Hand => ({
+  role,
+  count: 1,
+  competence: 'highVoltage',
+});
+
+/** [shortest, likely, longest] seconds. */
+type Times = [number, number, number];
+
+function task(
+  phase: Task['phase'],
+  id: string,
+  name: string,
+  [shortest, likely, longest]: Times,
+  hands: Hand[],
+  more: Partial<Task>,
+): Task {
+  return {
+    id,
+    name,
+    phase,
+    time: { shortest, likely, longest },
+    hands,
+    place: 'stage',
+    after: [],
+    eachGo: false,
+    do: '',
+    say: '',
+    cue: '',
+    gearOn: [],
+    gearOff: [],
+    mind: '',
+    sign: null,
+    ...more,
+  };
+}
+
+export const prepare = (id: string, name: string, times: Times, more: Partial<Task> = {}): Task =>
+  task('prepare', id, name, times, [anyone], more);
+
+export const settle = (id: string, name: string, times: Times, more: Partial<Task> = {}): Task =>
+  task('settle', id, name, times, [], more);
+
+export const reset = (id: string, name: string, times: Times, more: Partial<Task> = {}): Task =>
+  task('reset', id, name, times, [anyone], more);
+
+/** A perform step: what to do is its name unless said otherwise. */
+export const step = (id: string, name: string, times: Times, more: Partial<Task> = {}): Task =>
+  task('perform', id, name, times, [performer], { do: name, ...more });
+
+export const after = (
+  id: string,
+  least = 0,
+  greatest: number | null = null,
+): Task['after'][number] => ({ task: id, least, greatest });
+
+export const kit = (
+  itemId: string,
+  amount: number,
+  unit: UnitId,
+  basis: KitBasis = 'perShow',
+  note = '',
+): KitLine => ({ id: `kit-${itemId}`, itemId, amount, unit, basis, note });
+
+export const method = (
+  id: string,
+  name: string,
+  summary: string,
+  parts: Pick<Method, 'tasks' | 'kit'> & Partial<Omit<Method, 'hazards'>>,
+  hazards: [HazardKind, string][] = [],
+): Method => ({
+  id,
+  name,
+  summary,
+  oneShot: false,
+  goesAllowed: 2,
+  volunteers: 0,
+  warning: '',
+  settings: [],
+  hazards: hazards.map(([kind, control]) => ({ kind, control })),
+  priorWorked: 0,
+  priorFailed: 0,
+  ...parts,
+});
+
+export const item = (
+  id: string,
+  name: string,
+  kind: Item['kind'],
+  functionTest = '',
+  testHolds = false,
+): Item => ({ id, name, kind, functionTest, testHolds, note: '' });

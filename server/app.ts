@@ -1,0 +1,77 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import compression from 'compression';
+import express, { type Express, Router } from 'express';
+import { FollowUpBody } from '../contract/day';
+import { PersonBody, VenueBody } from '../contract/brief';
+import { DemoBody, ItemBody } from '../contract/repertoire';
+import { recordsFor } from './after/records';
+import type { Area } from './area';
+import { briefRoutes } from './brief/routes';
+import { entityRoutes } from './entity';
+import { answerErrors, nothingHere } from './http/errors';
+import { onlyFromHere, securityHeaders } from './http/guard';
+import { kitRoutes } from './kit/routes';
+import { readyRoutes } from './ready/routes';
+import { stageRoutes } from './stage/routes';
+
+/** Largest body but for show files, in bytes. */
+const BODY_LIMIT = 1024 * 1024;
+
+export interface AppOptions {
+  area: Area;
+  /** Folder of the built pages; null to serve the API alone. */
+  pages: string | null;
+  /** True when it serves the demo season. */
+  demo: boolean;
+}
+
+function apiRoutes({ area, demo }: AppOptions): Router {
+  const api = Router();
+  api.get('/health', (_req, res) => void res.json({ ok: true, demo }));
+  api.get('/changes', (req, res) => area.changes.listen(req, res));
+  api.use('/shows', (req, res, next) => {
+    if (req.method === 'POST' && req.path === '/file') next();
+    else express.json({ limit: BODY_LIMIT, strict: true })(req, res, next);
+  });
+  api.use('/shows', kitRoutes(area), readyRoutes(area), briefRoutes(area));
+  api.use(express.json({ limit: BODY_LIMIT, strict: true }));
+  api.use('/demos', entityRoutes(area.demos, DemoBody, area.changes));
+  api.use('/items', entityRoutes(area.items, ItemBody, area.changes));
+  api.use('/venues', entityRoutes(area.venues, VenueBody, area.changes));
+  api.use('/people', entityRoutes(area.people, PersonBody, area.changes));
+  api.use('/follow-ups', entityRoutes(area.followUps, FollowUpBody, area.changes));
+  api.get('/records', (_req, res) => void res.json(recordsFor(area, area.demos.list())));
+  api.use(stageRoutes(area));
+  api.use(nothingHere);
+  return api;
+}
+
+/** Everything the server answers: the API, then the pages. */
+export function createApp(options: AppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(securityHeaders, onlyFromHere);
+  app.use(
+    compression({
+      filter: (req, res) => !req.path.endsWith('/changes') && compression.filter(req, res),
+    }),
+  );
+  app.use('/api', (_req, res, next) => {
+    res.setHeader('Cache-Control', 'no-store');
+    next();
+  });
+  app.use('/api', apiRoutes(options));
+  if (options.pages !== null && existsSync(options.pages)) {
+    const { pages } = options;
+    app.use('/assets', express.static(join(pages, 'assets'), { immutable: true, maxAge: '1y' }));
+    app.use(express.static(pages, { index: false }));
+    app.get('/{*path}', (_req, res) => {
+      res.setHeader('Cache-Control', 'no-cache');
+      res.sendFile(join(pages, 'index.html'));
+    });
+  }
+  app.use(nothingHere);
+  app.use(answerErrors);
+  return app;
+}

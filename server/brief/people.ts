@@ -1,0 +1,25 @@
+import type { Person } from '../../core/brief/types';
+import type { Db } from '../db/open';
+import { type Row, json, list } from '../db/rows';
+import { Store } from '../entity';
+
+export function peopleStore(db: Db): Store<Person> {
+  const write = db.prepare(`
+    INSERT INTO person (id, name, role, competences, note)
+    VALUES (@id, @name, @role, @competences, @note)
+    ON CONFLICT (id) DO UPDATE SET
+      name = excluded.name, role = excluded.role, competences = excluded.competences, note = excluded.note`);
+  const read = db.prepare('SELECT id, name, role, competences, note FROM person WHERE id = ?');
+  const ids = db.prepare('SELECT id FROM person WHERE removed = 0 ORDER BY name, id').pluck();
+  return new Store<Person>(db, {
+    table: 'person',
+    noun: 'person',
+    kind: 'person',
+    ids: () => ids.all() as string[],
+    read: (id) => {
+      const row = read.get(id) as Row | undefined;
+      return row ? ({ ...row, competences: list(row.competences) } as unknown as Person) : null;
+    },
+    write: (person) => void write.run({ ...person, competences: json(person.competences) }),
+  });
+}

@@ -1,0 +1,80 @@
+import { Router, text } from 'express';
+import type { ShowAnswer, ShowSummary } from '../../contract/api';
+import { ShowBody } from '../../contract/brief';
+import { FILE_LIMIT, readShowFile } from '../../contract/showFile';
+import { recordsFor } from '../after/records';
+import type { Area } from '../area';
+import { entityRoutes } from '../entity';
+import { Refusal } from '../http/errors';
+import { exportShow, importShow } from './showFile';
+
+function summaries(area: Area): ShowSummary[] {
+  const runs = area.runs.summaries();
+  return area.shows.list().map((show) => ({
+    id: show.id,
+    title: show.title,
+    date: show.date,
+    zone: show.zone,
+    arrival: show.arrival,
+    doors: show.doors,
+    start: show.start,
+    hardFinish: show.hardFinish,
+    audience: show.audience,
+    agreed: show.agreed,
+    venueName: show.venueId === null ? null : (area.venues.find(show.venueId)?.name ?? null),
+    slotCount: show.slots.length,
+    runs: runs
+      .filter((run) => run.showId === show.id)
+      .map(({ id, kind, finished }) => ({ id, kind, finished })),
+    version: show.version,
+  }));
+}
+
+const fileName = (title: string): string =>
+  `${
+    title
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'show'
+  }.show.json`;
+
+/** Shows, their bundles and their files. Mounted under /api/shows. */
+export function briefRoutes(area: Area): Router {
+  const router = Router();
+  // A file is read as text, so that a cut-off one can be told from one that is not JSON at all.
+  router.post('/file', text({ type: () => true, limit: FILE_LIMIT }), (req, res) => {
+    const read = readShowFile(typeof req.body === 'string' ? req.body : '');
+    if (!read.ok) {
+      const n = read.faults.length;
+      const whole = read.faults.find((fault) => fault.path === '');
+      throw new Refusal(
+        422,
+        'invalid_file',
+        whole
+          ? `The whole ${whole.message}. Nothing was changed.`
+          : `The file has ${n === 1 ? 'a fault' : `${n} faults`}. Nothing was changed.`,
+        read.faults,
+      );
+    }
+    const answer = importShow(area, read.value);
+    area.changes.tell({ kind: 'show', id: answer.showId });
+    res.status(201).json(answer);
+  });
+  router.get('/:id/file', (req, res) => {
+    const file = exportShow(area, req.params.id);
+    res.attachment(fileName(file.show.title)).json(file);
+  });
+  router.get('/:id/all', (req, res) => {
+    const { id } = req.params;
+    const bundle = area.bundles.of(id);
+    const answer: ShowAnswer = {
+      ...bundle,
+      version: area.shows.get(id).version,
+      marks: area.marks.of(id),
+      records: recordsFor(area, bundle.demos),
+    };
+    res.json(answer);
+  });
+  router.use(entityRoutes(area.shows, ShowBody, area.changes, () => summaries(area)));
+  return router;
+}

@@ -1,0 +1,124 @@
+import type { Position, Show, Slot } from '../../core/brief/types';
+import type { FieldFault } from '../../contract/validate';
+import type { Db } from '../db/open';
+import { type Row, bit, flag } from '../db/rows';
+import { Store } from '../entity';
+import { Refusal } from '../http/errors';
+
+export function showStore(db: Db): Store<Show> {
+  const writeShow = db.prepare(`
+    INSERT INTO show (id, title, date, zone, arrival, doors, start, hard_finish, venue_id, audience,
+      audience_note, agreed, note)
+    VALUES (@id, @title, @date, @zone, @arrival, @doors, @start, @hardFinish, @venueId, @audience,
+      @audienceNote, @agreed, @note)
+    ON CONFLICT (id) DO UPDATE SET
+      title = excluded.title, date = excluded.date, zone = excluded.zone,
+      arrival = excluded.arrival, doors = excluded.doors, start = excluded.start,
+      hard_finish = excluded.hard_finish, venue_id = excluded.venue_id,
+      audience = excluded.audience, audience_note = excluded.audience_note,
+      agreed = excluded.agreed, note = excluded.note`);
+  const clearCrew = db.prepare('DELETE FROM show_crew WHERE show_id = ?');
+  const writeCrew = db.prepare('INSERT INTO show_crew (show_id, ord, person_id) VALUES (?, ?, ?)');
+  const clearPositions = db.prepare('DELETE FROM show_position WHERE show_id = ?');
+  const writePosition = db.prepare(
+    'INSERT INTO show_position (show_id, id, ord, name, mark) VALUES (@showId, @id, @ord, @name, @mark)',
+  );
+  const clearSlots = db.prepare('DELETE FROM slot WHERE show_id = ?');
+  const writeSlot = db.prepare(`
+    INSERT INTO slot (show_id, id, ord, demo_id, method_id, performer_id, position_id, goes, pinned,
+      may_leave_out, worth)
+    VALUES (@showId, @id, @ord, @demoId, @methodId, @performerId, @positionId, @goes, @pinned,
+      @mayLeaveOut, @worth)`);
+
+  const readShow = db.prepare(`
+    SELECT id, title, date, zone, arrival, doors, start, hard_finish AS hardFinish,
+      venue_id AS venueId, audience, audience_note AS audienceNote, agreed, note
+    FROM show WHERE id = ?`);
+  const readCrew = db
+    .prepare('SELECT person_id FROM show_crew WHERE show_id = ? ORDER BY ord')
+    .pluck();
+  const readPositions = db.prepare(
+    'SELECT id, name, mark FROM show_position WHERE show_id = ? ORDER BY ord',
+  );
+  const readSlots = db.prepare(`
+    SELECT id, demo_id AS demoId, method_id AS methodId, performer_id AS performerId,
+      position_id AS positionId, goes, pinned, may_leave_out AS mayLeaveOut, worth
+    FROM slot WHERE show_id = ? ORDER BY ord`);
+  const ids = db.prepare('SELECT id FROM show WHERE removed = 0 ORDER BY date, start, id').pluck();
+
+  const hasPerson = db.prepare('SELECT 1 FROM person WHERE id = ?').pluck();
+  const hasVenue = db.prepare('SELECT 1 FROM venue WHERE id = ?').pluck();
+  const hasMethod = db.prepare('SELECT 1 FROM method WHERE demo_id = ? AND id = ?').pluck();
+
+  function refuseStray(show: Show): void {
+    const faults: FieldFault[] = [];
+    const expect = (known: unknown, path: string, message: string): void => {
+      if (known === undefined || known === false) faults.push({ path, message });
+    };
+    if (show.venueId !== null)
+      expect(hasVenue.get(show.venueId), 'venueId', 'is not among the venues');
+    show.crew.forEach((id, i) =>
+      expect(hasPerson.get(id), `crew[${i}]`, 'is not among the people'),
+    );
+    show.slots.forEach((slot, i) => {
+      const known = hasMethod.get(slot.demoId, slot.methodId);
+      expect(known, `slots[${i}].methodId`, 'is not in the repertoire');
+      if (slot.performerId !== null)
+        expect(
+          hasPerson.get(slot.performerId),
+          `slots[${i}].performerId`,
+          'is not among the people',
+        );
+      if (slot.positionId !== null)
+        expect(
+          show.positions.some((position) => position.id === slot.positionId),
+          `slots[${i}].positionId`,
+          'is not a position of this show',
+        );
+    });
+    if (faults.length > 0)
+      throw new Refusal(422, 'invalid', 'The show names something that is not there.', faults);
+  }
+
+  return new Store<Show>(db, {
+    table: 'show',
+    noun: 'show',
+    kind: 'show',
+    ids: () => ids.all() as string[],
+    read: (id) => {
+      const row = readShow.get(id) as Row | undefined;
+      if (!row) return null;
+      const slots = (readSlots.all(id) as Row[]).map((slot) => ({
+        ...slot,
+        pinned: flag(slot.pinned),
+        mayLeaveOut: flag(slot.mayLeaveOut),
+      })) as unknown as Slot[];
+      return {
+        ...row,
+        agreed: flag(row.agreed),
+        crew: readCrew.all(id) as string[],
+        positions: readPositions.all(id) as Position[],
+        slots,
+      } as unknown as Show;
+    },
+    write: (show) => {
+      refuseStray(show);
+      const showId = show.id;
+      writeShow.run({ ...show, agreed: bit(show.agreed) });
+      clearCrew.run(showId);
+      show.crew.forEach((person, i) => writeCrew.run(showId, i, person));
+      clearPositions.run(showId);
+      show.positions.forEach((position, ord) => writePosition.run({ ...position, showId, ord }));
+      clearSlots.run(showId);
+      show.slots.forEach((slot, ord) =>
+        writeSlot.run({
+          ...slot,
+          showId,
+          ord,
+          pinned: bit(slot.pinned),
+          mayLeaveOut: bit(slot.mayLeaveOut),
+        }),
+      );
+    },
+  });
+}

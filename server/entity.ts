@@ -1,0 +1,147 @@
+/**
+ * The conduct every stored thing shares: a version that counts its changes, so that two tabs can't
+ * overwrite each other unseen, and removal that can be undone.
+ */
+import { Router } from 'express';
+import type { Change, Versioned } from '../contract/api';
+import { Num } from '../contract/fields';
+import type { Db } from './db/open';
+import type { Changes } from './http/changes';
+import { Refusal, body, notFound } from './http/errors';
+
+export interface Entity {
+  id: string;
+}
+
+/** What an area's store does for its table; versions and removal are dealt with here. */
+export interface Shelf<T extends Entity> {
+  /** Name of the table, and of the thing in messages. */
+  table: string;
+  noun: string;
+  kind: Change['kind'];
+  /** Ids of what is not removed, in the order to show. */
+  ids(): string[];
+  read(id: string): T | null;
+  /** Inserts or overwrites everything but the version and the removed mark. */
+  write(value: T): void;
+}
+
+export class Store<T extends Entity> {
+  constructor(
+    private readonly db: Db,
+    readonly shelf: Shelf<T>,
+  ) {}
+
+  private state(id: string): { version: number; removed: 0 | 1 } | undefined {
+    return this.db
+      .prepare(`SELECT version, removed FROM "${this.shelf.table}" WHERE id = ?`)
+      .get(id) as { version: number; removed: 0 | 1 } | undefined;
+  }
+
+  exists(id: string): boolean {
+    return this.state(id) !== undefined;
+  }
+
+  list(): Versioned<T>[] {
+    return this.shelf.ids().map((id) => this.get(id));
+  }
+
+  /** Also gives what was removed: a show keeps the demos it was planned with. */
+  find(id: string): Versioned<T> | null {
+    const state = this.state(id);
+    const value = state ? this.shelf.read(id) : null;
+    return state && value ? { ...value, version: state.version } : null;
+  }
+
+  get(id: string): Versioned<T> {
+    const state = this.state(id);
+    if (!state) throw notFound(this.shelf.noun);
+    if (state.removed)
+      throw new Refusal(
+        410,
+        'removed',
+        `This ${this.shelf.noun} was removed. It can be brought back.`,
+      );
+    const value = this.shelf.read(id);
+    if (!value) throw notFound(this.shelf.noun);
+    return { ...value, version: state.version };
+  }
+
+  add(value: T): Versioned<T> {
+    return this.db.transaction(() => {
+      if (this.exists(value.id))
+        throw new Refusal(409, 'exists', `There is a ${this.shelf.noun} with this id already.`);
+      this.shelf.write(value);
+      return this.get(value.id);
+    })();
+  }
+
+  /** `version` is the one the change was made from. */
+  change(value: T, version: number): Versioned<T> {
+    return this.db.transaction(() => {
+      const now = this.get(value.id);
+      if (now.version !== version)
+        throw new Refusal(
+          409,
+          'changed_elsewhere',
+          `This ${this.shelf.noun} was changed elsewhere in the meantime.`,
+        );
+      this.shelf.write(value);
+      this.db
+        .prepare(`UPDATE "${this.shelf.table}" SET version = version + 1 WHERE id = ?`)
+        .run(value.id);
+      return this.get(value.id);
+    })();
+  }
+
+  setRemoved(id: string, removed: boolean): void {
+    if (!this.exists(id)) throw notFound(this.shelf.noun);
+    this.db
+      .prepare(`UPDATE "${this.shelf.table}" SET removed = ?, version = version + 1 WHERE id = ?`)
+      .run(removed ? 1 : 0, id);
+  }
+}
+
+class VersionBody {
+  @Num(1, 1e9)
+  version!: number;
+}
+
+/** GET, POST, PUT, DELETE and restore for one kind of thing. */
+export function entityRoutes<T extends Entity>(
+  store: Store<T>,
+  type: new () => T,
+  changes: Changes,
+  list: () => unknown[] = () => store.list(),
+): Router {
+  const router = Router();
+  const tell = (id: string): void => changes.tell({ kind: store.shelf.kind, id });
+  router.get('/', (_req, res) => void res.json(list()));
+  router.post('/', (req, res) => {
+    const added = store.add(body(type, req.body));
+    tell(added.id);
+    res.status(201).json(added);
+  });
+  router.get('/:id', (req, res) => void res.json(store.get(req.params.id)));
+  router.put('/:id', (req, res) => {
+    const { version, ...plain } = (req.body ?? {}) as Record<string, unknown>;
+    const from = body(VersionBody, { version }).version;
+    const value = body(type, plain);
+    if (value.id !== req.params.id)
+      throw new Refusal(400, 'other_id', 'The id in the address and in the body differ.');
+    const changed = store.change(value, from);
+    tell(changed.id);
+    res.json(changed);
+  });
+  router.delete('/:id', (req, res) => {
+    store.setRemoved(req.params.id, true);
+    tell(req.params.id);
+    res.status(204).end();
+  });
+  router.post('/:id/restore', (req, res) => {
+    store.setRemoved(req.params.id, false);
+    tell(req.params.id);
+    res.json(store.get(req.params.id));
+  });
+  return router;
+}

@@ -1,0 +1,79 @@
+import type { ErrorRequestHandler, RequestHandler } from 'express';
+import type { ApiErrorBody } from '../../contract/api';
+import { type FieldFault, check } from '../../contract/validate';
+
+/** Trouble that the person can do something about; thrown by routes and stores, answered in one shape. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: 400 | 403 | 404 | 409 | 410 | 413 | 422,
+    readonly code: string,
+    message: string,
+    readonly fields?: FieldFault[],
+  ) {
+    super(message);
+  }
+}
+
+export const notFound = (what: string): Refusal =>
+  new Refusal(404, 'not_found', `There is no such ${what}. It may have been removed.`);
+
+/** The body as a class of the contract, or a refusal that names each fault by its path. */
+export function body<T extends object>(type: new () => T, plain: unknown): T {
+  const checked = check(type, plain);
+  if (checked.ok) return checked.value;
+  const n = checked.faults.length;
+  throw new Refusal(
+    422,
+    'invalid',
+    n === 1 ? 'One entry needs another look.' : `${n} entries need another look.`,
+    checked.faults,
+  );
+}
+
+export const nothingHere: RequestHandler = (req) => {
+  throw new Refusal(404, 'not_found', `There is nothing at ${req.path}.`);
+};
+
+interface HttpError {
+  type?: string;
+  status?: number;
+  code?: string;
+}
+
+function asRefusal(error: unknown): Refusal | null {
+  if (error instanceof Refusal) return error;
+  const { type, status, code } = error as HttpError;
+  if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
+    return new Refusal(409, 'in_use', 'Something it names, or that names it, is in the way.');
+  if (type === 'entity.too.large')
+    return new Refusal(413, 'too_large', 'That is more than can be taken in one go.');
+  if (type === 'entity.parse.failed')
+    return new Refusal(400, 'not_json', 'That is not complete JSON: it may have been cut short.');
+  if (typeof status === 'number' && status >= 400 && status < 500)
+    return new Refusal(400, 'bad_request', 'That request can’t be understood.');
+  return null;
+}
+
+export const answerErrors: ErrorRequestHandler = (error: unknown, _req, res, next) => {
+  if (res.headersSent) {
+    next(error);
+    return;
+  }
+  const refusal = asRefusal(error);
+  if (!refusal) console.error(error);
+  const answer: ApiErrorBody = refusal
+    ? {
+        error: {
+          code: refusal.code,
+          message: refusal.message,
+          ...(refusal.fields ? { fields: refusal.fields } : {}),
+        },
+      }
+    : {
+        error: {
+          code: 'internal',
+          message: 'Hearty Stage could not do that. What was stored before is untouched.',
+        },
+      };
+  res.status(refusal?.status ?? 500).json(answer);
+};

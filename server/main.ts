@@ -1,0 +1,105 @@
+/** The server as a program: opens the data, fills the demo season in once, listens, prints the address. */
+import { createServer } from 'node:http';
+import { join, resolve } from 'node:path';
+import { season } from '../demo/season';
+import { checkShowFile } from '../contract/showFile';
+import { createApp } from './app';
+import { areaOver, type Area } from './area';
+import { DatabaseTrouble, openDatabase } from './db/open';
+import { isLoopback } from './http/guard';
+import { importShow } from './brief/showFile';
+import { seasonExtras } from '../demo/extras';
+import { localInstant, todayHere, zoneHere } from './instant';
+
+const DEFAULT_PORT = 4480;
+
+/** Ends the program with a sentence the person can act on. */
+function stop(message: string): never {
+  console.error(message);
+  process.exit(1);
+}
+
+function portFrom(text: string | undefined): number {
+  if (text === undefined || text === '') return DEFAULT_PORT;
+  const port = Number(text);
+  if (!/^\d+$/.test(text) || port > 65535)
+    stop(`PORT is “${text}”; it must be a whole number from 0 to 65535.`);
+  return port;
+}
+
+function hostFrom(text: string | undefined): string {
+  if (text === undefined || text === '') return '127.0.0.1';
+  if (!isLoopback(text))
+    stop(
+      `HOST is “${text}”, which others on the network could reach. Sharing with other devices needs a ` +
+        'code to join by, which Hearty Stage does not have yet; leave HOST unset to use it on this machine.',
+    );
+  return text;
+}
+
+/** Loads the demo season through the same check and import as a person's file. */
+function loadSeason(area: Area): void {
+  const today = todayHere();
+  area.db.transaction(() => {
+    for (const plain of season(today, zoneHere(), localInstant)) {
+      const checked = checkShowFile(JSON.parse(JSON.stringify(plain)));
+      if (!checked.ok)
+        throw new Error(
+          `The demo season is not valid: ${checked.faults.map((f) => `${f.path} ${f.message}`).join('; ')}`,
+        );
+      importShow(area, checked.value);
+    }
+    const extras = seasonExtras(today, Date.now());
+    for (const followUp of extras.followUps) area.followUps.add(followUp);
+    for (const { showId, ...mark } of extras.marks) area.marks.set(showId, mark);
+  })();
+}
+
+const demo = process.argv[2] !== 'own';
+const port = portFrom(process.env.PORT);
+const host = hostFrom(process.env.HOST);
+const root = resolve(process.cwd());
+const file = process.env.HEARTY_DATA
+  ? resolve(process.env.HEARTY_DATA)
+  : join(root, 'data', demo ? 'demo.sqlite' : 'hearty-stage.sqlite');
+
+let area: Area;
+try {
+  area = areaOver(openDatabase(file));
+} catch (error) {
+  if (error instanceof DatabaseTrouble) stop(error.message);
+  const reason = error instanceof Error ? error.message : String(error);
+  stop(`The data file ${file} can’t be opened: ${reason}`);
+}
+const empty = area.db.prepare('SELECT count(*) FROM show').pluck().get() === 0;
+const unused = area.db.prepare('SELECT count(*) FROM demo').pluck().get() === 0;
+if (demo && empty && unused) loadSeason(area);
+
+const server = createServer(createApp({ area, pages: join(root, 'dist', 'web'), demo }));
+server.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code === 'EADDRINUSE')
+    stop(
+      `Port ${port} is taken, perhaps by a Hearty Stage that is running already. ` +
+        `Open http://127.0.0.1:${port}, or start with another port: PORT=${port + 1} npm start`,
+    );
+  if (error.code === 'EACCES') stop(`Port ${port} is not allowed here. Choose one above 1023.`);
+  stop(`The server can’t start: ${error.message}`);
+});
+server.listen(port, host, () => {
+  const address = server.address();
+  const actual = typeof address === 'object' && address ? address.port : port;
+  const shown = host === '::1' ? '[::1]' : host;
+  console.log(`Hearty Stage is at http://${shown}:${actual}`);
+  console.log(`Data: ${file}`);
+});
+
+for (const signal of ['SIGINT', 'SIGTERM'] as const) {
+  process.on(signal, () => {
+    area.changes.close();
+    server.close(() => {
+      area.db.close();
+      process.exit(0);
+    });
+    server.closeAllConnections();
+  });
+}

@@ -1,0 +1,160 @@
+import type { Demo, KitLine, Method, Task } from '../../core/repertoire/types';
+import type { Db } from '../db/open';
+import { type Row, bit, flag, json, list } from '../db/rows';
+import { Store } from '../entity';
+import { Refusal } from '../http/errors';
+
+function readTask(row: Row): Task {
+  const { shortest, likely, longest, ord: _ord, ...rest } = row;
+  return {
+    ...rest,
+    time: { shortest, likely, longest },
+    hands: list(row.hands),
+    after: list(row.after),
+    eachGo: flag(row.eachGo),
+    gearOn: list(row.gearOn),
+    gearOff: list(row.gearOff),
+    sign: row.sign === null ? null : (JSON.parse(String(row.sign)) as Task['sign']),
+  } as unknown as Task;
+}
+
+export function demoStore(db: Db): Store<Demo> {
+  const writeDemo = db.prepare(`
+    INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, lift, talk_pattern,
+      volunteer_card, pinned_note, usual_position)
+    VALUES (@id, @name, @hook, @idea, @keywords, @ageFrom, @ageTo, @lift, @talkPattern,
+      @volunteerCard, @pinnedNote, @usualPosition)
+    ON CONFLICT (id) DO UPDATE SET
+      name = excluded.name, hook = excluded.hook, idea = excluded.idea,
+      keywords = excluded.keywords, age_from = excluded.age_from, age_to = excluded.age_to,
+      lift = excluded.lift, talk_pattern = excluded.talk_pattern,
+      volunteer_card = excluded.volunteer_card, pinned_note = excluded.pinned_note,
+      usual_position = excluded.usual_position`);
+  const writeMethod = db.prepare(`
+    INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
+      settings, hazards, prior_worked, prior_failed)
+    VALUES (@demoId, @id, @ord, @name, @summary, @oneShot, @goesAllowed, @volunteers, @warning,
+      @settings, @hazards, @priorWorked, @priorFailed)
+    ON CONFLICT (demo_id, id) DO UPDATE SET
+      ord = excluded.ord, name = excluded.name, summary = excluded.summary,
+      one_shot = excluded.one_shot, goes_allowed = excluded.goes_allowed,
+      volunteers = excluded.volunteers, warning = excluded.warning, settings = excluded.settings,
+      hazards = excluded.hazards, prior_worked = excluded.prior_worked,
+      prior_failed = excluded.prior_failed`);
+  const clearTasks = db.prepare('DELETE FROM task WHERE demo_id = ? AND method_id = ?');
+  const writeTask = db.prepare(`
+    INSERT INTO task (demo_id, method_id, id, ord, name, phase, shortest, likely, longest, hands,
+      place, after, each_go, do, say, cue, gear_on, gear_off, mind, sign)
+    VALUES (@demoId, @methodId, @id, @ord, @name, @phase, @shortest, @likely, @longest, @hands,
+      @place, @after, @eachGo, @do, @say, @cue, @gearOn, @gearOff, @mind, @sign)`);
+  const clearKit = db.prepare('DELETE FROM kit_line WHERE demo_id = ? AND method_id = ?');
+  const writeKit = db.prepare(`
+    INSERT INTO kit_line (demo_id, method_id, id, ord, item_id, amount, unit, basis, note)
+    VALUES (@demoId, @methodId, @id, @ord, @itemId, @amount, @unit, @basis, @note)`);
+  const methodIds = db.prepare('SELECT id FROM method WHERE demo_id = ?').pluck();
+  const planned = db
+    .prepare(
+      `SELECT show.title FROM slot JOIN show ON show.id = slot.show_id
+       WHERE slot.demo_id = ? AND slot.method_id = ?`,
+    )
+    .pluck();
+  const dropMethod = db.prepare('DELETE FROM method WHERE demo_id = ? AND id = ?');
+  const itemExists = db.prepare('SELECT 1 FROM item WHERE id = ?').pluck();
+
+  const readDemo = db.prepare(`
+    SELECT id, name, hook, idea, keywords, age_from AS ageFrom, age_to AS ageTo, lift,
+      talk_pattern AS talkPattern, volunteer_card AS volunteerCard, pinned_note AS pinnedNote,
+      usual_position AS usualPosition
+    FROM demo WHERE id = ?`);
+  const readMethods = db.prepare(`
+    SELECT id, name, summary, one_shot AS oneShot, goes_allowed AS goesAllowed, volunteers, warning,
+      settings, hazards, prior_worked AS priorWorked, prior_failed AS priorFailed
+    FROM method WHERE demo_id = ? ORDER BY ord`);
+  const readTasks = db.prepare(`
+    SELECT id, ord, name, phase, shortest, likely, longest, hands, place, after, each_go AS eachGo,
+      do, say, cue, gear_on AS gearOn, gear_off AS gearOff, mind, sign
+    FROM task WHERE demo_id = ? AND method_id = ? ORDER BY ord`);
+  const readKit = db.prepare(`
+    SELECT id, item_id AS itemId, amount, unit, basis, note
+    FROM kit_line WHERE demo_id = ? AND method_id = ? ORDER BY ord`);
+  const ids = db.prepare('SELECT id FROM demo WHERE removed = 0 ORDER BY name, id').pluck();
+
+  function writeParts(demoId: string, method: Method, ord: number): void {
+    writeMethod.run({
+      ...method,
+      demoId,
+      ord,
+      oneShot: bit(method.oneShot),
+      settings: json(method.settings),
+      hazards: json(method.hazards),
+    });
+    const methodId = method.id;
+    clearTasks.run(demoId, methodId);
+    method.tasks.forEach((task, i) =>
+      writeTask.run({
+        ...task,
+        ...task.time,
+        demoId,
+        methodId,
+        ord: i,
+        hands: json(task.hands),
+        after: json(task.after),
+        eachGo: bit(task.eachGo),
+        gearOn: json(task.gearOn),
+        gearOff: json(task.gearOff),
+        sign: task.sign === null ? null : json(task.sign),
+      }),
+    );
+    clearKit.run(demoId, methodId);
+    method.kit.forEach((line, i) => writeKit.run({ ...line, demoId, methodId, ord: i }));
+  }
+
+  function refuseStray(demo: Demo): void {
+    const faults = demo.methods.flatMap((method, m) =>
+      method.kit.flatMap((line, k) =>
+        itemExists.get(line.itemId) === undefined
+          ? [{ path: `methods[${m}].kit[${k}].itemId`, message: 'is not in the store' }]
+          : [],
+      ),
+    );
+    if (faults.length > 0)
+      throw new Refusal(422, 'invalid', 'A kit line names an item that is not there.', faults);
+  }
+
+  return new Store<Demo>(db, {
+    table: 'demo',
+    noun: 'demo',
+    kind: 'demo',
+    ids: () => ids.all() as string[],
+    read: (id) => {
+      const row = readDemo.get(id) as Row | undefined;
+      if (!row) return null;
+      const methods = (readMethods.all(id) as Row[]).map((method) => ({
+        ...method,
+        oneShot: flag(method.oneShot),
+        settings: list(method.settings),
+        hazards: list(method.hazards),
+        tasks: (readTasks.all(id, method.id) as Row[]).map(readTask),
+        kit: readKit.all(id, method.id) as KitLine[],
+      }));
+      return { ...row, keywords: list(row.keywords), methods } as unknown as Demo;
+    },
+    write: (demo) => {
+      refuseStray(demo);
+      writeDemo.run({ ...demo, keywords: json(demo.keywords) });
+      const kept = new Set(demo.methods.map((method) => method.id));
+      for (const id of methodIds.all(demo.id) as string[]) {
+        if (kept.has(id)) continue;
+        const shows = [...new Set(planned.all(demo.id, id) as string[])];
+        if (shows.length > 0)
+          throw new Refusal(
+            409,
+            'in_use',
+            `This method is planned in ${shows.join(', ')}. Choose another method there first.`,
+          );
+        dropMethod.run(demo.id, id);
+      }
+      demo.methods.forEach((method, i) => writeParts(demo.id, method, i));
+    },
+  });
+}
