@@ -1,0 +1,85 @@
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
+import { MIGRATIONS } from './migrations';
+import { DatabaseTrouble, migrate, openDatabase } from './open';
+
+let folder: string;
+let file: string;
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'hearty-'));
+  file = join(folder, 'data.sqlite');
+});
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+test('a new file has the whole schema, WAL, full sync and foreign keys', () => {
+  const db = openDatabase(file);
+  expect(db.pragma('user_version', { simple: true })).toBe(MIGRATIONS.length);
+  expect(db.pragma('journal_mode', { simple: true })).toBe('wal');
+  expect(db.pragma('synchronous', { simple: true })).toBe(2);
+  expect(db.pragma('foreign_keys', { simple: true })).toBe(1);
+  const loose = db
+    .prepare(
+      "SELECT name FROM pragma_table_list WHERE schema = 'main' AND type = 'table' AND strict = 0 AND name NOT LIKE 'sqlite_%'",
+    )
+    .all();
+  expect(loose).toEqual([]);
+  db.close();
+});
+
+test('every earlier version comes up to this one', () => {
+  for (let version = 0; version <= MIGRATIONS.length; version++) {
+    const db = new Database(':memory:');
+    migrate(db, version);
+    migrate(db);
+    expect(db.pragma('user_version', { simple: true })).toBe(MIGRATIONS.length);
+    db.close();
+  }
+});
+
+describe('a file that can’t be used is told of and left as it is', () => {
+  const refused = (): string => {
+    const before = readFileSync(file);
+    let message = '';
+    try {
+      openDatabase(file);
+    } catch (error) {
+      expect(error).toBeInstanceOf(DatabaseTrouble);
+      message = (error as Error).message;
+    }
+    expect(readFileSync(file).equals(before)).toBe(true);
+    return message;
+  };
+
+  test('not a database', () => {
+    writeFileSync(file, 'These are my notes, not a database.');
+    expect(refused()).toContain('damaged or is not');
+  });
+
+  test('somebody else’s database', () => {
+    const other = new Database(file);
+    other.exec('CREATE TABLE recipe (name TEXT)');
+    other.close();
+    expect(refused()).toContain('is not a Hearty Stage data file');
+  });
+
+  test('damaged in the middle', () => {
+    const db = openDatabase(file);
+    db.pragma('wal_checkpoint(TRUNCATE)');
+    db.close();
+    const bytes = readFileSync(file);
+    bytes.fill(0x5a, 4096, 4096 * 6);
+    writeFileSync(file, bytes);
+    expect(refused()).toContain('damaged');
+  });
+
+  test('of a newer version', () => {
+    const db = openDatabase(file);
+    db.pragma(`user_version = ${MIGRATIONS.length + 1}`);
+    db.pragma('wal_checkpoint(TRUNCATE)');
+    db.close();
+    expect(refused()).toContain('newer Hearty Stage');
+  });
+});

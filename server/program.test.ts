@@ -1,0 +1,190 @@
+/** The server and the plan command as programs: started, refused, killed. */
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { season } from '../demo/season';
+import { timelineOf } from '../core/lineup/fromBundle';
+import type { RunEvent } from '../core/stage/types';
+import { localInstant } from './instant';
+
+const ROOT = join(import.meta.dirname, '..');
+const TSX = ['--import', 'tsx'];
+
+let folder: string;
+const running: ChildProcess[] = [];
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'hearty-'));
+});
+afterEach(() => {
+  for (const child of running.splice(0)) child.kill('SIGKILL');
+  rmSync(folder, { recursive: true, force: true });
+});
+
+/** Without the test runner's own options, which would confuse the program. */
+const environment = (more: NodeJS.ProcessEnv): NodeJS.ProcessEnv => ({
+  ...process.env,
+  NODE_OPTIONS: '',
+  HOST: '',
+  PORT: '',
+  ...more,
+});
+
+function start(mode: 'demo' | 'own', data: string): Promise<{ url: string; child: ChildProcess }> {
+  const child = spawn(process.execPath, [...TSX, 'server/main.ts', mode], {
+    cwd: ROOT,
+    env: environment({ PORT: '0', HEARTY_DATA: data }),
+  });
+  running.push(child);
+  return new Promise((resolve, reject) => {
+    let said = '';
+    child.stdout.on('data', (chunk) => {
+      said += String(chunk);
+      const url = /http:\/\/127\.0\.0\.1:\d+/.exec(said)?.[0];
+      if (url) resolve({ url, child });
+    });
+    child.on('exit', () => reject(new Error(`The server did not start: ${said}`)));
+  });
+}
+
+const refusedStart = (env: NodeJS.ProcessEnv): { status: number | null; words: string } => {
+  const { status, stderr } = spawnSync(process.execPath, [...TSX, 'server/main.ts', 'own'], {
+    cwd: ROOT,
+    env: environment({ HEARTY_DATA: join(folder, 'own.sqlite'), ...env }),
+    encoding: 'utf8',
+  });
+  return { status, words: stderr };
+};
+
+async function json<T>(url: string, body?: unknown): Promise<T> {
+  const answer = await fetch(url, {
+    method: body === undefined ? 'GET' : 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+  });
+  expect(answer.ok).toBe(true);
+  return (await answer.json()) as T;
+}
+
+describe('the server', () => {
+  test('killed in the middle of a run, it has lost no event it had acknowledged', async () => {
+    const data = join(folder, 'demo.sqlite');
+    const first = await start('demo', data);
+    await json(`${first.url}/api/shows/harbour-light-festival/runs`, {
+      id: 'r',
+      kind: 'rehearsal',
+    });
+    const acknowledged: string[] = [];
+    const press = async (i: number): Promise<void> => {
+      const event: RunEvent = {
+        id: `e${i}`,
+        at: i,
+        kind: i === 0 ? 'start' : 'note',
+        by: 'ines',
+        slot: null,
+        step: null,
+        go: null,
+        cause: null,
+        outcome: null,
+        text: `press ${i}`,
+      };
+      await json(`${first.url}/api/runs/r/events`, { events: [event] });
+      acknowledged.push(event.id);
+    };
+    for (let i = 0; i < 25; i++) await press(i);
+    const inFlight = press(25).catch(() => undefined);
+    first.child.kill('SIGKILL');
+    await Promise.all([once(first.child, 'exit'), inFlight]);
+
+    const second = await start('demo', data);
+    const run = await json<{ events: RunEvent[] }>(`${second.url}/api/runs/r`);
+    const stored = run.events.map((event) => event.id);
+    expect(stored.slice(0, acknowledged.length)).toEqual(acknowledged);
+    expect(acknowledged.length).toBeGreaterThanOrEqual(25);
+    expect(await json<unknown[]>(`${second.url}/api/shows`)).toHaveLength(5);
+  });
+
+  test('on a person’s own data it begins empty', async () => {
+    const { url } = await start('own', join(folder, 'own.sqlite'));
+    expect(await json<unknown[]>(`${url}/api/shows`)).toEqual([]);
+    expect(await json(`${url}/api/health`)).toEqual({ ok: true, demo: false });
+  });
+
+  test('a taken port is said, with a way out', async () => {
+    const holder = createServer().listen(0, '127.0.0.1');
+    await once(holder, 'listening');
+    const { port } = holder.address() as { port: number };
+    const { status, words } = refusedStart({ PORT: String(port) });
+    holder.close();
+    expect(status).toBe(1);
+    expect(words).toContain(`Port ${port} is taken`);
+  });
+
+  test.each([
+    [{ HOST: '0.0.0.0' }, 'others on the network'],
+    [{ PORT: 'eighty' }, 'must be a whole number'],
+    [{ PORT: '70000' }, 'must be a whole number'],
+  ])('%j is refused with a sentence', (env, expected) => {
+    const { status, words } = refusedStart(env);
+    expect(status).toBe(1);
+    expect(words).toContain(expected);
+    expect(words.trim().split('\n')).toHaveLength(1);
+  });
+
+  test('a damaged data file is refused with a sentence', () => {
+    const data = join(folder, 'own.sqlite');
+    writeFileSync(data, 'not a database at all');
+    const { status, words } = refusedStart({});
+    expect(status).toBe(1);
+    expect(words).toContain('It was left as it is');
+  });
+});
+
+describe('the plan command', () => {
+  const plan = (...args: string[]) =>
+    spawnSync(process.execPath, [...TSX, 'server/plan.ts', ...args], {
+      cwd: ROOT,
+      env: environment({}),
+      encoding: 'utf8',
+    });
+  const festival = season('2027-05-30', 'Etc/UTC', localInstant)[2];
+  if (!festival) throw new Error('the season has no festival');
+
+  test('prints what the core computes, as one JSON object', () => {
+    const file = join(folder, 'festival.show.json');
+    writeFileSync(file, JSON.stringify(festival));
+    const { status, stdout } = plan(file);
+    expect(status).toBe(0);
+    const printed = JSON.parse(stdout) as {
+      timeline: { end: number; tasks: { person: string | null; position: string | null }[] };
+      kit: { name: string }[];
+    };
+    const expected = timelineOf(festival);
+    expect(printed.timeline).toMatchObject({
+      end: expected.end,
+      deadAir: expected.deadAir,
+      blocks: expected.blocks,
+      gaps: expected.gaps,
+    });
+    expect(printed.timeline.tasks).toHaveLength(expected.tasks.length);
+    expect(printed.timeline.tasks.every((t) => t.person === null || t.person.length > 0)).toBe(
+      true,
+    );
+    expect(printed.kit.map((entry) => entry.name)).toContain('Liquid nitrogen');
+  });
+
+  test('exit 2 and the faults for a file that can’t be read or is not valid', () => {
+    const bad = join(folder, 'bad.json');
+    writeFileSync(bad, JSON.stringify({ ...festival, show: { ...festival.show, start: 'noon' } }));
+    const invalid = plan(bad);
+    expect(invalid.status).toBe(2);
+    expect(invalid.stdout).toBe('');
+    expect(invalid.stderr).toContain('show.start must be a time');
+    expect(plan(join(folder, 'none.json'))).toMatchObject({ status: 2 });
+    expect(plan(folder).stderr).toContain('is a folder');
+    expect(plan()).toMatchObject({ status: 2, stderr: 'Usage: npm run plan -- FILE\n' });
+  });
+});

@@ -1,0 +1,137 @@
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import request from 'supertest';
+import type { ApiErrorBody } from '../contract/api';
+import type { ShowFile } from '../contract/showFile';
+import type { Show } from '../core/brief/types';
+import { type TestServer, testServer } from './testing/serve';
+
+let server: TestServer;
+beforeEach(() => {
+  server = testServer();
+});
+afterEach(() => server.close());
+
+const exported = async (from: TestServer, id: string): Promise<ShowFile> =>
+  (await request(from.app).get(`/api/shows/${id}/file`).expect(200)).body as ShowFile;
+
+const post = (to: TestServer, text: string) =>
+  request(to.app).post('/api/shows/file').set('Content-Type', 'application/json').send(text);
+
+/** Everything stored, to see that nothing was changed. */
+const everything = (of: TestServer): unknown =>
+  ['show', 'demo', 'method', 'task', 'kit_line', 'item', 'person', 'venue', 'run', 'run_event'].map(
+    (table) => of.area.db.prepare(`SELECT * FROM "${table}"`).all(),
+  );
+
+describe('there and back', () => {
+  test('a show file on an empty server gives the same file again', async () => {
+    const empty = testServer(false);
+    const file = await exported(server, 'hollin-school-morning');
+    expect(file.runs).toHaveLength(1);
+    const answer = await post(empty, JSON.stringify(file)).expect(201);
+    expect((answer.body as { words: string }).words).toContain('6 demos');
+    expect(await exported(empty, 'hollin-school-morning')).toEqual(file);
+    empty.close();
+  });
+
+  test('read in again, it is a copy; nothing that is here is changed or doubled', async () => {
+    const file = await exported(server, 'harbour-light-festival');
+    const answer = (await post(server, JSON.stringify(file)).expect(201)).body as {
+      showId: string;
+      words: string;
+    };
+    expect(answer.showId).not.toBe('harbour-light-festival');
+    expect(answer.words).toBe('Added the show.');
+    const copy = (await request(server.app).get(`/api/shows/${answer.showId}`)).body as Show;
+    expect(copy.title).toBe('Harbour Light Festival (copy)');
+    expect(copy.slots).toEqual(file.show.slots);
+  });
+
+  test('a demo that differs from the one here comes in beside it', async () => {
+    const file = await exported(server, 'harbour-light-festival');
+    const demo = file.demos.find((d) => d.id === 'crushed-can');
+    if (demo) demo.hook = 'Another hook';
+    const answer = (await post(server, JSON.stringify(file)).expect(201)).body as {
+      showId: string;
+    };
+    const show = (await request(server.app).get(`/api/shows/${answer.showId}`)).body as Show;
+    const slot = show.slots.find((s) => s.id === 'slot-crushed-can');
+    expect(slot?.demoId).not.toBe('crushed-can');
+    const names = ((await request(server.app).get('/api/demos')).body as { name: string }[]).map(
+      (d) => d.name,
+    );
+    expect(names).toContain('Crushed can');
+    expect(names).toContain('Crushed can (from file)');
+  });
+});
+
+describe('files that are refused change nothing', () => {
+  const refused = async (text: string): Promise<ApiErrorBody['error']> => {
+    const before = everything(server);
+    const answer = await post(server, text);
+    expect(answer.status).toBeGreaterThanOrEqual(400);
+    expect(answer.status).toBeLessThan(500);
+    expect(everything(server)).toEqual(before);
+    return (answer.body as ApiErrorBody).error;
+  };
+  const spoilt = async (spoil: (file: ShowFile) => void): Promise<string> => {
+    const file = await exported(server, 'harbour-light-festival');
+    spoil(file);
+    return JSON.stringify(file);
+  };
+
+  test('cut short', async () => {
+    const whole = await spoilt(() => undefined);
+    expect((await refused(whole.slice(0, 4000))).message).toContain('cut short');
+  });
+
+  test.each([
+    ['not JSON', 'hello', 'must be a show file in JSON'],
+    ['empty', '', 'must be a show file in JSON'],
+    ['a list', '[1, 2]', 'must be an object'],
+    ['null', 'null', 'must be an object'],
+  ])('%s', async (_name, text, words) => {
+    expect((await refused(text)).message).toContain(words);
+  });
+
+  test('another format', async () => {
+    const error = await refused('{"format":"other","version":1}');
+    expect(error.fields?.[0]).toMatchObject({ path: 'format' });
+  });
+
+  test('a newer version says so, and only so', async () => {
+    const text = await spoilt((file) => {
+      (file as { version: number }).version = 2;
+    });
+    const error = await refused(text);
+    expect(error.fields).toHaveLength(1);
+    expect(error.fields?.[0]?.message).toContain('newer Hearty Stage');
+  });
+
+  test('huge', async () => {
+    expect((await refused(`{"note":"${'x'.repeat(9_000_000)}"}`)).code).toBe('too_large');
+  });
+
+  test('a fault deep inside, by its path', async () => {
+    const error = await refused(
+      await spoilt((file) => {
+        const line = file.demos[2]?.methods[0]?.kit[0];
+        if (line) line.amount = -5;
+      }),
+    );
+    expect(error.fields).toEqual([
+      { path: 'demos[2].methods[0].kit[0].amount', message: 'must not be negative' },
+    ]);
+  });
+
+  test('references that lead nowhere', async () => {
+    const error = await refused(
+      await spoilt((file) => {
+        file.items = [];
+        file.show.crew.push('ghost');
+      }),
+    );
+    expect(error.fields?.map((f) => f.path)).toContain('show.crew[2]');
+    expect(error.fields?.map((f) => f.path)).toContain('demos[0].methods[0].kit[0].itemId');
+  });
+});

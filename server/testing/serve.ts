@@ -1,0 +1,43 @@
+/** A server over a fresh SQLite file with the demo season in it, for tests. */
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Express } from 'express';
+import { checkShowFile } from '../../contract/showFile';
+import { season } from '../../demo/season';
+import { createApp } from '../app';
+import { type Area, areaOver } from '../area';
+import { importShow } from '../brief/showFile';
+import { openDatabase } from '../db/open';
+import { localInstant } from '../instant';
+
+export interface TestServer {
+  app: Express;
+  area: Area;
+  folder: string;
+  close(): void;
+}
+
+export const TODAY = '2027-05-30';
+
+export function testServer(withSeason = true): TestServer {
+  const folder = mkdtempSync(join(tmpdir(), 'hearty-'));
+  const db = openDatabase(join(folder, 'test.sqlite'));
+  const area = areaOver(db);
+  if (withSeason) {
+    for (const file of season(TODAY, 'Etc/UTC', localInstant)) {
+      const checked = checkShowFile(JSON.parse(JSON.stringify(file)));
+      if (!checked.ok) throw new Error(JSON.stringify(checked.faults));
+      importShow(area, checked.value);
+    }
+  }
+  return {
+    app: createApp({ area, pages: null, demo: true }),
+    area,
+    folder,
+    close: () => {
+      db.close();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
