@@ -1,0 +1,51 @@
+import type { ApiErrorBody } from '../../contract/api';
+import type { FieldFault } from '../../contract/validate';
+
+/** What the server refused, in its own words. */
+export class ApiError extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    message: string,
+    readonly fields: FieldFault[],
+  ) {
+    super(message);
+  }
+}
+
+/** True when the request never reached the server. */
+export const isOffline = (error: unknown): boolean => error instanceof ApiError && error.status === 0;
+
+async function refusal(response: Response): Promise<ApiError> {
+  const answer = (await response.json().catch(() => null)) as ApiErrorBody | null;
+  return new ApiError(
+    response.status,
+    answer?.error?.code ?? 'unknown',
+    answer?.error?.message ?? 'Hearty Stage could not do that.',
+    answer?.error?.fields ?? [],
+  );
+}
+
+/** Sends one request; `body` goes as JSON, a string as it is. Throws ApiError. */
+export async function send<T>(
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+  path: string,
+  body?: unknown,
+): Promise<T> {
+  const text = typeof body === 'string' ? body : JSON.stringify(body);
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      ...(body === undefined
+        ? {}
+        : { body: text, headers: { 'Content-Type': 'application/json' } }),
+    });
+  } catch {
+    throw new ApiError(0, 'offline', 'Hearty Stage can’t be reached. Is it still running?', []);
+  }
+  if (!response.ok) throw await refusal(response);
+  return (response.status === 204 ? undefined : await response.json()) as T;
+}
+
+export const newId = (): string => crypto.randomUUID();

@@ -1,0 +1,51 @@
+import { type Theme, createTheme } from '@mui/material/styles';
+import { FACE, type Mode, TOKENS } from './tokens';
+
+export function themeFor(mode: Mode): Theme {
+  const t = TOKENS[mode];
+  const heading = { fontFamily: FACE.heading, letterSpacing: '-0.01em' };
+  return createTheme({
+    palette: {
+      mode: mode === 'day' ? 'light' : 'dark',
+      primary: { main: t.ember, contrastText: mode === 'day' ? t.onEmber : '#171311' },
+      error: { main: t.ember },
+      text: { primary: t.ink, secondary: t.muted },
+      background: { default: t.ground, paper: t.card },
+      divider: t.line,
+    },
+    shape: { borderRadius: 6 },
+    shadows: Array.from({ length: 25 }, () => 'none') as Theme['shadows'],
+    typography: {
+      fontFamily: FACE.text,
+      fontSize: 14,
+      h1: { ...heading, fontSize: 26, lineHeight: '30px', fontWeight: 700 },
+      h2: { ...heading, fontSize: 18, lineHeight: '24px', fontWeight: 600 },
+      h3: { ...heading, fontSize: 16, lineHeight: '20px', fontWeight: 600 },
+      body1: { fontSize: 15, lineHeight: '21px' },
+      body2: { fontSize: 13, lineHeight: '18px' },
+      button: { textTransform: 'none', fontWeight: 600, fontSize: 14 },
+    },
+    components: {
+      MuiButtonBase: { defaultProps: { disableRipple: true } },
+      MuiPaper: {
+        styleOverrides: { root: { backgroundImage: 'none' }, rounded: { border: `1px solid ${t.line}` } },
+      },
+      MuiButton: {
+        styleOverrides: {
+          root: { minHeight: 36, paddingInline: 14 },
+          contained: { backgroundColor: t.emberArea, color: t.onEmber },
+          outlined: { borderColor: t.control, color: t.ink },
+          text: { color: t.ember },
+        },
+      },
+      MuiOutlinedInput: {
+        styleOverrides: { notchedOutline: { borderColor: t.control }, root: { backgroundColor: t.card } },
+      },
+      MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },
+      MuiSelect: { defaultProps: { size: 'small' } },
+      MuiFormHelperText: { styleOverrides: { root: { marginLeft: 0, fontSize: 13 } } },
+      MuiTooltip: { defaultProps: { enterTouchDelay: 0, arrow: true } },
+      MuiDialog: { styleOverrides: { paper: { border: `1px solid ${t.lineStrong}` } } },
+    },
+  });
+}
