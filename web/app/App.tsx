@@ -1,0 +1,95 @@
+import CssBaseline from '@mui/material/CssBaseline';
+import GlobalStyles from '@mui/material/GlobalStyles';
+import { ThemeProvider } from '@mui/material/styles';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { SnackbarProvider } from 'notistack';
+import { lazy, Suspense, useEffect, useMemo } from 'react';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { saveEverything } from '../documents/store';
+import { Loading, Page } from '../parts/page';
+import { queryClient, useChanges } from './data';
+import { usePreferences } from './preferences';
+import { Shell } from './Shell';
+import { themeFor } from './theme';
+import { cssVariables } from './tokens';
+
+const TodayPage = lazy(() => import('../brief/TodayPage'));
+const ShowsPage = lazy(() => import('../brief/ShowsPage'));
+const ShowLayout = lazy(() => import('../brief/ShowLayout'));
+const BriefPage = lazy(() => import('../brief/BriefPage'));
+const LineupPage = lazy(() => import('../lineup/LineupPage'));
+const KitPage = lazy(() => import('../kit/KitPage'));
+const ReadyPage = lazy(() => import('../ready/ReadyPage'));
+const StagePage = lazy(() => import('../stage/StagePage'));
+const AfterPage = lazy(() => import('../after/AfterPage'));
+const DemosPage = lazy(() => import('../repertoire/DemosPage'));
+const DemoPage = lazy(() => import('../repertoire/DemoPage'));
+const StorePage = lazy(() => import('../repertoire/StorePage'));
+const VenuesPage = lazy(() => import('../brief/VenuesPage'));
+const PeoplePage = lazy(() => import('../brief/PeoplePage'));
+
+const Nowhere = () => (
+  <Page title="Nothing here">
+    <p>This page is not there. It may have been removed, or the address has a slip in it.</p>
+  </Page>
+);
+
+function Content() {
+  useChanges();
+  useEffect(() => {
+    window.addEventListener('pagehide', saveEverything);
+    return () => window.removeEventListener('pagehide', saveEverything);
+  }, []);
+  return (
+    <Suspense fallback={<Page title="…"><Loading /></Page>}>
+      <Routes>
+        <Route path="/shows/:showId/on-stage" element={<StagePage />} />
+        <Route element={<Shell />}>
+          <Route index element={<TodayPage />} />
+          <Route path="shows" element={<ShowsPage />} />
+          <Route path="shows/:showId" element={<ShowLayout />}>
+            <Route index element={<Navigate to="brief" replace />} />
+            <Route path="brief" element={<BriefPage />} />
+            <Route path="line-up" element={<LineupPage />} />
+            <Route path="kit" element={<KitPage />} />
+            <Route path="ready" element={<ReadyPage />} />
+            <Route path="after" element={<AfterPage />} />
+          </Route>
+          <Route path="demos" element={<DemosPage />} />
+          <Route path="demos/:demoId" element={<DemoPage />} />
+          <Route path="store" element={<StorePage />} />
+          <Route path="venues" element={<VenuesPage />} />
+          <Route path="people" element={<PeoplePage />} />
+          <Route path="*" element={<Nowhere />} />
+        </Route>
+      </Routes>
+    </Suspense>
+  );
+}
+
+export function App() {
+  const mode = usePreferences((state) => state.mode);
+  const theme = useMemo(() => themeFor(mode), [mode]);
+  return (
+    <ThemeProvider theme={theme}>
+      <CssBaseline />
+      <GlobalStyles
+        styles={{
+          ':root': { ...cssVariables(mode), colorScheme: mode === 'day' ? 'light' : 'dark' },
+          body: { fontVariantNumeric: 'tabular-nums' },
+          ':focus-visible': { outline: '2px solid var(--ember) !important', outlineOffset: '2px' },
+          '@media (prefers-reduced-motion: reduce)': {
+            '*': { animation: 'none !important', transition: 'none !important' },
+          },
+        }}
+      />
+      <QueryClientProvider client={queryClient}>
+        <SnackbarProvider maxSnack={3} anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}>
+          <BrowserRouter>
+            <Content />
+          </BrowserRouter>
+        </SnackbarProvider>
+      </QueryClientProvider>
+    </ThemeProvider>
+  );
+}

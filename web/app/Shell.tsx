@@ -1,0 +1,141 @@
+import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
+import HouseOutlined from '@mui/icons-material/HolidayVillageOutlined';
+import InventoryOutlined from '@mui/icons-material/Inventory2Outlined';
+import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
+import ListOutlined from '@mui/icons-material/FormatListNumberedOutlined';
+import PeopleOutlined from '@mui/icons-material/PeopleOutlined';
+import ScienceOutlined from '@mui/icons-material/ScienceOutlined';
+import TodayOutlined from '@mui/icons-material/WbTwilightOutlined';
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { type ReactNode, useState } from 'react';
+import { NavLink, Outlet } from 'react-router';
+import { Heart } from '../parts/tape';
+import { usePeople } from './data';
+import { usePreferences } from './preferences';
+
+const PLACES: [to: string, label: string, icon: ReactNode][] = [
+  ['/', 'Today', <TodayOutlined key="i" />],
+  ['/shows', 'Shows', <ListOutlined key="i" />],
+  ['/demos', 'Demos', <ScienceOutlined key="i" />],
+  ['/store', 'Store', <InventoryOutlined key="i" />],
+  ['/venues', 'Venues', <HouseOutlined key="i" />],
+  ['/people', 'People', <PeopleOutlined key="i" />],
+];
+
+const placeStyle = {
+  display: 'flex',
+  flexDirection: 'column',
+  alignItems: 'center',
+  justifyContent: 'center',
+  gap: '3px',
+  flex: { xs: 1, md: 'none' },
+  height: { xs: 56, md: 60 },
+  fontSize: 12,
+  color: 'var(--muted)',
+  textDecoration: 'none',
+  '&.active': { color: 'var(--ember)', fontWeight: 700 },
+} as const;
+
+/** Whose device this is: the name that ticks and presses carry. */
+function Me() {
+  const { data: people = [] } = usePeople();
+  const { me, setMe } = usePreferences();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const name = people.find((person) => person.id === me)?.name;
+  return (
+    <>
+      <ButtonBase
+        onClick={(event) => setAnchor(event.currentTarget)}
+        aria-label={name ? `You are ${name}. Change` : 'Say who you are'}
+        aria-haspopup="menu"
+        sx={{
+          width: 36,
+          height: 36,
+          m: 1,
+          border: '1.5px solid var(--ink)',
+          borderRadius: 1.5,
+          font: '600 13px Bricolage',
+        }}
+      >
+        {name?.slice(0, 2) ?? '?'}
+      </ButtonBase>
+      <Menu open={Boolean(anchor)} anchorEl={anchor} onClose={() => setAnchor(null)}>
+        {people.length === 0 && <MenuItem disabled>Add people first</MenuItem>}
+        {people.map((person) => (
+          <MenuItem
+            key={person.id}
+            selected={person.id === me}
+            onClick={() => {
+              setMe(person.id);
+              setAnchor(null);
+            }}
+          >
+            {person.name}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  );
+}
+
+/** Navigation at the side, or at the foot of a phone, and the page. */
+export function Shell() {
+  const { mode, setMode } = usePreferences();
+  return (
+    <Box sx={{ display: 'flex', minHeight: '100vh', flexDirection: { xs: 'column', md: 'row' } }}>
+      <Box
+        component="nav"
+        aria-label="Main"
+        sx={{
+          position: { xs: 'fixed', md: 'sticky' },
+          top: { md: 0 },
+          bottom: { xs: 0, md: 'auto' },
+          left: 0,
+          zIndex: 20,
+          width: { xs: '100%', md: 72 },
+          height: { md: '100vh' },
+          flex: 'none',
+          display: 'flex',
+          flexDirection: { xs: 'row', md: 'column' },
+          background: 'var(--sunk)',
+          borderRight: { md: '1px solid var(--line)' },
+          borderTop: { xs: '1px solid var(--line)', md: 0 },
+        }}
+      >
+        <Box sx={{ display: { xs: 'none', md: 'grid' }, placeItems: 'center', height: 72, mb: 1 }}>
+          <Heart />
+        </Box>
+        {PLACES.map(([to, label, icon]) => (
+          <Box key={to} component={NavLink} to={to} end={to === '/'} sx={placeStyle}>
+            {icon}
+            {label}
+          </Box>
+        ))}
+        <Box
+          sx={{
+            display: { xs: 'none', md: 'flex' },
+            flexDirection: 'column',
+            alignItems: 'center',
+            mt: 'auto',
+          }}
+        >
+          <ButtonBase
+            onClick={() => setMode(mode === 'day' ? 'night' : 'day')}
+            aria-label={mode === 'day' ? 'Switch to night' : 'Switch to day'}
+            sx={{ ...placeStyle, width: 72 }}
+          >
+            {mode === 'day' ? <DarkModeOutlined fontSize="small" /> : <LightModeOutlined fontSize="small" />}
+            {mode === 'day' ? 'Night' : 'Day'}
+          </ButtonBase>
+          <Me />
+        </Box>
+      </Box>
+      <Box sx={{ flex: 1, minWidth: 0, pb: { xs: 8, md: 0 } }}>
+        <Outlet />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,107 @@
+import AddIcon from '@mui/icons-material/Add';
+import DeleteIcon from '@mui/icons-material/DeleteOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import { useFieldArray } from 'react-hook-form';
+import { ShowBody } from '../../contract/brief';
+import { MARK_SHAPES } from '../../core/brief/types';
+import { newId } from '../app/api';
+import { usePeople, useVenues } from '../app/data';
+import { useRemove } from '../parts/editing';
+import { AutoForm, Choice, Figure, Many, Words, YesNoField } from '../parts/form';
+import { Section } from '../parts/page';
+import { MARK, options } from '../parts/words';
+import { useOpenShow } from './useShow';
+
+const columns = (min: number) => ({
+  display: 'grid',
+  gap: 2,
+  gridTemplateColumns: `repeat(auto-fit, minmax(${min}px, 1fr))`,
+});
+
+function Positions() {
+  const { fields, append, remove } = useFieldArray({ name: 'positions', keyName: 'key' });
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      {fields.map((field, i) => (
+        <Box key={field.key} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
+          <Words name={`positions.${i}.name`} label="Position" />
+          <Choice name={`positions.${i}.mark`} label="Mark" options={options(MARK)} />
+          <IconButton aria-label={`Remove position ${i + 1}`} onClick={() => remove(i)}>
+            <DeleteIcon />
+          </IconButton>
+        </Box>
+      ))}
+      <Button
+        startIcon={<AddIcon />}
+        sx={{ justifySelf: 'start' }}
+        disabled={fields.length >= 8}
+        onClick={() =>
+          append({ id: newId(), name: 'New position', mark: MARK_SHAPES[fields.length % MARK_SHAPES.length] })
+        }
+      >
+        Add a position
+      </Button>
+    </Box>
+  );
+}
+
+export default function BriefPage() {
+  const { editing, show } = useOpenShow();
+  const { data: venues = [] } = useVenues();
+  const { data: people = [] } = usePeople();
+  const remove = useRemove();
+  return (
+    <Box sx={{ maxWidth: 900 }}>
+      <AutoForm editing={editing} type={ShowBody}>
+        <Section title="The booking" actions={<YesNoField name="agreed" label="Agreed" />}>
+          <Box sx={columns(220)}>
+            <Words name="title" label="Title" />
+            <Words name="date" label="Date" type="date" />
+            <Words name="zone" label="Time zone" />
+          </Box>
+        </Section>
+        <Section title="The slot">
+          <Box sx={columns(130)}>
+            <Words name="arrival" label="Arrival" type="time" />
+            <Words name="doors" label="Doors" type="time" />
+            <Words name="start" label="Start" type="time" />
+            <Words name="hardFinish" label="Hard finish" type="time" />
+          </Box>
+        </Section>
+        <Section title="Place and people">
+          <Box sx={columns(220)}>
+            <Choice
+              name="venueId"
+              label="Venue"
+              none="No venue yet"
+              options={venues.map((venue) => ({ value: venue.id, label: venue.name }))}
+            />
+            <Figure name="audience" label="Audience" />
+            <Words name="audienceNote" label="Who they are" />
+            <Many
+              name="crew"
+              label="Crew"
+              options={people.map((person) => ({ value: person.id, label: person.name }))}
+            />
+          </Box>
+        </Section>
+        <Section title="Stage positions">
+          <Positions />
+        </Section>
+        <Section title="Notes">
+          <Words name="note" label="Mind this" multiline />
+        </Section>
+      </AutoForm>
+      <Section title="This show as a file">
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button variant="outlined" href={`/api/shows/${show.id}/file`} download>
+            Save as a show file
+          </Button>
+          <Button onClick={() => void remove(`/shows/${show.id}`, show.title, '/shows')}>Remove this show</Button>
+        </Box>
+      </Section>
+    </Box>
+  );
+}

@@ -1,0 +1,28 @@
+import { PersonBody } from '../../contract/brief';
+import { usePeople } from '../app/data';
+import { EntityPage } from '../parts/EntityPage';
+import { Many, Words } from '../parts/form';
+import { COMPETENCE, options } from '../parts/words';
+
+export default function PeoplePage() {
+  return (
+    <EntityPage<PersonBody>
+      title="People"
+      noun="person"
+      path="/people"
+      type={PersonBody}
+      query={usePeople()}
+      fresh={(id) => ({ id, name: 'New person', role: '', competences: [], note: '' })}
+      below={(person) => person.role || 'No role yet'}
+      empty="Add everybody who performs, helps or drives; shows pick their crew from here."
+      fields={
+        <>
+          <Words name="name" label="Name" />
+          <Words name="role" label="Role" />
+          <Many name="competences" label="May do" options={options(COMPETENCE)} />
+          <Words name="note" label="Notes" multiline />
+        </>
+      }
+    />
+  );
+}

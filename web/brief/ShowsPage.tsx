@@ -1,0 +1,175 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useSnackbar } from 'notistack';
+import { useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import type { ImportAnswer, ShowSummary } from '../../contract/api';
+import type { Show } from '../../core/brief/types';
+import { counted } from '../../core/words';
+import { ApiError, newId, send } from '../app/api';
+import { useShows } from '../app/data';
+import { Empty, Loading, Page, Section, Trouble } from '../parts/page';
+import { awayWords, dayWords, today } from './dates';
+
+const freshShow = (): Show => ({
+  id: newId(),
+  title: 'New show',
+  date: today(),
+  zone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'Etc/UTC',
+  arrival: '12:30',
+  doors: '13:45',
+  start: '14:00',
+  hardFinish: '14:40',
+  venueId: null,
+  audience: 60,
+  audienceNote: '',
+  agreed: false,
+  crew: [],
+  positions: [
+    { id: 'centre', name: 'Centre table', mark: 'cross' },
+    { id: 'left', name: 'Left bench', mark: 'corner' },
+    { id: 'floor', name: 'Floor', mark: 'tee' },
+    { id: 'rear', name: 'Rear', mark: 'bars' },
+  ],
+  slots: [],
+  note: '',
+});
+
+/** Makes a show and opens it. */
+export function useNewShow(): () => Promise<void> {
+  const navigate = useNavigate();
+  return async () => {
+    const show = await send<Show>('POST', '/shows', freshShow());
+    await navigate(`/shows/${show.id}/brief`);
+  };
+}
+
+/** Reads a show file in; a file with faults changes nothing, and each is listed by its path. */
+export function ImportButton() {
+  const input = useRef<HTMLInputElement>(null);
+  const [error, setError] = useState<ApiError | null>(null);
+  const { enqueueSnackbar } = useSnackbar();
+  const navigate = useNavigate();
+  const read = async (file: File): Promise<void> => {
+    setError(null);
+    try {
+      const { showId, words } = await send<ImportAnswer>('POST', '/shows/file', await file.text());
+      enqueueSnackbar(words);
+      await navigate(`/shows/${showId}/brief`);
+    } catch (thrown) {
+      if (!(thrown instanceof ApiError)) throw thrown;
+      setError(thrown);
+    }
+  };
+  return (
+    <>
+      <Button variant="outlined" onClick={() => input.current?.click()}>
+        Open a show file
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Show file"
+        hidden
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) void read(file);
+        }}
+      />
+      {error && (
+        <Alert severity="error" variant="outlined" onClose={() => setError(null)} sx={{ width: '100%' }}>
+          {error.message}
+          <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+            {error.fields
+              .filter((fault) => fault.path)
+              .slice(0, 10)
+              .map((fault) => (
+                <li key={`${fault.path} ${fault.message}`}>
+                  <b>{fault.path}</b> {fault.message}
+                </li>
+              ))}
+          </Box>
+        </Alert>
+      )}
+    </>
+  );
+}
+
+export const ShowCard = ({ show }: { show: ShowSummary }) => (
+  <Box
+    component={Link}
+    to={`/shows/${show.id}/line-up`}
+    sx={{
+      display: 'grid',
+      gridTemplateColumns: { xs: '1fr', sm: '110px 1fr auto' },
+      gap: { xs: 0.25, sm: 2 },
+      alignItems: 'center',
+      p: 1.5,
+      border: '1px solid var(--line)',
+      borderRadius: 1.5,
+      background: 'var(--card)',
+      color: 'inherit',
+      textDecoration: 'none',
+      '&:hover': { borderColor: 'var(--ember)' },
+    }}
+  >
+    <Box>
+      <Typography variant="h3">{dayWords(show.date)}</Typography>
+      <Typography variant="body2" color="text.secondary">
+        {awayWords(show.date)}
+      </Typography>
+    </Box>
+    <Box sx={{ minWidth: 0 }}>
+      <Typography variant="h3">{show.title}</Typography>
+      <Typography variant="body2" color="text.secondary">
+        {show.venueName ?? 'No venue yet'} · {show.start}–{show.hardFinish} · {show.audience} people
+      </Typography>
+    </Box>
+    <Typography variant="body2" color="text.secondary">
+      {counted(show.slotCount, 'demo')}
+      {show.runs.some((run) => run.finished) ? ' · performed' : show.agreed ? ' · agreed' : ' · not agreed yet'}
+    </Typography>
+  </Box>
+);
+
+export default function ShowsPage() {
+  const { data, error } = useShows();
+  const create = useNewShow();
+  const day = today();
+  const ahead = data?.filter((show) => show.date >= day) ?? [];
+  const past = data?.filter((show) => show.date < day).reverse() ?? [];
+  const list = (shows: ShowSummary[]) => (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      {shows.map((show) => (
+        <ShowCard key={show.id} show={show} />
+      ))}
+    </Box>
+  );
+  return (
+    <Page
+      title="Shows"
+      actions={
+        <>
+          <ImportButton />
+          <Button variant="contained" onClick={() => void create()}>
+            New show
+          </Button>
+        </>
+      }
+    >
+      <Trouble error={error} />
+      {!data && !error && <Loading />}
+      {data?.length === 0 && (
+        <Empty title="No shows yet">
+          Make one for your next booking, or open a show file that somebody gave you.
+        </Empty>
+      )}
+      {ahead.length > 0 && <Section title="Coming">{list(ahead)}</Section>}
+      {past.length > 0 && <Section title="Past">{list(past)}</Section>}
+    </Page>
+  );
+}

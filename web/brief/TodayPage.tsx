@@ -1,0 +1,153 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import Typography from '@mui/material/Typography';
+import { Link } from 'react-router';
+import type { ShowSummary, Versioned } from '../../contract/api';
+import type { FollowUp } from '../../contract/day';
+import { dayChecks } from '../../core/ready/checks';
+import { goNoGo } from '../../core/ready/go';
+import { formatClock, parseClock } from '../../core/time/clock';
+import { finishOf } from '../../core/lineup/finish';
+import { send } from '../app/api';
+import { useFollowUps, useHealth, usePeople, useShows } from '../app/data';
+import { Empty, Loading, Page, Section, Trouble } from '../parts/page';
+import { awayWords, dayWords, today } from './dates';
+import { ImportButton, ShowCard, useNewShow } from './ShowsPage';
+import { useShow } from './useShow';
+
+/** The next show: when to leave, whether it will end in time, what is due first. */
+function NextShow({ summary }: { summary: ShowSummary }) {
+  const { open, error } = useShow(summary.id);
+  if (!open) return error ? <Trouble error={error} /> : <Loading rows={2} />;
+  const { show, timeline, bundle, answer } = open;
+  const start = parseClock(show.start);
+  const ready = goNoGo(dayChecks(bundle, timeline).checks, answer.marks);
+  const finish = finishOf(timeline, start);
+  return (
+    <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { md: '1fr 1fr' } }}>
+      <Box>
+        <Typography variant="body2" color="text.secondary">
+          {dayWords(show.date)}, {awayWords(show.date)}
+        </Typography>
+        <Box sx={{ font: { xs: '800 32px/36px Bricolage', md: '800 44px/48px Bricolage' }, letterSpacing: '-1px' }}>
+          {show.title}
+        </Box>
+        <Typography sx={{ mt: 1 }}>
+          Be at {bundle.venue?.name ?? 'the venue'} by <b>{show.arrival}</b>. Doors {show.doors}, start{' '}
+          <b>{show.start}</b>, hard finish {show.hardFinish}.
+        </Typography>
+        {bundle.venue?.travel && <Typography color="text.secondary">{bundle.venue.travel}</Typography>}
+        <Typography sx={{ mt: 1 }}>
+          {show.slots.length > 0 ? (
+            <>
+              <b>{finish.headline}</b>, {finish.words}.
+            </>
+          ) : (
+            'Nothing in the line-up yet.'
+          )}
+        </Typography>
+        <Box sx={{ display: 'flex', gap: 1, mt: 2, flexWrap: 'wrap' }}>
+          <Button variant="contained" component={Link} to={`/shows/${show.id}/line-up`}>
+            Open the show
+          </Button>
+          <Button variant="outlined" component={Link} to={`/shows/${show.id}/on-stage`}>
+            On stage
+          </Button>
+        </Box>
+      </Box>
+      <Box>
+        <Typography variant="h2">{ready.words}</Typography>
+        <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1 }}>
+          {ready.open.slice(0, 5).map((check) => (
+            <Box component="li" key={check.key} sx={{ display: 'flex', gap: 1.5, py: 0.5 }}>
+              <Box component="b" sx={{ width: 44, fontFamily: 'Bricolage' }}>
+                {formatClock(start + check.due)}
+              </Box>
+              <span>
+                {check.title}{' '}
+                <Box component="span" sx={{ color: 'var(--muted)' }}>
+                  {bundle.people.find((person) => person.id === check.personId)?.name}
+                </Box>
+              </span>
+            </Box>
+          ))}
+        </Box>
+        <Button component={Link} to={`/shows/${show.id}/ready`}>
+          All checks
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+function FollowUps({ followUps }: { followUps: Versioned<FollowUp>[] }) {
+  const { data: people = [] } = usePeople();
+  const day = today();
+  return (
+    <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      {followUps.map((followUp) => (
+        <Box component="li" key={followUp.id} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+          <Checkbox
+            checked={followUp.done}
+            slotProps={{ input: { 'aria-label': `Done: ${followUp.words}` } }}
+            onChange={(_event, done) => void send('PUT', `/follow-ups/${followUp.id}`, { ...followUp, done })}
+          />
+          <span>
+            {followUp.words}{' '}
+            <Box component="span" sx={{ color: 'var(--muted)' }}>
+              {people.find((person) => person.id === followUp.ownerId)?.name}
+              {followUp.due ? ` · ${followUp.due < day ? 'was due' : 'due'} ${dayWords(followUp.due)}` : ''}
+            </Box>
+          </span>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+export default function TodayPage() {
+  const { data: shows, error } = useShows();
+  const { data: followUps = [] } = useFollowUps();
+  const { data: health } = useHealth();
+  const create = useNewShow();
+  const coming = shows?.filter((show) => show.date >= today()) ?? [];
+  const [next, ...later] = coming;
+  const open = followUps.filter((followUp) => !followUp.done);
+  return (
+    <Page title="Today" below={health?.demo ? 'The demo season: a made-up crew on made-up islands. Change what you like.' : undefined}>
+      <Trouble error={error} />
+      {!shows && !error && <Loading />}
+      {next && <NextShow summary={next} />}
+      {shows && !next && (
+        <Empty title={shows.length === 0 ? 'Start with your next booking' : 'No show coming up'}>
+          <p>
+            A show needs a date, a slot and a few demonstrations. Put your demonstrations in under{' '}
+            <Link to="/demos">Demos</Link>, your crew under <Link to="/people">People</Link>, or open a show file
+            that brings them along.
+          </p>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <Button variant="contained" onClick={() => void create()}>
+              New show
+            </Button>
+            <ImportButton />
+          </Box>
+        </Empty>
+      )}
+      {open.length > 0 && (
+        <Section title="To follow up">
+          <FollowUps followUps={open} />
+        </Section>
+      )}
+      {later.length > 0 && (
+        <Section title="After that">
+          <Box sx={{ display: 'grid', gap: 1 }}>
+            {later.map((show) => (
+              <ShowCard key={show.id} show={show} />
+            ))}
+          </Box>
+        </Section>
+      )}
+    </Page>
+  );
+}

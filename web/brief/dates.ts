@@ -1,0 +1,20 @@
+import dayjs from 'dayjs';
+
+/** "Sat 30 May" */
+export const dayWords = (date: string): string => dayjs(date).format('ddd D MMM');
+
+/** "today", "tomorrow", "in 6 days", "5 days ago" */
+export function awayWords(date: string): string {
+  const days = dayjs(date).diff(dayjs().startOf('day'), 'day');
+  if (days === 0) return 'today';
+  if (days === 1) return 'tomorrow';
+  if (days === -1) return 'yesterday';
+  return days > 0 ? `in ${days} days` : `${-days} days ago`;
+}
+
+export const today = (): string => dayjs().format('YYYY-MM-DD');
+
+/** "13:42" on this device's clock. */
+export const timeOf = (ms: number): string => dayjs(ms).format('HH:mm');
+
+export const whenOf = (ms: number): string => dayjs(ms).format('ddd D MMM, HH:mm');

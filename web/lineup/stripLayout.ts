@@ -1,0 +1,40 @@
+/** Where things stand on the stage strip: two time scales side by side, and labels that don't collide. */
+export interface Scale {
+  /** Pixels for a show time in seconds. */
+  x(seconds: number): number;
+  /** Left edge of the preparation, of the show, and the right edge. */
+  left: number;
+  zero: number;
+  right: number;
+}
+
+/** Preparation gets a quarter of the width at most, at its own scale; the show gets the rest. */
+export function makeScale(first: number, last: number, left: number, right: number): Scale {
+  const before = Math.max(60, -first);
+  const share = first < 0 ? Math.min(0.25, Math.max(0.14, before / (before + last) / 2)) : 0.03;
+  const zero = left + (right - left) * share;
+  return {
+    left,
+    zero,
+    right,
+    x: (seconds) =>
+      seconds < 0
+        ? zero + (seconds / before) * (zero - left)
+        : zero + (seconds / Math.max(1, last)) * (right - zero),
+  };
+}
+
+export interface Label {
+  text: string;
+  x: number;
+}
+
+/** Rows for labels that start at their x, so that none runs into the next; −1 when there is no room. */
+export function labelRows(labels: readonly Label[], rows: number, pxPerLetter: number): number[] {
+  const ends = Array.from({ length: rows }, () => -Infinity);
+  return labels.map(({ text, x }) => {
+    const row = ends.findIndex((end) => end + 6 <= x);
+    if (row >= 0) ends[row] = x + text.length * pxPerLetter;
+    return row;
+  });
+}

@@ -1,0 +1,111 @@
+/** A list of things on one side, the one that is open on the other: venues, people, the store. */
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
+import Typography from '@mui/material/Typography';
+import type { UseQueryResult } from '@tanstack/react-query';
+import { type ReactNode, useState } from 'react';
+import type { FieldValues } from 'react-hook-form';
+import type { Versioned } from '../../contract/api';
+import { newId, send } from '../app/api';
+import { queryClient } from '../app/data';
+import { useDocument } from '../documents/useDocument';
+import { EditingNotices, SaveBar, useRemove } from './editing';
+import { AutoForm } from './form';
+import { Empty, Loading, Page, Trouble } from './page';
+
+interface Named extends FieldValues {
+  id: string;
+  name: string;
+}
+
+interface EntityPageProps<T extends Named> {
+  title: string;
+  noun: string;
+  path: string;
+  type: new () => T;
+  query: UseQueryResult<Versioned<T>[]>;
+  fresh: (id: string) => T;
+  below: (value: T) => string;
+  empty: string;
+  fields: ReactNode;
+}
+
+function Editor<T extends Named>({ id, path, noun, type, fields }: Pick<EntityPageProps<T>, 'path' | 'noun' | 'type' | 'fields'> & { id: string }) {
+  const editing = useDocument<T>(path, id);
+  const remove = useRemove();
+  if (!editing.value) return editing.loadError ? <Trouble error={editing.loadError} /> : <Loading />;
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', mb: 2 }}>
+        <Typography variant="h2" sx={{ flex: 1 }}>
+          {editing.value.name}
+        </Typography>
+        <SaveBar editing={editing} />
+        <Button onClick={() => void remove(`${path}/${id}`, editing.value?.name ?? noun, path)}>Remove</Button>
+      </Box>
+      <EditingNotices editing={editing} noun={noun} />
+      <AutoForm editing={editing} type={type}>
+        <Box sx={{ display: 'grid', gap: 2, maxWidth: 640 }}>{fields}</Box>
+      </AutoForm>
+    </Box>
+  );
+}
+
+export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
+  const { title, noun, path, query, fresh, below, empty } = props;
+  const [chosen, setChosen] = useState<string | null>(null);
+  const { data, error } = query;
+  const open = data?.find((entry) => entry.id === chosen)?.id ?? data?.[0]?.id ?? null;
+  const add = async (): Promise<void> => {
+    const added = await send<Versioned<T>>('POST', path, fresh(newId()));
+    await queryClient.invalidateQueries({ queryKey: [path] });
+    setChosen(added.id);
+  };
+  return (
+    <Page
+      title={title}
+      actions={
+        <Button variant="contained" onClick={() => void add()}>
+          Add a {noun}
+        </Button>
+      }
+    >
+      <Trouble error={error} />
+      {!data && !error && <Loading />}
+      {data?.length === 0 && <Empty title={`No ${title.toLowerCase()} yet`}>{empty}</Empty>}
+      {data && open && (
+        <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { md: '300px 1fr' } }}>
+          <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 0.5, alignContent: 'start', maxHeight: { xs: 260, md: 'none' }, overflow: 'auto' }}>
+            {data.map((entry) => (
+              <li key={entry.id}>
+                <ButtonBase
+                  onClick={() => setChosen(entry.id)}
+                  aria-current={entry.id === open ? 'true' : undefined}
+                  sx={{
+                    display: 'block',
+                    width: '100%',
+                    textAlign: 'left',
+                    p: 1,
+                    borderRadius: 1.5,
+                    border: '1px solid',
+                    borderColor: entry.id === open ? 'var(--ember)' : 'transparent',
+                    background: entry.id === open ? 'var(--card)' : 'none',
+                  }}
+                >
+                  <Typography variant="h3" component="span" sx={{ display: 'block' }}>
+                    {entry.name}
+                  </Typography>
+                  <Typography variant="body2" component="span" color="text.secondary">
+                    {below(entry)}
+                  </Typography>
+                </ButtonBase>
+              </li>
+            ))}
+          </Box>
+          <Editor<T> key={open} id={open} {...props} />
+        </Box>
+      )}
+    </Page>
+  );
+}

@@ -1,0 +1,207 @@
+/** Fields of a form on a class of the contract: each shows its own fault, in words, where it was typed. */
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import Autocomplete from '@mui/material/Autocomplete';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Switch from '@mui/material/Switch';
+import TextField from '@mui/material/TextField';
+import { type ReactNode, useEffect, useId, useRef, useState } from 'react';
+import {
+  type FieldError,
+  type FieldValues,
+  FormProvider,
+  type UseFormReturn,
+  useController,
+  useForm,
+} from 'react-hook-form';
+import type { Editing } from '../documents/useDocument';
+
+interface AutoFormProps<T extends FieldValues & { id: string }> {
+  editing: Editing<T>;
+  type: new () => T;
+  children: ReactNode | ((form: UseFormReturn<T>) => ReactNode);
+}
+
+const plain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+
+/** A form over a stored thing: what is right is kept as it is typed, what is not stays in its field. */
+export function AutoForm<T extends FieldValues & { id: string }>({ editing, type, children }: AutoFormProps<T>) {
+  const { value, store } = editing;
+  const form = useForm<T>({
+    defaultValues: value as never,
+    resolver: classValidatorResolver(type, {}, { raw: true }) as never,
+    mode: 'onChange',
+  });
+  const known = useRef(JSON.stringify(value));
+  // Undo, or another page, changed it: the form follows. Its own typing comes back as it went out.
+  useEffect(() => {
+    const now = JSON.stringify(value);
+    if (now === known.current || !value) return;
+    known.current = now;
+    form.reset(plain(value));
+  }, [value, form]);
+  useEffect(() => {
+    const subscription = form.watch(() => {
+      void form.handleSubmit((typed) => {
+        const now = plain(typed);
+        known.current = JSON.stringify(now);
+        store.change(now);
+      })();
+    });
+    return () => subscription.unsubscribe();
+  }, [form, store]);
+  return (
+    <FormProvider {...form}>
+      <form onSubmit={(event) => event.preventDefault()} noValidate>
+        {typeof children === 'function' ? children(form) : children}
+      </form>
+    </FormProvider>
+  );
+}
+
+interface FieldProps {
+  name: string;
+  label: string;
+  help?: string;
+}
+
+const faultOf = (error: FieldError | undefined): string | undefined =>
+  error ? (error.message ?? (error.root as FieldError | undefined)?.message ?? 'is not right') : undefined;
+
+const inWords = (label: string, fault: string | undefined): string | undefined =>
+  fault ? `${label} ${fault}` : undefined;
+
+interface WordsProps extends FieldProps {
+  multiline?: boolean;
+  type?: 'text' | 'date' | 'time';
+}
+
+export function Words({ name, label, help, multiline, type = 'text' }: WordsProps) {
+  const { field, fieldState } = useController({ name });
+  const fault = inWords(label, faultOf(fieldState.error));
+  return (
+    <TextField
+      {...field}
+      value={(field.value as string | null | undefined) ?? ''}
+      inputRef={field.ref}
+      label={label}
+      type={type}
+      error={Boolean(fault)}
+      helperText={fault ?? help}
+      {...(multiline ? { multiline: true, minRows: 2 } : {})}
+      {...(type === 'text' ? {} : { slotProps: { inputLabel: { shrink: true } } })}
+    />
+  );
+}
+
+interface NumberProps extends FieldProps {
+  /** An emptied field means “not known”. */
+  optional?: boolean;
+  unit?: string;
+}
+
+/** Keeps what was typed as it was typed; the form gets the number, or a fault. */
+export function Figure({ name, label, help, optional, unit }: NumberProps) {
+  const { field, fieldState } = useController({ name });
+  const value = field.value as number | null | undefined;
+  const [text, setText] = useState(value == null ? '' : String(value));
+  const shown = Number(text.replace(',', '.'));
+  useEffect(() => {
+    if (typeof value === 'number' && !Number.isNaN(value) && value !== shown) setText(String(value));
+    if (value === null && text !== '') setText('');
+  }, [value]);
+  const fault = inWords(label, faultOf(fieldState.error));
+  return (
+    <TextField
+      inputRef={field.ref}
+      name={name}
+      onBlur={field.onBlur}
+      value={text}
+      onChange={(event) => {
+        const typed = event.target.value;
+        setText(typed);
+        const number = typed.trim() === '' ? NaN : Number(typed.trim().replace(',', '.'));
+        field.onChange(typed.trim() === '' && optional ? null : Number.isNaN(number) ? typed : number);
+      }}
+      label={unit ? `${label} (${unit})` : label}
+      error={Boolean(fault)}
+      helperText={fault ?? help}
+      slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+    />
+  );
+}
+
+interface ChoiceProps extends FieldProps {
+  options: { value: string; label: string }[];
+  /** What choosing nothing is called; without it something must be chosen. */
+  none?: string;
+}
+
+export function Choice({ name, label, help, options, none }: ChoiceProps) {
+  const { field, fieldState } = useController({ name });
+  const fault = inWords(label, faultOf(fieldState.error));
+  const id = useId();
+  return (
+    <TextField
+      select
+      id={id}
+      inputRef={field.ref}
+      label={label}
+      value={(field.value as string | null) ?? ''}
+      onChange={(event) => field.onChange(event.target.value === '' ? null : event.target.value)}
+      onBlur={field.onBlur}
+      error={Boolean(fault)}
+      helperText={fault ?? help}
+    >
+      {none !== undefined && <MenuItem value="">{none}</MenuItem>}
+      {options.map((option) => (
+        <MenuItem key={option.value} value={option.value}>
+          {option.label}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
+
+export function YesNoField({ name, label }: FieldProps) {
+  const { field } = useController({ name });
+  return (
+    <FormControlLabel
+      label={label}
+      control={
+        <Switch
+          checked={Boolean(field.value)}
+          onChange={(_event, on) => field.onChange(on)}
+          slotProps={{ input: { ref: field.ref } }}
+        />
+      }
+    />
+  );
+}
+
+interface ManyProps extends FieldProps {
+  /** Given: only these; else words of one’s own. */
+  options?: { value: string; label: string }[];
+}
+
+/** Several values: chosen from a list, or typed and kept with Enter. */
+export function Many({ name, label, help, options }: ManyProps) {
+  const { field, fieldState } = useController({ name });
+  const fault = inWords(label, faultOf(fieldState.error));
+  const labels = new Map(options?.map((option) => [option.value, option.label]));
+  return (
+    <Autocomplete
+      multiple
+      freeSolo={!options}
+      options={options?.map((option) => option.value) ?? []}
+      getOptionLabel={(value) => labels.get(value) ?? value}
+      value={(field.value as string[] | undefined) ?? []}
+      onChange={(_event, values) => field.onChange(values)}
+      onBlur={field.onBlur}
+      size="small"
+      renderInput={(params) => (
+        <TextField {...params} label={label} error={Boolean(fault)} helperText={fault ?? help} />
+      )}
+    />
+  );
+}

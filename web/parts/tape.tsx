@@ -1,0 +1,116 @@
+/** Cloth tape: the strip with pinked ends, the marks stuck on the stage floor, and the heart made of two strips. */
+import type { MarkShape } from '../../core/brief/types';
+
+const round = (n: number): number => Number(n.toFixed(2));
+
+/** Outline of a strip of tape with zig-zag ends, a tooth for about every 6 px. */
+export function tapePath(x: number, y: number, width: number, height: number): string {
+  const teeth = Math.max(2, Math.round(height / 6));
+  const depth = Math.min(width > 120 ? 6 : 3, height / 7, width / 3);
+  const pitch = height / teeth;
+  const right = Array.from(
+    { length: teeth },
+    (_, i) =>
+      `L${round(x + width - depth)} ${round(y + pitch * (i + 0.5))}L${round(x + width)} ${round(y + pitch * (i + 1))}`,
+  );
+  const left = Array.from({ length: teeth }, (_, i) => {
+    const k = teeth - 1 - i;
+    return `L${round(x)} ${round(y + pitch * (k + 0.5))}L${round(x + depth)} ${round(y + pitch * k)}`;
+  });
+  return `M${round(x + depth)} ${round(y)}H${round(x + width)}${right.join('')}H${round(x + depth)}${left.join('')}Z`;
+}
+
+interface TapeProps {
+  width: number;
+  height: number;
+  fill: string;
+  children?: React.ReactNode;
+  size?: number;
+}
+
+/** A piece of tape with something written on it. */
+export const Tape = ({ width, height, fill, children, size = 16 }: TapeProps) => (
+  <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true" style={{ flex: 'none' }}>
+    <path d={tapePath(0, 0, width, height)} fill={fill} />
+    <text
+      x={width / 2}
+      y={height / 2 + size * 0.36}
+      textAnchor="middle"
+      style={{ font: `700 ${size}px Bricolage`, fill: 'var(--on-tape)' }}
+    >
+      {children}
+    </text>
+  </svg>
+);
+
+const bar = (w: number, h: number): string => tapePath(-w / 2, -h / 2, w, h);
+
+const SHAPES: Record<MarkShape, [path: string, transform: string][]> = {
+  cross: [
+    [bar(23, 6), 'translate(12 12) rotate(45)'],
+    [bar(23, 6), 'translate(12 12) rotate(-45)'],
+  ],
+  corner: [
+    [bar(21, 6.5), 'translate(6.2 12) rotate(90)'],
+    [bar(20, 6.5), 'translate(12.2 19)'],
+  ],
+  tee: [
+    [bar(19, 6), 'translate(12 13.5) rotate(90)'],
+    [bar(21, 6), 'translate(12 5)'],
+  ],
+  bars: [
+    [bar(22, 6), 'translate(7.6 12) rotate(-68)'],
+    [bar(22, 6), 'translate(16.4 12) rotate(-68)'],
+  ],
+  chevron: [
+    [bar(18, 6), 'translate(6.6 13) rotate(-55)'],
+    [bar(18, 6), 'translate(17.4 13) rotate(55)'],
+  ],
+  square: [
+    [bar(21, 5.5), 'translate(12 4.5)'],
+    [bar(21, 5.5), 'translate(12 19.5)'],
+    [bar(21, 5.5), 'translate(4.5 12) rotate(90)'],
+    [bar(21, 5.5), 'translate(19.5 12) rotate(90)'],
+  ],
+};
+
+/** The mark of a stage position; decorative beside its name, labelled when `label` is given. */
+export const PositionMark = ({
+  shape,
+  size = 16,
+  label,
+}: {
+  shape: MarkShape;
+  size?: number;
+  label?: string;
+}) => (
+  <svg
+    width={size}
+    height={size}
+    viewBox="0 0 24 24"
+    fill={`var(--tape-${shape})`}
+    style={{ flex: 'none' }}
+    {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
+  >
+    {SHAPES[shape].map(([d, transform]) => (
+      <path key={transform} d={d} transform={transform} />
+    ))}
+  </svg>
+);
+
+export const Heart = ({ size = 34 }: { size?: number }) => (
+  <svg width={size} height={size} viewBox="4.5 5.5 23 23" aria-hidden="true">
+    <path
+      d="M-9-5.500H0a5.500 5.500 0 0 1 0 11H-9z"
+      transform="translate(19.890 13.110) rotate(-45)"
+      fill="var(--ink)"
+    />
+    <path
+      d="M-11.800-5.500H0a5.500 5.500 0 0 1 0 11H-11.800l1.300-1.833-1.300-1.833 1.300-1.833-1.300-1.833 1.300-1.833z"
+      transform="translate(12.110 13.110) scale(-1 1) rotate(-45)"
+      fill="var(--ember)"
+      stroke="var(--sunk)"
+      strokeWidth=".9"
+    />
+  </svg>
+);

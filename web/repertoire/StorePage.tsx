@@ -1,0 +1,36 @@
+import { ItemBody } from '../../contract/repertoire';
+import { useItems } from '../app/data';
+import { EntityPage } from '../parts/EntityPage';
+import { Choice, Words, YesNoField } from '../parts/form';
+import { ITEM_KIND, options } from '../parts/words';
+
+export default function StorePage() {
+  return (
+    <EntityPage<ItemBody>
+      title="Store"
+      noun="item"
+      path="/items"
+      type={ItemBody}
+      query={useItems()}
+      fresh={(id) => ({
+        id,
+        name: 'New item',
+        kind: 'equipment',
+        functionTest: '',
+        testHolds: false,
+        note: '',
+      })}
+      below={(item) => ITEM_KIND[item.kind]}
+      empty="Add equipment, consumables and protective gear; the kit lines of your demos pick from here."
+      fields={
+        <>
+          <Words name="name" label="Name" />
+          <Choice name="kind" label="Kind" options={options(ITEM_KIND)} />
+          <Words name="functionTest" label="Function test" help="Such as: battery reads above 7 V" />
+          <YesNoField name="testHolds" label="An undone test holds the show" />
+          <Words name="note" label="Notes" multiline />
+        </>
+      }
+    />
+  );
+}

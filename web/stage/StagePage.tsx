@@ -1,0 +1,120 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { ThemeProvider } from '@mui/material/styles';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import type { RunRecord } from '../../contract/stage';
+import { dayChecks } from '../../core/ready/checks';
+import { goNoGo } from '../../core/ready/go';
+import { fold } from '../../core/stage/fold';
+import type { RunKind } from '../../core/stage/types';
+import { ApiError, newId, send } from '../app/api';
+import { queryClient, useRuns } from '../app/data';
+import { themeFor } from '../app/theme';
+import { cssVariables } from '../app/tokens';
+import { whenOf } from '../brief/dates';
+import { type OpenShow, useShow } from '../brief/useShow';
+import { Loading, Trouble, useTitle } from '../parts/page';
+import { Performing } from './Performing';
+
+/** Before a run: begin one, or go back to one that is not finished. */
+function Wings({ open, runs, onRun }: { open: OpenShow; runs: RunRecord[]; onRun: (id: string) => void }) {
+  const { show, bundle, timeline, answer } = open;
+  const [error, setError] = useState<string | null>(null);
+  const state = goNoGo(dayChecks(bundle, timeline).checks, answer.marks);
+  const unfinished = runs.filter((run) => fold(run.plan, run.events).phase !== 'finished');
+  const begin = async (kind: RunKind): Promise<void> => {
+    try {
+      const run = await send<RunRecord>('POST', `/shows/${show.id}/runs`, { id: newId(), kind });
+      await queryClient.invalidateQueries({ queryKey: ['/shows', show.id, 'runs'] });
+      onRun(run.id);
+    } catch (thrown) {
+      if (!(thrown instanceof ApiError)) throw thrown;
+      setError(thrown.message);
+    }
+  };
+  return (
+    <Box sx={{ maxWidth: 760, m: '0 auto', p: 3 }}>
+      <Box component="h1" sx={{ font: '800 48px/52px Bricolage', m: 0, mb: 1 }}>
+        {show.title}
+      </Box>
+      <Box sx={{ fontSize: 24, color: state.go ? 'inherit' : 'var(--ember)', mb: 2 }}>
+        {state.go ? '' : '△ '}
+        {state.words}
+      </Box>
+      {state.holding.length > 0 && (
+        <Box component="ul" sx={{ fontSize: 18, mt: 0 }}>
+          {state.holding.slice(0, 6).map((check) => (
+            <li key={check.key}>{check.title}</li>
+          ))}
+          {state.holding.length > 6 && <li>and {state.holding.length - 6} more</li>}
+        </Box>
+      )}
+      {error && (
+        <Alert severity="error" variant="outlined" sx={{ mb: 2 }}>
+          {error}
+        </Alert>
+      )}
+      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
+        <Button variant="contained" size="large" disabled={!state.go} onClick={() => void begin('performance')}>
+          Begin the show
+        </Button>
+        <Button variant="outlined" size="large" onClick={() => void begin('rehearsal')}>
+          Rehearse it
+        </Button>
+        <Button size="large" component={Link} to={`/shows/${show.id}/ready`}>
+          To the checks
+        </Button>
+      </Box>
+      {unfinished.length > 0 && (
+        <Box sx={{ mt: 4 }}>
+          <Box component="h2" sx={{ font: '600 22px Bricolage' }}>
+            Not finished
+          </Box>
+          {unfinished.map((run) => (
+            <Button key={run.id} variant="outlined" onClick={() => onRun(run.id)} sx={{ mr: 1, mb: 1 }}>
+              {run.kind === 'rehearsal' ? 'Rehearsal' : 'Show'} of {whenOf(run.createdAt)}: go on
+            </Button>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+export default function StagePage() {
+  const { showId = '' } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const navigate = useNavigate();
+  const { open, error } = useShow(showId);
+  const { data: runs } = useRuns(showId);
+  const theme = useMemo(() => themeFor('night'), []);
+  const runId = search.get('run');
+  useTitle(open ? `On stage · ${open.show.title}` : 'On stage');
+  return (
+    <ThemeProvider theme={theme}>
+      <Box
+        component="main"
+        style={cssVariables('night') as React.CSSProperties}
+        sx={{ minHeight: '100vh', background: 'var(--ground)', color: 'var(--ink)', colorScheme: 'dark', '& a': { color: 'var(--ember)' } }}
+      >
+        {runId ? (
+          <Performing runId={runId} onLeave={(after) => void navigate(`/shows/${showId}/${after ? 'after' : 'ready'}`)} />
+        ) : (
+          <>
+            <Box sx={{ p: 2 }}>
+              <Link to={`/shows/${showId}/line-up`}>Back to the show</Link>
+            </Box>
+            <Trouble error={error} />
+            {open && runs ? (
+              <Wings open={open} runs={runs} onRun={(id) => setSearch({ run: id })} />
+            ) : (
+              !error && <Loading />
+            )}
+          </>
+        )}
+      </Box>
+    </ThemeProvider>
+  );
+}

@@ -1,0 +1,219 @@
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import type { ReactNode } from 'react';
+import type { LiveJob } from '../../core/stage/background';
+import type { Sign } from '../../core/repertoire/types';
+import type { Live, RunPlan } from '../../core/stage/types';
+import { formatClock, formatDuration } from '../../core/time/clock';
+import { tapePath } from '../parts/tape';
+
+interface BigButtonProps {
+  label: string;
+  keys: string;
+  onClick: () => void;
+  main?: boolean;
+  apart?: boolean;
+  grow?: number;
+}
+
+export const BigButton = ({ label, keys, onClick, main, apart, grow = 1 }: BigButtonProps) => (
+  <ButtonBase
+    onClick={onClick}
+    sx={{
+      flex: `${grow} 1 0`,
+      minWidth: { xs: main ? '100%' : 0, md: 0 },
+      minHeight: { xs: main ? 72 : 60, md: 92 },
+      flexDirection: 'column',
+      borderRadius: 1.5,
+      border: main ? 0 : `2px solid ${apart ? 'var(--ink)' : 'var(--control)'}`,
+      background: main ? 'var(--ember-area)' : 'none',
+      clipPath: main ? PINKED : undefined,
+      color: 'var(--ink)',
+      font: { xs: '700 22px/26px Bricolage', md: '700 34px/40px Bricolage' },
+      ml: { md: apart ? 3 : 0 },
+    }}
+  >
+    {label}
+    <Box component="small" sx={{ font: '500 17px/22px Figures, Atkinson', color: main ? 'var(--on-ember)' : 'var(--muted)', display: { xs: 'none', md: 'block' } }}>
+      {keys}
+    </Box>
+  </ButtonBase>
+);
+
+/** Zig-zag ends of tape as a clip path: eight teeth a side. */
+const PINKED = `polygon(${[
+  ...Array.from({ length: 17 }, (_, i) => `${i % 2 ? 6 : 0}px ${(i / 16) * 100}%`),
+  ...Array.from({ length: 17 }, (_, i) => `calc(100% - ${i % 2 ? 6 : 0}px) ${100 - (i / 16) * 100}%`),
+].join(', ')})`;
+
+/** Audience cue on tape. */
+export const Cue = ({ words }: { words: string }) => (
+  <Box
+    sx={{
+      display: 'inline-flex',
+      alignItems: 'center',
+      gap: 2,
+      background: 'var(--cue-tape)',
+      clipPath: PINKED,
+      px: 3,
+      py: 0.5,
+      font: { xs: '700 22px/30px Atkinson', md: '700 32px/44px Atkinson' },
+    }}
+  >
+    <Box component="span" sx={{ color: 'var(--cue-glyph)' }}>
+      Room
+    </Box>
+    {words}
+  </Box>
+);
+
+/** Counts from a sign, with the window to act in. `since` is null until the sign is seen. */
+export function SignTimer({ sign, since, onSign }: { sign: Sign; since: number | null; onSign: () => void }) {
+  if (since === null) {
+    return (
+      <ButtonBase
+        onClick={onSign}
+        sx={{ border: '2px solid var(--control)', borderRadius: 1.5, px: 2, minHeight: 56, font: { xs: '600 20px Atkinson', md: '600 28px Atkinson' } }}
+      >
+        Seen: {sign.watchFor} (T)
+      </ButtonBase>
+    );
+  }
+  const whole = Math.max(sign.waitMost * 1.15, since * 1.05, 1);
+  const W = 728;
+  const x = (seconds: number): number => (seconds / whole) * W;
+  const state =
+    since < sign.waitLeast ? (
+      <>
+        act in <b>{formatDuration(sign.waitLeast - since)}</b>
+      </>
+    ) : since <= sign.waitMost ? (
+      <b>act now, {formatDuration(sign.waitMost - since)} left</b>
+    ) : (
+      <b>△ {formatDuration(since - sign.waitMost)} too late</b>
+    );
+  return (
+    <Box role="timer" aria-label={`Since ${sign.watchFor}`}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
+        <Box component="b" sx={{ font: { xs: '800 48px/52px Bricolage', md: '800 72px/72px Bricolage' } }}>
+          {formatDuration(since)}
+        </Box>
+        <Box component="span" sx={{ color: 'var(--muted)', fontSize: { xs: 18, md: 26 } }}>
+          since {sign.watchFor}
+        </Box>
+        <Box component="span" sx={{ ml: 'auto', color: 'var(--ember)', fontSize: { xs: 22, md: 32 } }}>
+          {state}
+        </Box>
+      </Box>
+      <svg viewBox={`0 0 ${W} 52`} width="100%" aria-hidden="true">
+        <rect x={0.75} y={10.75} width={W - 1.5} height={30.5} rx={4} fill="var(--card)" stroke="var(--control)" />
+        <path d={tapePath(0, 10, Math.max(6, x(since)), 32)} fill="#DDD1C3" />
+        <path
+          d={`M${x(sign.waitLeast) + 10} 2H${x(sign.waitLeast)}V50h10M${x(sign.waitMost) - 10} 2H${x(sign.waitMost)}V50h-10`}
+          fill="none"
+          stroke="var(--ember)"
+          strokeWidth={4}
+        />
+      </svg>
+      <Box sx={{ color: 'var(--muted)', fontSize: { xs: 16, md: 22 } }}>
+        act between <b>{formatDuration(sign.waitLeast)}</b> and <b>{formatDuration(sign.waitMost)}</b>
+      </Box>
+    </Box>
+  );
+}
+
+const JOB_GLYPH: Record<LiveJob['status'], string> = { due: '○', underWay: '◐', ready: '☑', late: '△' };
+
+/** One thing in the background: who has it, how long still, and its window. */
+export function JobLine({ job, now, showStart, onBegin }: { job: LiveJob; now: number; showStart: number; onBegin: () => void }) {
+  const clock = (seconds: number): string => formatClock(showStart + seconds);
+  const words = {
+    due: now >= job.from - 5 ? 'start now' : `starts in ${formatDuration(job.from - now)}`,
+    underWay: `${formatDuration(job.done - now)} to go`,
+    ready: job.readyUntil === null ? 'ready' : `ready until ${clock(job.readyUntil)}`,
+    late: `too late since ${clock(job.readyUntil ?? job.done)}`,
+  }[job.status];
+  return (
+    <Box sx={{ mt: 1.5, color: job.status === 'late' ? 'var(--ember)' : 'inherit' }}>
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, font: '600 24px/30px Atkinson' }}>
+        <span>{job.name}</span>
+        <Box component="span" sx={{ color: 'var(--muted)', fontWeight: 400 }}>
+          {job.people.join(', ')}
+        </Box>
+      </Box>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 22 }}>
+        <span aria-hidden="true">{JOB_GLYPH[job.status]}</span> {words}
+        {!job.confirmed && job.status !== 'ready' && (
+          <ButtonBase onClick={onBegin} sx={{ ml: 'auto', minHeight: 48, px: 1.5, border: '1.5px solid var(--control)', borderRadius: 1.5, fontSize: 18 }}>
+            Started
+          </ButtonBase>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+/** Planned over tonight, on one axis from the start to a little past the end. */
+export function Ribbon({ plan, live, now, end, finish }: { plan: RunPlan; live: Live; now: number; end: number; finish: number }) {
+  const W = 1216;
+  const left = 90;
+  const last = Math.max(end, finish, plan.end) * 1.02;
+  const x = (seconds: number): number => left + (seconds / last) * (W - left);
+  let clock = now;
+  return (
+    <svg viewBox={`0 0 ${W} 56`} width="100%" role="img" aria-label="Planned against tonight" style={{ display: 'block' }}>
+      <text x={0} y={12} fontSize={17} fill="var(--muted)">
+        planned
+      </text>
+      <text x={0} y={42} fontSize={17} fill="var(--muted)">
+        tonight
+      </text>
+      {plan.slots.map((slot) => (
+        <rect key={slot.id} x={x(slot.start)} y={3} width={x(slot.end) - x(slot.start) - 3} height={8} rx={2} fill="var(--control)" />
+      ))}
+      {plan.slots.map((slot, i) => {
+        const fact = live.slots[slot.id];
+        const current = live.slot === slot.id;
+        const done = fact?.status === 'performed' || fact?.status === 'skipped';
+        if (fact?.status === 'leftOut') return null;
+        let from: number;
+        let to: number;
+        if (done || current) {
+          from = fact?.startedAt ?? 0;
+          to = done ? (fact?.endedAt ?? from) : Math.max(now, from + slot.end - slot.start);
+          if (current) clock = to;
+        } else {
+          from = clock;
+          to = clock + slot.end - slot.start;
+          clock = to;
+        }
+        return (
+          <g key={slot.id}>
+            <rect
+              x={x(from) + 1}
+              y={22}
+              width={Math.max(2, x(to) - x(from) - 4)}
+              height={30}
+              rx={3}
+              fill={done ? '#4A3F38' : 'none'}
+              stroke={done ? 'none' : current ? 'var(--ink)' : 'var(--muted)'}
+              strokeWidth={current ? 2 : 1.5}
+            />
+            {current && <rect x={x(from)} y={21} width={Math.max(0, x(now) - x(from))} height={32} rx={3} fill="var(--ink)" />}
+            <text x={(x(from) + x(to)) / 2} y={44} textAnchor="middle" style={{ font: '700 20px Bricolage' }} fill={current && x(now) > (x(from) + x(to)) / 2 ? 'var(--ground)' : 'var(--ink)'}>
+              {i + 1}
+            </text>
+          </g>
+        );
+      })}
+      <path d={`M${x(finish)} 0V56`} stroke="var(--ember)" strokeWidth={4} />
+    </svg>
+  );
+}
+
+export const Labelled = ({ label, children }: { label: string; children: ReactNode }) => (
+  <Box sx={{ display: 'flex', gap: 2, mt: 1.25, alignItems: 'baseline', flexDirection: { xs: 'column', md: 'row' }, rowGap: 0 }}>
+    <Box sx={{ width: { md: 64 }, flex: 'none', font: { xs: '600 16px Atkinson', md: '600 24px/32px Atkinson' }, color: 'var(--muted)' }}>{label}</Box>
+    <Box sx={{ flex: 1, minWidth: 0 }}>{children}</Box>
+  </Box>
+);

@@ -1,0 +1,47 @@
+import { useEffect } from 'react';
+
+export interface StageKeys {
+  forward(): void;
+  back(): void;
+  again(): void;
+  failed(): void;
+  skip(): void;
+  hold(): void;
+  sign(): void;
+  leaveOut(): void;
+}
+
+/** What a key does on stage. Clickers for presentations send Page Down and Page Up, or arrows. */
+const KEYS: Record<string, keyof StageKeys> = {
+  ' ': 'forward',
+  ArrowRight: 'forward',
+  ArrowDown: 'forward',
+  PageDown: 'forward',
+  ArrowLeft: 'back',
+  ArrowUp: 'back',
+  PageUp: 'back',
+  r: 'again',
+  x: 'failed',
+  s: 'skip',
+  h: 'hold',
+  t: 'sign',
+  l: 'leaveOut',
+};
+
+/** Listens while `on`; not inside fields and dialogs, and not to a key that is held down. */
+export function useStageKeys(keys: StageKeys, on: boolean): void {
+  useEffect(() => {
+    if (!on) return;
+    const listen = (event: KeyboardEvent): void => {
+      if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+      if ((event.target as HTMLElement).closest('input, textarea, [role="dialog"], [role="menu"]')) return;
+      const action = KEYS[event.key.length === 1 ? event.key.toLowerCase() : event.key];
+      if (!action) return;
+      // Space on a focused button would press that button as well.
+      event.preventDefault();
+      keys[action]();
+    };
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
+  }, [keys, on]);
+}
