@@ -1,6 +1,6 @@
 /** Unit tests of core and contract, and server tests against a real SQLite file. */
 export default {
-  roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/demo'],
+  roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web'],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
   testEnvironment: 'node',

@@ -18,11 +18,11 @@ const FIELDS = new Map<object, Map<string, FieldFacts>>();
 
 /** The described fields of a class, its parents' first. */
 export function fieldsOf(target: Class): [string, FieldFacts][] {
-  const chain: Class[] = [];
+  const chain: object[] = [];
   for (
-    let c = target;
-    c && c !== (Object as unknown);
-    c = Object.getPrototypeOf(c.prototype)?.constructor
+    let c: object | null = target;
+    c && c !== Function.prototype;
+    c = Object.getPrototypeOf(c) as object | null
   )
     chain.unshift(c);
   return chain.flatMap((c) => [...(FIELDS.get(c) ?? [])]);
@@ -65,7 +65,7 @@ export function Text(max: number, min = 0): PropertyDecorator {
       if (value.trim().length < min) return 'must not be empty';
       if (value.length > max)
         return `must be at most ${count(max, 'character')}; it has ${value.length}`;
-      // eslint-disable-next-line no-control-regex -- control characters are what is looked for
+
       if (/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/.test(value))
         return 'holds characters that can’t be shown';
       return null;
@@ -239,10 +239,10 @@ export function PartList(type: () => Class, max: number): PropertyDecorator {
         )(value, whole);
         if (wrong) return wrong;
         const ids = (value as { id?: unknown }[]).flatMap((v) =>
-          v.id === undefined ? [] : [v.id],
+          typeof v.id === 'string' ? [v.id] : [],
         );
         const twice = ids.find((id, i) => ids.indexOf(id) !== i);
-        return twice === undefined ? null : `has two entries with the id “${String(twice)}”`;
+        return twice === undefined ? null : `has two entries with the id “${twice}”`;
       },
       (ref) => ({ type: 'array', maxItems: max, items: ref(type()) }),
     )(target, key);

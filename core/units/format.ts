@@ -1,4 +1,4 @@
-import { type Dimension, type UnitId, UNITS, dimensionOf, fromBase } from './units';
+import { type Dimension, type UnitId, UNITS, fromBase } from './units';
 
 const trim = (value: number): string => {
   const digits = Math.abs(value) >= 100 ? 0 : Math.abs(value) >= 10 ? 1 : 2;
@@ -34,6 +34,3 @@ export function formatTotal(base: number, dimension: Dimension, counted: UnitId 
   const unit = readableUnit(base, dimension);
   return formatAmount(fromBase(base, unit), unit);
 }
-
-/** True when a quantity in this unit can be added to one in the other. */
-export const sameKind = (a: UnitId, b: UnitId): boolean => dimensionOf(a) === dimensionOf(b);

@@ -14,7 +14,7 @@ function readTask(row: Row): Task {
     eachGo: flag(row.eachGo),
     gearOn: list(row.gearOn),
     gearOff: list(row.gearOff),
-    sign: row.sign === null ? null : (JSON.parse(String(row.sign)) as Task['sign']),
+    sign: typeof row.sign === 'string' ? (JSON.parse(row.sign) as Task['sign']) : null,
   } as unknown as Task;
 }
 

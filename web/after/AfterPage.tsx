@@ -32,7 +32,11 @@ function TwoStrips({ review, run }: { review: Review; run: RunRecord }) {
   const x = (seconds: number): number => left + (seconds / last) * (W - left - 4);
   const fill = (row: ReviewRow): string =>
     `var(--tape-${run.plan.slots.find((slot) => slot.id === row.slotId)?.position?.mark ?? 'square'})`;
-  const strip = (y: number, start: (row: ReviewRow) => number | null, length: (row: ReviewRow) => number | null) =>
+  const strip = (
+    y: number,
+    start: (row: ReviewRow) => number | null,
+    length: (row: ReviewRow) => number | null,
+  ) =>
     review.rows.map((row, i) => {
       const from = start(row);
       const seconds = length(row);
@@ -41,18 +45,43 @@ function TwoStrips({ review, run }: { review: Review; run: RunRecord }) {
       return (
         <g key={row.slotId}>
           <path d={tapePath(x(from), y, w, 26)} fill={fill(row)} />
-          <text x={x(from) + w / 2} y={y + 18} textAnchor="middle" style={{ font: '700 14px Bricolage' }} fill="var(--on-tape)">
+          <text
+            x={x(from) + w / 2}
+            y={y + 18}
+            textAnchor="middle"
+            style={{ font: '700 14px Bricolage' }}
+            fill="var(--on-tape)"
+          >
             {i + 1}
           </text>
         </g>
       );
     });
   return (
-    <svg viewBox={`0 0 ${W} 84`} width="100%" role="img" aria-label="Planned against actual" fill="var(--ink)" fontSize={13}>
-      <text x={0} y={28}>planned</text>
-      {strip(10, (row) => row.plannedStart, (row) => row.plannedSeconds)}
-      <text x={0} y={64}>actual</text>
-      {strip(46, (row) => row.actualStart, (row) => row.actualSeconds)}
+    <svg
+      viewBox={`0 0 ${W} 84`}
+      width="100%"
+      role="img"
+      aria-label="Planned against actual"
+      fill="var(--ink)"
+      fontSize={13}
+    >
+      <text x={0} y={28}>
+        planned
+      </text>
+      {strip(
+        10,
+        (row) => row.plannedStart,
+        (row) => row.plannedSeconds,
+      )}
+      <text x={0} y={64}>
+        actual
+      </text>
+      {strip(
+        46,
+        (row) => row.actualStart,
+        (row) => row.actualSeconds,
+      )}
       <path d={`M${x(run.plan.hardFinish)} 0V80`} stroke="currentColor" strokeWidth={2} />
     </svg>
   );
@@ -68,7 +97,18 @@ function RunReview({ run }: { run: RunRecord }) {
   const live = fold(run.plan, run.events);
   const review = reviewOf(run.plan, live);
   const tell = async (event: Pick<RunEvent, 'kind'> & Partial<RunEvent>): Promise<void> => {
-    const whole: RunEvent = { id: newId(), at: Date.now(), by: me, slot: null, step: null, go: null, cause: null, outcome: null, text: null, ...event };
+    const whole: RunEvent = {
+      id: newId(),
+      at: Date.now(),
+      by: me,
+      slot: null,
+      step: null,
+      go: null,
+      cause: null,
+      outcome: null,
+      text: null,
+      ...event,
+    };
     await send('POST', `/runs/${run.id}/events`, { events: [whole] });
     await queryClient.invalidateQueries({ queryKey: ['/shows'] });
   };
@@ -80,7 +120,13 @@ function RunReview({ run }: { run: RunRecord }) {
     enqueueSnackbar(`Pinned to ${demo.name}: it shows the next time`);
   };
   const judge = (row: ReviewRow, go: number, outcome: Outcome, cause: string | null): void =>
-    void tell({ kind: 'judge', slot: row.slotId, go, outcome, cause: outcome === 'worked' ? null : cause });
+    void tell({
+      kind: 'judge',
+      slot: row.slotId,
+      go,
+      outcome,
+      cause: outcome === 'worked' ? null : cause,
+    });
   const over = review.actualEnd === null ? null : review.actualEnd - review.plannedEnd;
   return (
     <>
@@ -96,12 +142,23 @@ function RunReview({ run }: { run: RunRecord }) {
       <TwoStrips review={review} run={run} />
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {review.rows.map((row, i) => (
-          <Box component="li" key={row.slotId} sx={{ display: 'grid', gap: 1, alignItems: 'center', gridTemplateColumns: { xs: '1fr', sm: '1.4fr 1fr 2fr' }, borderBottom: '1px solid var(--line)', py: 1 }}>
+          <Box
+            component="li"
+            key={row.slotId}
+            sx={{
+              display: 'grid',
+              gap: 1,
+              alignItems: 'center',
+              gridTemplateColumns: { xs: '1fr', sm: '1.4fr 1fr 2fr' },
+              borderBottom: '1px solid var(--line)',
+              py: 1,
+            }}
+          >
             <Box>
               <b>
                 {i + 1} {row.name}
               </b>{' '}
-              <Typography variant="body2" component="span" color="text.secondary">
+              <Typography variant="body2" component="span" color="textSecondary">
                 {row.methodName}
               </Typography>
             </Box>
@@ -109,7 +166,8 @@ function RunReview({ run }: { run: RunRecord }) {
               planned {formatDuration(row.plannedSeconds)}
               {row.actualSeconds !== null && (
                 <>
-                  , took <b>{formatDuration(row.actualSeconds)}</b> ({row.difference !== null && row.difference > 0 ? '+' : ''}
+                  , took <b>{formatDuration(row.actualSeconds)}</b> (
+                  {row.difference !== null && row.difference > 0 ? '+' : ''}
                   {formatDuration(row.difference ?? 0)})
                 </>
               )}
@@ -119,7 +177,12 @@ function RunReview({ run }: { run: RunRecord }) {
             <Box sx={{ display: 'grid', gap: 1 }}>
               {row.goes.map((go) => (
                 <Box key={go.go} sx={{ display: 'flex', gap: 1 }}>
-                  <TextField select label={`Go ${go.go}`} value={go.outcome} onChange={(e) => judge(row, go.go, e.target.value as Outcome, go.cause)}>
+                  <TextField
+                    select
+                    label={`Go ${go.go}`}
+                    value={go.outcome}
+                    onChange={(e) => judge(row, go.go, e.target.value as Outcome, go.cause)}
+                  >
                     {options(OUTCOME).map((option) => (
                       <MenuItem key={option.value} value={option.value}>
                         {option.label}
@@ -127,7 +190,12 @@ function RunReview({ run }: { run: RunRecord }) {
                     ))}
                   </TextField>
                   {go.outcome !== 'worked' && (
-                    <TextField select label="Because" value={go.cause ?? ''} onChange={(e) => judge(row, go.go, go.outcome, e.target.value || null)}>
+                    <TextField
+                      select
+                      label="Because"
+                      value={go.cause ?? ''}
+                      onChange={(e) => judge(row, go.go, go.outcome, e.target.value || null)}
+                    >
                       {[...new Set([...CAUSES, ...(go.cause ? [go.cause] : [])])].map((cause) => (
                         <MenuItem key={cause} value={cause}>
                           {cause}
@@ -160,11 +228,19 @@ function RunReview({ run }: { run: RunRecord }) {
           onSubmit={(event: React.FormEvent) => {
             event.preventDefault();
             if (note.trim() === '') return;
-            void tell({ kind: 'note', slot: about || null, text: note.trim() }).then(() => setNote(''));
+            void tell({ kind: 'note', slot: about || null, text: note.trim() }).then(() =>
+              setNote(''),
+            );
           }}
           sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}
         >
-          <TextField select label="About" value={about} onChange={(e) => setAbout(e.target.value)} sx={{ width: 200 }}>
+          <TextField
+            select
+            label="About"
+            value={about}
+            onChange={(e) => setAbout(e.target.value)}
+            sx={{ width: 200 }}
+          >
             <MenuItem value="">The whole show</MenuItem>
             {run.plan.slots.map((slot) => (
               <MenuItem key={slot.id} value={slot.id}>
@@ -172,7 +248,13 @@ function RunReview({ run }: { run: RunRecord }) {
               </MenuItem>
             ))}
           </TextField>
-          <TextField label="Note" value={note} onChange={(e) => setNote(e.target.value)} sx={{ flex: '1 1 240px' }} slotProps={{ htmlInput: { maxLength: 500 } }} />
+          <TextField
+            label="Note"
+            value={note}
+            onChange={(e) => setNote(e.target.value)}
+            sx={{ flex: '1 1 240px' }}
+            slotProps={{ htmlInput: { maxLength: 500 } }}
+          />
           <Button type="submit" variant="outlined">
             Keep the note
           </Button>
@@ -196,7 +278,15 @@ function FollowUpList({ showId }: { showId: string }) {
   const mine = data.filter((followUp) => followUp.showId === showId);
   const add = async (): Promise<void> => {
     if (words.trim() === '') return;
-    const followUp: FollowUp = { id: newId(), showId, demoId: null, words: words.trim(), ownerId: owner || null, due: due || null, done: false };
+    const followUp: FollowUp = {
+      id: newId(),
+      showId,
+      demoId: null,
+      words: words.trim(),
+      ownerId: owner || null,
+      due: due || null,
+      done: false,
+    };
     await send('POST', '/follow-ups', followUp);
     setWords('');
   };
@@ -206,13 +296,25 @@ function FollowUpList({ showId }: { showId: string }) {
         {mine.map((followUp) => (
           <li key={followUp.id}>
             {followUp.done ? <s>{followUp.words}</s> : followUp.words}{' '}
-            <Typography component="span" variant="body2" color="text.secondary">
-              {people.find((person) => person.id === followUp.ownerId)?.name} {followUp.due && `by ${dayWords(followUp.due)}`}
+            <Typography component="span" variant="body2" color="textSecondary">
+              {people.find((person) => person.id === followUp.ownerId)?.name}{' '}
+              {followUp.due && `by ${dayWords(followUp.due)}`}
             </Typography>
-            <Button size="small" onClick={() => void send('PUT', `/follow-ups/${followUp.id}`, { ...followUp, done: !followUp.done })}>
+            <Button
+              size="small"
+              onClick={() =>
+                void send('PUT', `/follow-ups/${followUp.id}`, {
+                  ...followUp,
+                  done: !followUp.done,
+                })
+              }
+            >
               {followUp.done ? 'Open again' : 'Done'}
             </Button>
-            <Button size="small" onClick={() => void remove(`/follow-ups/${followUp.id}`, 'Follow-up')}>
+            <Button
+              size="small"
+              onClick={() => void remove(`/follow-ups/${followUp.id}`, 'Follow-up')}
+            >
               Remove
             </Button>
           </li>
@@ -226,8 +328,20 @@ function FollowUpList({ showId }: { showId: string }) {
         }}
         sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}
       >
-        <TextField label="What to do" value={words} onChange={(e) => setWords(e.target.value)} sx={{ flex: '1 1 240px' }} slotProps={{ htmlInput: { maxLength: 300 } }} />
-        <TextField select label="Who" value={owner} onChange={(e) => setOwner(e.target.value)} sx={{ width: 140 }}>
+        <TextField
+          label="What to do"
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+          sx={{ flex: '1 1 240px' }}
+          slotProps={{ htmlInput: { maxLength: 300 } }}
+        />
+        <TextField
+          select
+          label="Who"
+          value={owner}
+          onChange={(e) => setOwner(e.target.value)}
+          sx={{ width: 140 }}
+        >
           <MenuItem value="">Nobody yet</MenuItem>
           {people.map((person) => (
             <MenuItem key={person.id} value={person.id}>
@@ -235,7 +349,14 @@ function FollowUpList({ showId }: { showId: string }) {
             </MenuItem>
           ))}
         </TextField>
-        <TextField label="By" type="date" value={due} onChange={(e) => setDue(e.target.value)} sx={{ width: 160 }} slotProps={{ inputLabel: { shrink: true } }} />
+        <TextField
+          label="By"
+          type="date"
+          value={due}
+          onChange={(e) => setDue(e.target.value)}
+          sx={{ width: 160 }}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
         <Button type="submit" variant="outlined">
           Add
         </Button>
@@ -263,7 +384,13 @@ export default function AfterPage() {
   return (
     <Box sx={{ maxWidth: 1000 }}>
       {runs.length > 1 && (
-        <TextField select label="Run" value={run.id} onChange={(e) => setChosen(e.target.value)} sx={{ maxWidth: 320, mb: 2 }}>
+        <TextField
+          select
+          label="Run"
+          value={run.id}
+          onChange={(e) => setChosen(e.target.value)}
+          sx={{ maxWidth: 320, mb: 2 }}
+        >
           {runs.map((r) => (
             <MenuItem key={r.id} value={r.id}>
               {r.kind === 'rehearsal' ? 'Rehearsal' : 'Show'}, {whenOf(r.createdAt)}

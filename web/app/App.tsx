@@ -41,7 +41,13 @@ function Content() {
     return () => window.removeEventListener('pagehide', saveEverything);
   }, []);
   return (
-    <Suspense fallback={<Page title="…"><Loading /></Page>}>
+    <Suspense
+      fallback={
+        <Page title="…">
+          <Loading />
+        </Page>
+      }
+    >
       <Routes>
         <Route path="/shows/:showId/on-stage" element={<StagePage />} />
         <Route element={<Shell />}>

@@ -127,7 +127,11 @@ export function Shell() {
             aria-label={mode === 'day' ? 'Switch to night' : 'Switch to day'}
             sx={{ ...placeStyle, width: 72 }}
           >
-            {mode === 'day' ? <DarkModeOutlined fontSize="small" /> : <LightModeOutlined fontSize="small" />}
+            {mode === 'day' ? (
+              <DarkModeOutlined fontSize="small" />
+            ) : (
+              <LightModeOutlined fontSize="small" />
+            )}
             {mode === 'day' ? 'Night' : 'Day'}
           </ButtonBase>
           <Me />

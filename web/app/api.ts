@@ -14,7 +14,8 @@ export class ApiError extends Error {
 }
 
 /** True when the request never reached the server. */
-export const isOffline = (error: unknown): boolean => error instanceof ApiError && error.status === 0;
+export const isOffline = (error: unknown): boolean =>
+  error instanceof ApiError && error.status === 0;
 
 async function refusal(response: Response): Promise<ApiError> {
   const answer = (await response.json().catch(() => null)) as ApiErrorBody | null;

@@ -7,8 +7,8 @@ interface Preferences {
   mode: Mode;
   /** Whose device this is, for ticks and presses; null until somebody says. */
   me: string | null;
-  setMode(mode: Mode): void;
-  setMe(me: string | null): void;
+  setMode: (mode: Mode) => void;
+  setMe: (me: string | null) => void;
 }
 
 export const usePreferences = create<Preferences>()(

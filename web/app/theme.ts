@@ -26,9 +26,15 @@ export function themeFor(mode: Mode): Theme {
       button: { textTransform: 'none', fontWeight: 600, fontSize: 14 },
     },
     components: {
-      MuiButtonBase: { defaultProps: { disableRipple: true } },
+      MuiButtonBase: {
+        defaultProps: { disableRipple: true },
+        styleOverrides: { root: { fontFamily: FACE.text } },
+      },
       MuiPaper: {
-        styleOverrides: { root: { backgroundImage: 'none' }, rounded: { border: `1px solid ${t.line}` } },
+        styleOverrides: {
+          root: { backgroundImage: 'none' },
+          rounded: { border: `1px solid ${t.line}` },
+        },
       },
       MuiButton: {
         styleOverrides: {
@@ -39,7 +45,10 @@ export function themeFor(mode: Mode): Theme {
         },
       },
       MuiOutlinedInput: {
-        styleOverrides: { notchedOutline: { borderColor: t.control }, root: { backgroundColor: t.card } },
+        styleOverrides: {
+          notchedOutline: { borderColor: t.control },
+          root: { backgroundColor: t.card },
+        },
       },
       MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },
       MuiSelect: { defaultProps: { size: 'small' } },

@@ -38,7 +38,11 @@ function Positions() {
         sx={{ justifySelf: 'start' }}
         disabled={fields.length >= 8}
         onClick={() =>
-          append({ id: newId(), name: 'New position', mark: MARK_SHAPES[fields.length % MARK_SHAPES.length] })
+          append({
+            id: newId(),
+            name: 'New position',
+            mark: MARK_SHAPES[fields.length % MARK_SHAPES.length],
+          })
         }
       >
         Add a position
@@ -99,7 +103,9 @@ export default function BriefPage() {
           <Button variant="outlined" href={`/api/shows/${show.id}/file`} download>
             Save as a show file
           </Button>
-          <Button onClick={() => void remove(`/shows/${show.id}`, show.title, '/shows')}>Remove this show</Button>
+          <Button onClick={() => void remove(`/shows/${show.id}`, show.title, '/shows')}>
+            Remove this show
+          </Button>
         </Box>
       </Section>
     </Box>

@@ -54,20 +54,30 @@ function Stepper({ open }: { open: OpenShow }) {
     <Box
       component="nav"
       aria-label="Stages of work"
-      sx={{ display: 'flex', gap: { xs: 2, md: 3 }, overflowX: 'auto', py: 1, px: 2, mx: -2 }}
+      sx={{ display: 'flex', gap: { xs: 3, md: 4.5 }, overflowX: 'auto', py: 1, px: 2, mx: -2 }}
     >
       {stagesOf(open).map(({ to, name, state, trouble }) => {
         const here = pathname.endsWith(`/${to}`);
-        const width = name.length * 9 + 30;
+        const width = name.length * 8.6 + 28;
         return (
           <Box
             key={to}
             component={NavLink}
             to={`/shows/${open.show.id}/${to}`}
-            sx={{ textDecoration: 'none', color: 'var(--muted)', flex: 'none', position: 'relative' }}
+            sx={{
+              textDecoration: 'none',
+              color: 'var(--muted)',
+              flex: 'none',
+              position: 'relative',
+            }}
           >
             {here && (
-              <svg width={width} height={28} style={{ position: 'absolute', left: -14, top: -2 }} aria-hidden="true">
+              <svg
+                width={width}
+                height={28}
+                style={{ position: 'absolute', left: -14, top: -2 }}
+                aria-hidden="true"
+              >
                 <path d={tapePath(0, 0, width, 28)} fill="var(--ember-area)" />
               </svg>
             )}
@@ -80,7 +90,13 @@ function Stepper({ open }: { open: OpenShow }) {
             >
               {name}
             </Box>
-            <Box sx={{ fontSize: 12, lineHeight: '16px', ...(trouble && { color: 'var(--ember)', fontWeight: 600 }) }}>
+            <Box
+              sx={{
+                fontSize: 12,
+                lineHeight: '16px',
+                ...(trouble && { color: 'var(--ember)', fontWeight: 600 }),
+              }}
+            >
               {state}
             </Box>
           </Box>
@@ -95,11 +111,7 @@ export default function ShowLayout() {
   const { open, error, editing } = useShow(showId);
   useTitle(open?.show.title ?? 'Show');
   if (!open) {
-    return (
-      <Page title="Show">
-        {error ? <Trouble error={error} /> : <Loading />}
-      </Page>
-    );
+    return <Page title="Show">{error ? <Trouble error={error} /> : <Loading />}</Page>;
   }
   const { show, bundle } = open;
   return (
@@ -118,9 +130,9 @@ export default function ShowLayout() {
       >
         <Box sx={{ flex: '1 1 300px', minWidth: 0 }}>
           <Typography variant="h1">{show.title}</Typography>
-          <Typography variant="body2" color="text.secondary">
-            {bundle.venue?.name ?? 'No venue yet'} · {dayWords(show.date)} {show.start}–{show.hardFinish} ·{' '}
-            {show.audience} people
+          <Typography variant="body2" color="textSecondary">
+            {bundle.venue?.name ?? 'No venue yet'} · {dayWords(show.date)} {show.start}–
+            {show.hardFinish} · {show.audience} people
           </Typography>
         </Box>
         <Box sx={{ minWidth: 0, flex: '0 1 auto', maxWidth: '100%' }}>

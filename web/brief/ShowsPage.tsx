@@ -81,7 +81,12 @@ export function ImportButton() {
         }}
       />
       {error && (
-        <Alert severity="error" variant="outlined" onClose={() => setError(null)} sx={{ width: '100%' }}>
+        <Alert
+          severity="error"
+          variant="outlined"
+          onClose={() => setError(null)}
+          sx={{ width: '100%' }}
+        >
           {error.message}
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             {error.fields
@@ -119,19 +124,23 @@ export const ShowCard = ({ show }: { show: ShowSummary }) => (
   >
     <Box>
       <Typography variant="h3">{dayWords(show.date)}</Typography>
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         {awayWords(show.date)}
       </Typography>
     </Box>
     <Box sx={{ minWidth: 0 }}>
       <Typography variant="h3">{show.title}</Typography>
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         {show.venueName ?? 'No venue yet'} · {show.start}–{show.hardFinish} · {show.audience} people
       </Typography>
     </Box>
-    <Typography variant="body2" color="text.secondary">
+    <Typography variant="body2" color="textSecondary">
       {counted(show.slotCount, 'demo')}
-      {show.runs.some((run) => run.finished) ? ' · performed' : show.agreed ? ' · agreed' : ' · not agreed yet'}
+      {show.runs.some((run) => run.finished)
+        ? ' · performed'
+        : show.agreed
+          ? ' · agreed'
+          : ' · not agreed yet'}
     </Typography>
   </Box>
 );

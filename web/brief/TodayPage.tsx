@@ -27,17 +27,24 @@ function NextShow({ summary }: { summary: ShowSummary }) {
   return (
     <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { md: '1fr 1fr' } }}>
       <Box>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {dayWords(show.date)}, {awayWords(show.date)}
         </Typography>
-        <Box sx={{ font: { xs: '800 32px/36px Bricolage', md: '800 44px/48px Bricolage' }, letterSpacing: '-1px' }}>
+        <Box
+          sx={{
+            font: { xs: '800 32px/36px Bricolage', md: '800 44px/48px Bricolage' },
+            letterSpacing: '-1px',
+          }}
+        >
           {show.title}
         </Box>
         <Typography sx={{ mt: 1 }}>
-          Be at {bundle.venue?.name ?? 'the venue'} by <b>{show.arrival}</b>. Doors {show.doors}, start{' '}
-          <b>{show.start}</b>, hard finish {show.hardFinish}.
+          Be at {bundle.venue?.name ?? 'the venue'} by <b>{show.arrival}</b>. Doors {show.doors},
+          start <b>{show.start}</b>, hard finish {show.hardFinish}.
         </Typography>
-        {bundle.venue?.travel && <Typography color="text.secondary">{bundle.venue.travel}</Typography>}
+        {bundle.venue?.travel && (
+          <Typography color="textSecondary">{bundle.venue.travel}</Typography>
+        )}
         <Typography sx={{ mt: 1 }}>
           {show.slots.length > 0 ? (
             <>
@@ -87,17 +94,25 @@ function FollowUps({ followUps }: { followUps: Versioned<FollowUp>[] }) {
   return (
     <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
       {followUps.map((followUp) => (
-        <Box component="li" key={followUp.id} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+        <Box
+          component="li"
+          key={followUp.id}
+          sx={{ display: 'flex', alignItems: 'center', gap: 1 }}
+        >
           <Checkbox
             checked={followUp.done}
             slotProps={{ input: { 'aria-label': `Done: ${followUp.words}` } }}
-            onChange={(_event, done) => void send('PUT', `/follow-ups/${followUp.id}`, { ...followUp, done })}
+            onChange={(_event, done) =>
+              void send('PUT', `/follow-ups/${followUp.id}`, { ...followUp, done })
+            }
           />
           <span>
             {followUp.words}{' '}
             <Box component="span" sx={{ color: 'var(--muted)' }}>
               {people.find((person) => person.id === followUp.ownerId)?.name}
-              {followUp.due ? ` · ${followUp.due < day ? 'was due' : 'due'} ${dayWords(followUp.due)}` : ''}
+              {followUp.due
+                ? ` · ${followUp.due < day ? 'was due' : 'due'} ${dayWords(followUp.due)}`
+                : ''}
             </Box>
           </span>
         </Box>
@@ -115,7 +130,14 @@ export default function TodayPage() {
   const [next, ...later] = coming;
   const open = followUps.filter((followUp) => !followUp.done);
   return (
-    <Page title="Today" below={health?.demo ? 'The demo season: a made-up crew on made-up islands. Change what you like.' : undefined}>
+    <Page
+      title="Today"
+      below={
+        health?.demo
+          ? 'The demo season: a made-up crew on made-up islands. Change what you like.'
+          : undefined
+      }
+    >
       <Trouble error={error} />
       {!shows && !error && <Loading />}
       {next && <NextShow summary={next} />}
@@ -123,8 +145,8 @@ export default function TodayPage() {
         <Empty title={shows.length === 0 ? 'Start with your next booking' : 'No show coming up'}>
           <p>
             A show needs a date, a slot and a few demonstrations. Put your demonstrations in under{' '}
-            <Link to="/demos">Demos</Link>, your crew under <Link to="/people">People</Link>, or open a show file
-            that brings them along.
+            <Link to="/demos">Demos</Link>, your crew under <Link to="/people">People</Link>, or
+            open a show file that brings them along.
           </p>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button variant="contained" onClick={() => void create()}>

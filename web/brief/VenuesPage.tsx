@@ -4,7 +4,11 @@ import { useVenues } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
 import { Figure, Words, YesNoField } from '../parts/form';
 
-const row = { display: 'grid', gap: 2, gridTemplateColumns: 'repeat(auto-fit, minmax(140px, 1fr))' };
+const row = {
+  display: 'grid',
+  gap: 2,
+  gridTemplateColumns: 'repeat(auto-fit, minmax(140px, 1fr))',
+};
 
 export default function VenuesPage() {
   return (

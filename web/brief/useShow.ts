@@ -18,14 +18,21 @@ export interface OpenShow {
 }
 
 /** Everything listed now, and what was removed but this show still has. */
-function withKept<T extends { id: string }>(listed: readonly T[] | undefined, kept: readonly T[]): T[] {
+function withKept<T extends { id: string }>(
+  listed: readonly T[] | undefined,
+  kept: readonly T[],
+): T[] {
   const here = listed ?? [];
   const ids = new Set(here.map((entry) => entry.id));
   return [...here, ...kept.filter((entry) => !ids.has(entry.id))];
 }
 
 /** A show as it stands on this page, edits not yet saved included, and what follows from it. */
-export function useShow(id: string): { open: OpenShow | null; error: Error | null; editing: Editing<Show> } {
+export function useShow(id: string): {
+  open: OpenShow | null;
+  error: Error | null;
+  editing: Editing<Show>;
+} {
   const editing = useDocument<Show>('/shows', id);
   const { data: answer, error } = useShowAnswer(id);
   const { data: demos } = useDemos();
@@ -37,7 +44,9 @@ export function useShow(id: string): { open: OpenShow | null; error: Error | nul
     if (!show || !answer) return null;
     return {
       show,
-      venue: withKept(venues, answer.venue ? [answer.venue] : []).find((v) => v.id === show.venueId) ?? null,
+      venue:
+        withKept(venues, answer.venue ? [answer.venue] : []).find((v) => v.id === show.venueId) ??
+        null,
       people: withKept<ShowBundle['people'][number]>(people, answer.people),
       demos: withKept<ShowBundle['demos'][number]>(demos, answer.demos),
       items: withKept<ShowBundle['items'][number]>(items, answer.items),
@@ -48,8 +57,7 @@ export function useShow(id: string): { open: OpenShow | null; error: Error | nul
     const input = lineupInput(bundle);
     return { input, timeline: schedule(input) };
   }, [bundle]);
-  const open =
-    show && bundle && plan && answer ? { editing, show, bundle, answer, ...plan } : null;
+  const open = show && bundle && plan && answer ? { editing, show, bundle, answer, ...plan } : null;
   return { open, error: editing.loadError ?? error, editing };
 }
 

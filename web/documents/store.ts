@@ -71,7 +71,11 @@ export class DocumentStore<T extends { id: string }> {
 
   private get dirty(): boolean {
     const { value, base } = this.state.getState();
-    return value !== null && base !== null && Object.keys(changedParts(value, this.bare(base))).length > 0;
+    return (
+      value !== null &&
+      base !== null &&
+      Object.keys(changedParts(value, this.bare(base))).length > 0
+    );
   }
 
   async load(): Promise<void> {
@@ -220,7 +224,10 @@ export class DocumentStore<T extends { id: string }> {
 const stores = new Map<string, DocumentStore<{ id: string }>>();
 
 /** The one store of a thing on this page, loading it at first sight. */
-export function documentStore<T extends { id: string }>(path: string, id: string): DocumentStore<T> {
+export function documentStore<T extends { id: string }>(
+  path: string,
+  id: string,
+): DocumentStore<T> {
   const key = `${path}/${id}`;
   let store = stores.get(key);
   if (!store) {

@@ -10,5 +10,5 @@ export interface Editing<T> extends DocumentState<T> {
 export function useDocument<T extends { id: string }>(path: string, id: string): Editing<T> {
   const store = useMemo(() => documentStore<T>(path, id), [path, id]);
   const state = useStore(store.state);
-  return { ...state, store: store as unknown as Editing<T>['store'] };
+  return { ...state, store: store };
 }

@@ -15,7 +15,9 @@ function Entry({ entry, startOfDay }: { entry: KitEntry; startOfDay: number }) {
   return (
     <Accordion disableGutters sx={{ '&::before': { display: 'none' }, mb: 0.5 }}>
       <AccordionSummary expandIcon={<ExpandMore />} sx={{ minHeight: 48 }}>
-        <Box sx={{ display: 'flex', gap: 2, width: '100%', alignItems: 'baseline', flexWrap: 'wrap' }}>
+        <Box
+          sx={{ display: 'flex', gap: 2, width: '100%', alignItems: 'baseline', flexWrap: 'wrap' }}
+        >
           <Box component="b" sx={{ width: 150, textAlign: 'right', font: '600 16px Bricolage' }}>
             {entry.approximate ? 'about ' : ''}
             {entry.text}
@@ -57,7 +59,8 @@ export default function KitPage() {
     <Box sx={{ maxWidth: 900 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, flexWrap: 'wrap' }}>
         <Typography sx={{ flex: 1 }}>
-          <b>{entries.length} things</b> for {show.audience} people. Open a line to see how it came about.
+          <b>{entries.length} things</b> for {show.audience} people. Open a line to see how it came
+          about.
         </Typography>
         <Button variant="outlined" href={`/api/shows/${show.id}/kit.csv`} download>
           Save as CSV
@@ -68,7 +71,11 @@ export default function KitPage() {
         return mine.length === 0 ? null : (
           <Section key={kind} title={ITEM_KIND[kind]}>
             {mine.map((entry) => (
-              <Entry key={`${entry.itemId}/${entry.dimension}`} entry={entry} startOfDay={parseClock(show.start)} />
+              <Entry
+                key={`${entry.itemId}/${entry.dimension}`}
+                entry={entry}
+                startOfDay={parseClock(show.start)}
+              />
             ))}
           </Section>
         );

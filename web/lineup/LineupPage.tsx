@@ -39,7 +39,17 @@ import { StageStrip } from './StageStrip';
 function JoinRow({ join }: { join: Join }) {
   if (!join.gap)
     return (
-      <Box sx={{ minHeight: 20, pl: 6, fontSize: 12.5, lineHeight: '20px', color: 'var(--muted)', borderLeft: '1.5px solid var(--line-strong)', ml: 3 }}>
+      <Box
+        sx={{
+          minHeight: 20,
+          pl: 6,
+          fontSize: 12.5,
+          lineHeight: '20px',
+          color: 'var(--muted)',
+          borderLeft: '1.5px solid var(--line-strong)',
+          ml: 3,
+        }}
+      >
         <Box component="b" sx={{ color: 'var(--ink)', mr: 1, ml: -3 }}>
           {formatDuration(join.seconds)}
         </Box>
@@ -140,17 +150,32 @@ export default function LineupPage() {
   const trouble = finish.level === 'over' || finish.level === 'conflict';
 
   return (
-    <Box sx={{ display: 'grid', gap: 4, gridTemplateColumns: { xs: '1fr', lg: '400px minmax(0, 1fr)' }, alignItems: 'start' }}>
-      <Box component="section" aria-label="Running order" sx={{ order: { xs: 2, lg: 1 }, minWidth: 0 }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 4,
+        gridTemplateColumns: { xs: '1fr', lg: '400px minmax(0, 1fr)' },
+        alignItems: 'start',
+      }}
+    >
+      <Box
+        component="section"
+        aria-label="Running order"
+        sx={{ order: { xs: 2, lg: 1 }, minWidth: 0 }}
+      >
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 0.5 }}>
           <Typography variant="h3" component="h2">
             Running order
           </Typography>
-          <Typography variant="body2" color="text.secondary" sx={{ flex: 1 }}>
+          <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
             {counted(show.slots.length, 'demo')} · {formatDuration(shown.timeline.end)} of{' '}
             {formatDuration(shown.timeline.hardFinish)}
           </Typography>
-          <Button size="small" onClick={(event) => setAdding(event.currentTarget)} aria-haspopup="menu">
+          <Button
+            size="small"
+            onClick={(event) => setAdding(event.currentTarget)}
+            aria-haspopup="menu"
+          >
             Add a demo
           </Button>
           <Menu open={Boolean(adding)} anchorEl={adding} onClose={() => setAdding(null)}>
@@ -167,7 +192,9 @@ export default function LineupPage() {
           </Menu>
         </Box>
         {show.slots.length === 0 && (
-          <Empty title="An empty stage">Add a demo to begin; then drag by the number to put it in its place.</Empty>
+          <Empty title="An empty stage">
+            Add a demo to begin; then drag by the number to put it in its place.
+          </Empty>
         )}
         <DndContext
           sensors={sensors}
@@ -203,12 +230,16 @@ export default function LineupPage() {
                         startOfDay={startOfDay}
                         people={bundle.people.filter((p) => people.has(p.id)).map((p) => p.name)}
                         bundle={bundle}
-                        record={answer.records.find((r) => r.demoId === demo.id && r.methodId === method.id)}
+                        record={answer.records.find(
+                          (r) => r.demoId === demo.id && r.methodId === method.id,
+                        )}
                         conflicts={shown.timeline.conflicts.filter((c) => c.slot === slot.id)}
                         selected={selected === slot.id}
                         onSelect={() => setSelected(selected === slot.id ? null : slot.id)}
                         onChange={(change) =>
-                          setSlots(show.slots.map((s) => (s.id === slot.id ? { ...s, ...change } : s)))
+                          setSlots(
+                            show.slots.map((s) => (s.id === slot.id ? { ...s, ...change } : s)),
+                          )
                         }
                         onRemove={() => takeOut(slot, demo.name)}
                       />
@@ -224,7 +255,13 @@ export default function LineupPage() {
         {show.slots.length > 0 && (
           <>
             <Box aria-live="polite" sx={{ mb: 2 }}>
-              <Box sx={{ font: { xs: '800 36px/40px Bricolage', md: '800 44px/48px Bricolage' }, letterSpacing: '-1.2px', color: trouble ? 'var(--ember)' : 'inherit' }}>
+              <Box
+                sx={{
+                  font: { xs: '800 36px/40px Bricolage', md: '800 44px/48px Bricolage' },
+                  letterSpacing: '-1.2px',
+                  color: trouble ? 'var(--ember)' : 'inherit',
+                }}
+              >
                 {trouble && '△ '}
                 {finish.headline}
               </Box>

@@ -38,7 +38,9 @@ interface CardProps {
 /** A slot of the running order: its number is the handle to move it by; open, it can be changed. */
 export function SlotCard(props: CardProps) {
   const { number, slot, demo, method, block, bundle, record, conflicts, selected } = props;
-  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({ id: slot.id });
+  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
+    id: slot.id,
+  });
   const position = bundle.show.positions.find((p) => p.id === slot.positionId);
   return (
     <Box
@@ -58,9 +60,19 @@ export function SlotCard(props: CardProps) {
           {...attributes}
           {...listeners}
           aria-label={`Move ${demo.name}, number ${number}`}
-          sx={{ width: 48, flexDirection: 'column', touchAction: 'none', cursor: 'grab', borderRadius: 1.5 }}
+          sx={{
+            width: 48,
+            flexDirection: 'column',
+            touchAction: 'none',
+            cursor: 'grab',
+            borderRadius: 1.5,
+          }}
         >
-          <Tape width={32} height={22} fill={position ? `var(--tape-${position.mark})` : 'var(--muted)'}>
+          <Tape
+            width={32}
+            height={22}
+            fill={position ? `var(--tape-${position.mark})` : 'var(--muted)'}
+          >
             {number}
           </Tape>
           <Box component="span" sx={{ fontSize: 12, color: 'var(--muted)' }}>
@@ -70,7 +82,15 @@ export function SlotCard(props: CardProps) {
         <ButtonBase
           onClick={props.onSelect}
           aria-expanded={selected}
-          sx={{ flex: 1, minWidth: 0, justifyContent: 'space-between', textAlign: 'left', pr: 1.5, gap: 1, borderRadius: 1.5 }}
+          sx={{
+            flex: 1,
+            minWidth: 0,
+            justifyContent: 'space-between',
+            textAlign: 'left',
+            pr: 1.5,
+            gap: 1,
+            borderRadius: 1.5,
+          }}
         >
           <Box sx={{ minWidth: 0, overflow: 'hidden' }}>
             <Box sx={{ whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis' }}>
@@ -82,7 +102,15 @@ export function SlotCard(props: CardProps) {
                 {slot.goes > 1 ? ` × ${slot.goes}` : ''}
               </Box>
             </Box>
-            <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, fontSize: 13, color: 'var(--muted)' }}>
+            <Box
+              sx={{
+                display: 'flex',
+                alignItems: 'center',
+                gap: 0.75,
+                fontSize: 13,
+                color: 'var(--muted)',
+              }}
+            >
               {position && <PositionMark shape={position.mark} />}
               <span>{position?.name ?? 'no position'}</span>
               <span>· {listInWords(props.people) || 'nobody'}</span>
@@ -98,7 +126,9 @@ export function SlotCard(props: CardProps) {
             <Box sx={{ font: '600 17px/20px Bricolage' }}>
               {block ? formatDuration(block.end - block.start) : '–'}
             </Box>
-            <Box sx={{ fontSize: 12, color: 'var(--muted)' }}>{record ? recordWords(record) : ''}</Box>
+            <Box sx={{ fontSize: 12, color: 'var(--muted)' }}>
+              {record ? recordWords(record) : ''}
+            </Box>
           </Box>
         </ButtonBase>
       </Box>
@@ -114,8 +144,15 @@ export function SlotCard(props: CardProps) {
 
 function SlotEditor({ slot, demo, bundle, onChange, onRemove }: CardProps) {
   const crew = bundle.people.filter((person) => bundle.show.crew.includes(person.id));
-  const kept = bundle.people.filter((p) => p.id === slot.performerId && !bundle.show.crew.includes(p.id));
-  const pick = (label: string, value: string, options: [string, string][], change: (value: string) => void) => (
+  const kept = bundle.people.filter(
+    (p) => p.id === slot.performerId && !bundle.show.crew.includes(p.id),
+  );
+  const pick = (
+    label: string,
+    value: string,
+    options: [string, string][],
+    change: (value: string) => void,
+  ) => (
     <TextField select label={label} value={value} onChange={(event) => change(event.target.value)}>
       {options.map(([id, name]) => (
         <MenuItem key={id} value={id}>
@@ -134,7 +171,12 @@ function SlotEditor({ slot, demo, bundle, onChange, onRemove }: CardProps) {
         </Box>
       )}
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}>
-        {pick('Method', slot.methodId, demo.methods.map((m) => [m.id, m.name]), (methodId) => onChange({ methodId }))}
+        {pick(
+          'Method',
+          slot.methodId,
+          demo.methods.map((m) => [m.id, m.name]),
+          (methodId) => onChange({ methodId }),
+        )}
         {pick(
           'Performer',
           slot.performerId ?? '',
@@ -147,18 +189,32 @@ function SlotEditor({ slot, demo, bundle, onChange, onRemove }: CardProps) {
           [['', 'None yet'], ...bundle.show.positions.map((p): [string, string] => [p.id, p.name])],
           (id) => onChange({ positionId: id || null }),
         )}
-        {pick('Goes', String(slot.goes), upTo(Math.max(6, slot.goes)), (goes) => onChange({ goes: Number(goes) }))}
-        {pick('Worth, 1 to 5', String(slot.worth), upTo(5), (worth) => onChange({ worth: Number(worth) }))}
+        {pick('Goes', String(slot.goes), upTo(Math.max(6, slot.goes)), (goes) =>
+          onChange({ goes: Number(goes) }),
+        )}
+        {pick('Worth, 1 to 5', String(slot.worth), upTo(5), (worth) =>
+          onChange({ worth: Number(worth) }),
+        )}
         <Box>
           <FormControlLabel
             label="May be left out"
             control={
-              <Switch size="small" checked={slot.mayLeaveOut} onChange={(_e, on) => onChange({ mayLeaveOut: on })} />
+              <Switch
+                size="small"
+                checked={slot.mayLeaveOut}
+                onChange={(_e, on) => onChange({ mayLeaveOut: on })}
+              />
             }
           />
           <FormControlLabel
             label="Pinned here"
-            control={<Switch size="small" checked={slot.pinned} onChange={(_e, on) => onChange({ pinned: on })} />}
+            control={
+              <Switch
+                size="small"
+                checked={slot.pinned}
+                onChange={(_e, on) => onChange({ pinned: on })}
+              />
+            }
           />
         </Box>
       </Box>

@@ -4,8 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { ShowBundle } from '../../core/brief/types';
 import type { LineupInput, PlacedTask, Timeline } from '../../core/lineup/types';
 import { formatClock, formatDuration, parseClock } from '../../core/time/clock';
-import { tapePath } from '../parts/tape';
-import { PositionMark } from '../parts/tape';
+import { PositionMark, tapePath } from '../parts/tape';
 import { labelRows, makeScale, type Scale } from './stripLayout';
 
 interface StripProps {
@@ -46,16 +45,23 @@ export function StageStrip({ bundle, input, timeline, selected, onSelect }: Stri
   const first = Math.min(-60, ...timeline.tasks.map((task) => task.start));
   const last = Math.max(timeline.hardFinish, ...timeline.tasks.map((task) => task.end)) + 90;
   const scale = makeScale(first, last, NAMES, width - 8);
-  const number = (slotId: string): number => input.slots.findIndex((slot) => slot.id === slotId) + 1;
-  const nameOf = (slotId: string): string => input.slots.find((slot) => slot.id === slotId)?.name ?? '';
+  const number = (slotId: string): number =>
+    input.slots.findIndex((slot) => slot.id === slotId) + 1;
+  const nameOf = (slotId: string): string =>
+    input.slots.find((slot) => slot.id === slotId)?.name ?? '';
   const shapeOf = (slotId: string) =>
-    bundle.show.positions.find((p) => p.id === input.slots.find((s) => s.id === slotId)?.positionId)?.mark ?? 'square';
+    bundle.show.positions.find((p) => p.id === input.slots.find((s) => s.id === slotId)?.positionId)
+      ?.mark ?? 'square';
   const fillOf = (slotId: string): string => `var(--tape-${shapeOf(slotId)})`;
   const dim = (slotId: string): number => (selected === null || selected === slotId ? 1 : 0.35);
   const taskName = (placed: PlacedTask): string =>
-    input.slots.find((s) => s.id === placed.slot)?.tasks.find((t) => t.id === placed.task)?.name ?? '';
+    input.slots.find((s) => s.id === placed.slot)?.tasks.find((t) => t.id === placed.task)?.name ??
+    '';
 
-  const labels = timeline.blocks.map((block) => ({ text: nameOf(block.slot), x: scale.x(block.start) }));
+  const labels = timeline.blocks.map((block) => ({
+    text: nameOf(block.slot),
+    x: scale.x(block.start),
+  }));
   const rows = labelRows(labels, 3, LETTER);
   const settles = timeline.tasks.filter((task) => task.phase === 'settle' && task.end > task.start);
   const crew = input.crew;
@@ -77,21 +83,43 @@ export function StageStrip({ bundle, input, timeline, selected, onSelect }: Stri
         fill="var(--ink)"
       >
         <defs>
-          <pattern id="dead-air" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <pattern
+            id="dead-air"
+            width="6"
+            height="6"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
             <rect width="2" height="6" fill="var(--ember)" opacity=".6" />
           </pattern>
         </defs>
-        <rect x={scale.left} y={0} width={scale.zero - scale.left} height={height} fill="var(--sunk)" />
+        <rect
+          x={scale.left}
+          y={0}
+          width={scale.zero - scale.left}
+          height={height}
+          fill="var(--sunk)"
+        />
         <text x={scale.left + 4} y={12} style={condensed()} fill="var(--muted)">
-          Before, own scale
+          from {formatClock(start + first)}
         </text>
         <text x={scale.left + 4} y={26} style={condensed()} fill="var(--muted)">
-          from {formatClock(start + first)}
+          own scale
         </text>
         {axis.map((seconds) => (
           <g key={seconds}>
-            <path d={`M${scale.x(seconds)} 16V${height}`} stroke="var(--line)" strokeDasharray="1 3" />
-            <text x={scale.x(seconds)} y={12} textAnchor={seconds === 0 ? 'start' : 'middle'} style={condensed()} fill="var(--muted)">
+            <path
+              d={`M${scale.x(seconds)} 16V${height}`}
+              stroke="var(--line)"
+              strokeDasharray="1 3"
+            />
+            <text
+              x={scale.x(seconds)}
+              y={12}
+              textAnchor={seconds === 0 ? 'start' : 'middle'}
+              style={condensed()}
+              fill="var(--muted)"
+            >
               {formatClock(start + seconds)}
             </text>
           </g>
@@ -128,12 +156,22 @@ export function StageStrip({ bundle, input, timeline, selected, onSelect }: Stri
             >
               <title>{`${nameOf(block.slot)}, ${formatClock(start + block.start)}, ${formatDuration(block.end - block.start)}`}</title>
               {row >= 0 && (
-                <text x={x + 1} y={row === 2 ? top + 45 : top - 6 - row * 13} style={condensed(12, 600)}>
+                <text
+                  x={x + 1}
+                  y={row === 2 ? top + 45 : top - 6 - row * 13}
+                  style={condensed(12, 600)}
+                >
                   {nameOf(block.slot)}
                 </text>
               )}
               <path d={tapePath(x, top, w, 32)} fill={fillOf(block.slot)} />
-              <text x={x + w / 2} y={top + 22} textAnchor="middle" style={{ font: '700 16px Bricolage' }} fill="var(--on-tape)">
+              <text
+                x={x + w / 2}
+                y={top + 22}
+                textAnchor="middle"
+                style={{ font: '700 16px Bricolage' }}
+                fill="var(--on-tape)"
+              >
                 {number(block.slot)}
               </text>
             </g>
@@ -183,17 +221,36 @@ export function StageStrip({ bundle, input, timeline, selected, onSelect }: Stri
               </text>
               <path d={`M${scale.left} ${y + 13}H${scale.right}`} stroke="var(--line)" />
               {timeline.blocks
-                .filter((block) => input.slots.find((s) => s.id === block.slot)?.positionId === position.id)
+                .filter(
+                  (block) =>
+                    input.slots.find((s) => s.id === block.slot)?.positionId === position.id,
+                )
                 .map((block) => {
-                  const there = timeline.tasks.filter((t) => t.slot === block.slot && t.position !== null);
+                  const there = timeline.tasks.filter(
+                    (t) => t.slot === block.slot && t.position !== null,
+                  );
                   const from = Math.min(block.start, ...there.map((t) => t.start));
                   const until = Math.max(block.end, ...there.map((t) => t.end));
                   return (
                     <g key={block.slot} opacity={dim(block.slot)}>
-                      <rect x={scale.x(from)} y={y + 9} width={scale.x(until) - scale.x(from)} height={8} fill={fillOf(block.slot)} opacity={0.3}>
+                      <rect
+                        x={scale.x(from)}
+                        y={y + 9}
+                        width={scale.x(until) - scale.x(from)}
+                        height={8}
+                        fill={fillOf(block.slot)}
+                        opacity={0.3}
+                      >
                         <title>{`${nameOf(block.slot)} holds ${position.name} from ${formatClock(start + from)} to ${formatClock(start + until)}`}</title>
                       </rect>
-                      <rect x={scale.x(block.start)} y={y + 5} width={scale.x(block.end) - scale.x(block.start)} height={16} rx={2} fill={fillOf(block.slot)} />
+                      <rect
+                        x={scale.x(block.start)}
+                        y={y + 5}
+                        width={scale.x(block.end) - scale.x(block.start)}
+                        height={16}
+                        rx={2}
+                        fill={fillOf(block.slot)}
+                      />
                     </g>
                   );
                 })}
@@ -219,7 +276,11 @@ export function StageStrip({ bundle, input, timeline, selected, onSelect }: Stri
           />
         ))}
 
-        <path d={`M${scale.x(timeline.hardFinish)} 18V${height - 4}`} stroke="var(--ink)" strokeWidth={2} />
+        <path
+          d={`M${scale.x(timeline.hardFinish)} 18V${height - 4}`}
+          stroke="var(--ink)"
+          strokeWidth={2}
+        />
         <text x={scale.x(timeline.hardFinish) + 4} y={28} style={condensed(12, 600)}>
           {formatClock(start + timeline.hardFinish)}
         </text>
@@ -232,7 +293,9 @@ export function StageStrip({ bundle, input, timeline, selected, onSelect }: Stri
 function readyUntil(input: LineupInput, placed: PlacedTask): number | null {
   const tasks = input.slots.find((slot) => slot.id === placed.slot)?.tasks ?? [];
   const greatest = tasks.flatMap((task) =>
-    task.after.flatMap((lag) => (lag.task === placed.task && lag.greatest !== null ? [lag.greatest] : [])),
+    task.after.flatMap((lag) =>
+      lag.task === placed.task && lag.greatest !== null ? [lag.greatest] : [],
+    ),
   );
   return greatest.length > 0 ? placed.end + Math.min(...greatest) : null;
 }
@@ -265,7 +328,14 @@ function Background({ y, task, name, number, fill, opacity, scale, until, use }:
       <text x={0} y={y + 13} style={condensed(12.5)}>
         {name}
       </text>
-      <rect x={scale.x(task.start)} y={y + 4} width={Math.max(2, scale.x(task.end) - scale.x(task.start))} height={10} rx={2} fill="var(--background-job)" />
+      <rect
+        x={scale.x(task.start)}
+        y={y + 4}
+        width={Math.max(2, scale.x(task.end) - scale.x(task.start))}
+        height={10}
+        rx={2}
+        fill="var(--background-job)"
+      />
       {until !== null && b > a + 8 && (
         <path
           d={`M${a + 4} ${y + 4}H${a}V${y + 14}H${a + 4}M${b - 4} ${y + 4}H${b}V${y + 14}H${b - 4}`}
@@ -275,12 +345,29 @@ function Background({ y, task, name, number, fill, opacity, scale, until, use }:
         />
       )}
       {until !== null && b > a + 8 && (
-        <path d={`M${a + 1} ${middle}H${b - 1}`} stroke="var(--ink)" strokeWidth={1.3} strokeDasharray="1 3" />
+        <path
+          d={`M${a + 1} ${middle}H${b - 1}`}
+          stroke="var(--ink)"
+          strokeWidth={1.3}
+          strokeDasharray="1 3"
+        />
       )}
       {use !== null && (
         <g>
-          <path d={tapePath(scale.x(use) - 9, y + 1, 18, 16)} fill={fill} stroke="var(--ground)" strokeWidth={1.5} paintOrder="stroke" />
-          <text x={scale.x(use)} y={y + 13.5} textAnchor="middle" style={{ font: '600 12px Bricolage' }} fill="var(--on-tape)">
+          <path
+            d={tapePath(scale.x(use) - 9, y + 1, 18, 16)}
+            fill={fill}
+            stroke="var(--ground)"
+            strokeWidth={1.5}
+            paintOrder="stroke"
+          />
+          <text
+            x={scale.x(use)}
+            y={y + 13.5}
+            textAnchor="middle"
+            style={{ font: '600 12px Bricolage' }}
+            fill="var(--on-tape)"
+          >
             {number}
           </text>
         </g>

@@ -31,10 +31,17 @@ interface EntityPageProps<T extends Named> {
   fields: ReactNode;
 }
 
-function Editor<T extends Named>({ id, path, noun, type, fields }: Pick<EntityPageProps<T>, 'path' | 'noun' | 'type' | 'fields'> & { id: string }) {
+function Editor<T extends Named>({
+  id,
+  path,
+  noun,
+  type,
+  fields,
+}: Pick<EntityPageProps<T>, 'path' | 'noun' | 'type' | 'fields'> & { id: string }) {
   const editing = useDocument<T>(path, id);
   const remove = useRemove();
-  if (!editing.value) return editing.loadError ? <Trouble error={editing.loadError} /> : <Loading />;
+  if (!editing.value)
+    return editing.loadError ? <Trouble error={editing.loadError} /> : <Loading />;
   return (
     <Box>
       <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', mb: 2 }}>
@@ -42,7 +49,9 @@ function Editor<T extends Named>({ id, path, noun, type, fields }: Pick<EntityPa
           {editing.value.name}
         </Typography>
         <SaveBar editing={editing} />
-        <Button onClick={() => void remove(`${path}/${id}`, editing.value?.name ?? noun, path)}>Remove</Button>
+        <Button onClick={() => void remove(`${path}/${id}`, editing.value?.name ?? noun, path)}>
+          Remove
+        </Button>
       </Box>
       <EditingNotices editing={editing} noun={noun} />
       <AutoForm editing={editing} type={type}>
@@ -76,7 +85,19 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
       {data?.length === 0 && <Empty title={`No ${title.toLowerCase()} yet`}>{empty}</Empty>}
       {data && open && (
         <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { md: '300px 1fr' } }}>
-          <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 0.5, alignContent: 'start', maxHeight: { xs: 260, md: 'none' }, overflow: 'auto' }}>
+          <Box
+            component="ul"
+            sx={{
+              listStyle: 'none',
+              p: 0,
+              m: 0,
+              display: 'grid',
+              gap: 0.5,
+              alignContent: 'start',
+              maxHeight: { xs: 260, md: 'none' },
+              overflow: 'auto',
+            }}
+          >
             {data.map((entry) => (
               <li key={entry.id}>
                 <ButtonBase
@@ -96,7 +117,7 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
                   <Typography variant="h3" component="span" sx={{ display: 'block' }}>
                     {entry.name}
                   </Typography>
-                  <Typography variant="body2" component="span" color="text.secondary">
+                  <Typography variant="body2" component="span" color="textSecondary">
                     {below(entry)}
                   </Typography>
                 </ButtonBase>

@@ -65,21 +65,34 @@ export function SaveBar<T extends { id: string }>({ editing }: { editing: Editin
         sx={{
           fontSize: 13,
           mr: 0.5,
-          color: editing.save.is === 'saved' || editing.save.is === 'saving' ? 'var(--muted)' : 'var(--ember)',
+          color:
+            editing.save.is === 'saved' || editing.save.is === 'saving'
+              ? 'var(--muted)'
+              : 'var(--ember)',
         }}
       >
         {stateWords(editing)}
       </Box>
       <Tooltip title="Undo (Ctrl+Z)">
         <span>
-          <IconButton aria-label="Undo" size="small" disabled={past.length === 0} onClick={() => store.undo()}>
+          <IconButton
+            aria-label="Undo"
+            size="small"
+            disabled={past.length === 0}
+            onClick={() => store.undo()}
+          >
             <UndoIcon fontSize="small" />
           </IconButton>
         </span>
       </Tooltip>
       <Tooltip title="Redo (Ctrl+Shift+Z)">
         <span>
-          <IconButton aria-label="Redo" size="small" disabled={future.length === 0} onClick={() => store.redo()}>
+          <IconButton
+            aria-label="Redo"
+            size="small"
+            disabled={future.length === 0}
+            onClick={() => store.redo()}
+          >
             <RedoIcon fontSize="small" />
           </IconButton>
         </span>
@@ -89,7 +102,13 @@ export function SaveBar<T extends { id: string }>({ editing }: { editing: Editin
 }
 
 /** What another page did to the same thing: told, asked where both changed the same part. */
-export function EditingNotices<T extends { id: string }>({ editing, noun }: { editing: Editing<T>; noun: string }) {
+export function EditingNotices<T extends { id: string }>({
+  editing,
+  noun,
+}: {
+  editing: Editing<T>;
+  noun: string;
+}) {
   const { clash, store, takenIn, save } = editing;
   return (
     <>

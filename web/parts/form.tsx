@@ -25,7 +25,11 @@ interface AutoFormProps<T extends FieldValues & { id: string }> {
 const plain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 /** A form over a stored thing: what is right is kept as it is typed, what is not stays in its field. */
-export function AutoForm<T extends FieldValues & { id: string }>({ editing, type, children }: AutoFormProps<T>) {
+export function AutoForm<T extends FieldValues & { id: string }>({
+  editing,
+  type,
+  children,
+}: AutoFormProps<T>) {
   const { value, store } = editing;
   const form = useForm<T>({
     defaultValues: value as never,
@@ -66,7 +70,7 @@ interface FieldProps {
 }
 
 const faultOf = (error: FieldError | undefined): string | undefined =>
-  error ? (error.message ?? (error.root as FieldError | undefined)?.message ?? 'is not right') : undefined;
+  error ? (error.message ?? error.root?.message ?? 'is not right') : undefined;
 
 const inWords = (label: string, fault: string | undefined): string | undefined =>
   fault ? `${label} ${fault}` : undefined;
@@ -107,7 +111,8 @@ export function Figure({ name, label, help, optional, unit }: NumberProps) {
   const [text, setText] = useState(value == null ? '' : String(value));
   const shown = Number(text.replace(',', '.'));
   useEffect(() => {
-    if (typeof value === 'number' && !Number.isNaN(value) && value !== shown) setText(String(value));
+    if (typeof value === 'number' && !Number.isNaN(value) && value !== shown)
+      setText(String(value));
     if (value === null && text !== '') setText('');
   }, [value]);
   const fault = inWords(label, faultOf(fieldState.error));
@@ -121,7 +126,9 @@ export function Figure({ name, label, help, optional, unit }: NumberProps) {
         const typed = event.target.value;
         setText(typed);
         const number = typed.trim() === '' ? NaN : Number(typed.trim().replace(',', '.'));
-        field.onChange(typed.trim() === '' && optional ? null : Number.isNaN(number) ? typed : number);
+        field.onChange(
+          typed.trim() === '' && optional ? null : Number.isNaN(number) ? typed : number,
+        );
       }}
       label={unit ? `${label} (${unit})` : label}
       error={Boolean(fault)}

@@ -27,7 +27,7 @@ export function Page({ title, below, actions, children }: PageProps) {
         <Box sx={{ flex: '1 1 240px', minWidth: 0 }}>
           <Typography variant="h1">{title}</Typography>
           {below && (
-            <Typography variant="body2" component="div" color="text.secondary">
+            <Typography variant="body2" component="div" color="textSecondary">
               {below}
             </Typography>
           )}
@@ -64,7 +64,15 @@ export const Trouble = ({ error }: { error: Error | null }) =>
     </Alert>
   ) : null;
 
-export const Section = ({ title, actions, children }: { title: string; actions?: ReactNode; children: ReactNode }) => (
+export const Section = ({
+  title,
+  actions,
+  children,
+}: {
+  title: string;
+  actions?: ReactNode;
+  children: ReactNode;
+}) => (
   <Box component="section" sx={{ mt: 3 }}>
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1, minHeight: 36 }}>
       <Typography variant="h2" sx={{ flex: 1 }}>

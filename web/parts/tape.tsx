@@ -30,7 +30,13 @@ interface TapeProps {
 
 /** A piece of tape with something written on it. */
 export const Tape = ({ width, height, fill, children, size = 16 }: TapeProps) => (
-  <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true" style={{ flex: 'none' }}>
+  <svg
+    width={width}
+    height={height}
+    viewBox={`0 0 ${width} ${height}`}
+    aria-hidden="true"
+    style={{ flex: 'none' }}
+  >
     <path d={tapePath(0, 0, width, height)} fill={fill} />
     <text
       x={width / 2}

@@ -101,5 +101,7 @@ export const CAUSES = [
   'Don’t know',
 ];
 
-export const options = <K extends string>(words: Record<K, string>): { value: K; label: string }[] =>
+export const options = <K extends string>(
+  words: Record<K, string>,
+): { value: K; label: string }[] =>
   (Object.entries(words) as [K, string][]).map(([value, label]) => ({ value, label }));

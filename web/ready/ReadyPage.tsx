@@ -24,7 +24,15 @@ import { Empty, Section } from '../parts/page';
 import { CHECK } from '../parts/words';
 
 /** Why a check that holds the show may be passed over; nothing is waived without a reason. */
-function WaiveDialog({ check, onClose, onWaive }: { check: Check; onClose: () => void; onWaive: (reason: string) => void }) {
+function WaiveDialog({
+  check,
+  onClose,
+  onWaive,
+}: {
+  check: Check;
+  onClose: () => void;
+  onWaive: (reason: string) => void;
+}) {
   const [reason, setReason] = useState('');
   const [asked, setAsked] = useState(false);
   const empty = reason.trim() === '';
@@ -38,14 +46,21 @@ function WaiveDialog({ check, onClose, onWaive }: { check: Check; onClose: () =>
           value={reason}
           onChange={(event) => setReason(event.target.value)}
           error={asked && empty}
-          helperText={asked && empty ? 'Say why the show may go on without it' : 'Kept with the check, with your name'}
+          helperText={
+            asked && empty
+              ? 'Say why the show may go on without it'
+              : 'Kept with the check, with your name'
+          }
           sx={{ mt: 1 }}
           slotProps={{ htmlInput: { maxLength: 300 } }}
         />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave it open</Button>
-        <Button variant="contained" onClick={() => (empty ? setAsked(true) : onWaive(reason.trim()))}>
+        <Button
+          variant="contained"
+          onClick={() => (empty ? setAsked(true) : onWaive(reason.trim()))}
+        >
           Waive it
         </Button>
       </DialogActions>
@@ -62,9 +77,12 @@ export default function ReadyPage() {
   const { checks, shortBy } = dayChecks(bundle, timeline);
   const state = goNoGo(checks, answer.marks);
   const startOfDay = parseClock(show.start);
-  const nameOf = (id: string | null): string => bundle.people.find((p) => p.id === id)?.name ?? 'Somebody';
+  const nameOf = (id: string | null): string =>
+    bundle.people.find((p) => p.id === id)?.name ?? 'Somebody';
   const marks = new Map(answer.marks.map((mark) => [mark.key, mark]));
-  const crew = bundle.people.filter((person) => checks.some((check) => check.personId === person.id));
+  const crew = bundle.people.filter((person) =>
+    checks.some((check) => check.personId === person.id),
+  );
   const shown = checks.filter((check) => who === 'everybody' || check.personId === who);
 
   const put = async (check: Check, mark: Pick<Mark, 'state' | 'reason'> | null): Promise<void> => {
@@ -84,7 +102,13 @@ export default function ReadyPage() {
       <Box
         component="li"
         key={check.key}
-        sx={{ display: 'flex', alignItems: 'flex-start', gap: 1, borderBottom: '1px solid var(--line)', py: 0.5 }}
+        sx={{
+          display: 'flex',
+          alignItems: 'flex-start',
+          gap: 1,
+          borderBottom: '1px solid var(--line)',
+          py: 0.5,
+        }}
       >
         <Checkbox
           checked={mark !== undefined}
@@ -97,12 +121,13 @@ export default function ReadyPage() {
         </Box>
         <Box sx={{ flex: 1, minWidth: 0, py: 1 }}>
           <Box sx={{ fontWeight: check.holds && !mark ? 700 : 400 }}>{check.title}</Box>
-          <Typography variant="body2" color="text.secondary">
+          <Typography variant="body2" color="textSecondary">
             {CHECK[check.kind]} · {nameOf(check.personId)} · {check.detail}
           </Typography>
           {mark && (
             <Typography variant="body2">
-              {mark.state === 'waived' ? `Waived: ${mark.reason}` : 'Done'}, {nameOf(mark.by)} at {timeOf(mark.at)}
+              {mark.state === 'waived' ? `Waived: ${mark.reason}` : 'Done'}, {nameOf(mark.by)} at{' '}
+              {timeOf(mark.at)}
             </Typography>
           )}
         </Box>
@@ -131,12 +156,23 @@ export default function ReadyPage() {
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
         <Box
           aria-live="polite"
-          sx={{ flex: '1 1 300px', font: { xs: '800 30px/36px Bricolage', md: '800 40px/46px Bricolage' }, letterSpacing: '-1px', color: state.go ? 'inherit' : 'var(--ember)' }}
+          sx={{
+            flex: '1 1 300px',
+            font: { xs: '800 30px/36px Bricolage', md: '800 40px/46px Bricolage' },
+            letterSpacing: '-1px',
+            color: state.go ? 'inherit' : 'var(--ember)',
+          }}
         >
           {state.go ? '' : '△ '}
           {state.words}
         </Box>
-        <ToggleButtonGroup exclusive size="small" value={who} onChange={(_e, value: string | null) => value && setWho(value)} aria-label="Whose checks">
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={who}
+          onChange={(_e, value: string | null) => value && setWho(value)}
+          aria-label="Whose checks"
+        >
           <ToggleButton value="everybody">Everybody</ToggleButton>
           {crew.map((person) => (
             <ToggleButton key={person.id} value={person.id}>
@@ -145,14 +181,14 @@ export default function ReadyPage() {
           ))}
         </ToggleButtonGroup>
       </Box>
-      <Typography color="text.secondary">
-        {state.done} of {checks.length} done. Times are counted back from the start at {show.start}. Local rules, the
-        venue and the supplier’s safety data sheet come first.
+      <Typography color="textSecondary">
+        {state.done} of {checks.length} done. Times are counted back from the start at {show.start}.
+        Local rules, the venue and the supplier’s safety data sheet come first.
       </Typography>
       {shortBy > 0 && (
         <Alert severity="warning" variant="outlined" sx={{ mt: 1 }}>
-          Setting up would have to begin {sayDuration(shortBy)} before the crew arrives. Come earlier, or bring one more
-          pair of hands.
+          Setting up would have to begin {sayDuration(shortBy)} before the crew arrives. Come
+          earlier, or bring one more pair of hands.
         </Alert>
       )}
       {bundle.demos.some((d) => d.pinnedNote) && (
@@ -168,9 +204,18 @@ export default function ReadyPage() {
           </Box>
         </Section>
       )}
-      {list('Holds the show', shown.filter((check) => check.holds && isOpen(check)))}
-      {list('Still open', shown.filter((check) => !check.holds && isOpen(check)))}
-      {list('Done', shown.filter((check) => !isOpen(check)))}
+      {list(
+        'Holds the show',
+        shown.filter((check) => check.holds && isOpen(check)),
+      )}
+      {list(
+        'Still open',
+        shown.filter((check) => !check.holds && isOpen(check)),
+      )}
+      {list(
+        'Done',
+        shown.filter((check) => !isOpen(check)),
+      )}
       {waiving && (
         <WaiveDialog
           check={waiving}

@@ -25,8 +25,13 @@ import { BASIS, HAZARD, options, OUTCOME, TALK } from '../parts/words';
 import { copyMethod, freshLine } from './fresh';
 import { TaskList } from './TaskEditor';
 
-const grid = (min: number) => ({ display: 'grid', gap: 1.5, gridTemplateColumns: `repeat(auto-fit, minmax(${min}px, 1fr))` });
-const unitOptions = (ids: readonly (keyof typeof UNITS)[]) => ids.map((id) => ({ value: id, label: UNITS[id].label }));
+const grid = (min: number) => ({
+  display: 'grid',
+  gap: 1.5,
+  gridTemplateColumns: `repeat(auto-fit, minmax(${min}px, 1fr))`,
+});
+const unitOptions = (ids: readonly (keyof typeof UNITS)[]) =>
+  ids.map((id) => ({ value: id, label: UNITS[id].label }));
 
 interface RowsProps {
   name: string;
@@ -48,7 +53,12 @@ function Rows({ name, add, fresh, row }: RowsProps) {
           </IconButton>
         </Box>
       ))}
-      <Button size="small" startIcon={<AddIcon />} sx={{ justifySelf: 'start' }} onClick={() => append(fresh())}>
+      <Button
+        size="small"
+        startIcon={<AddIcon />}
+        sx={{ justifySelf: 'start' }}
+        onClick={() => append(fresh())}
+      >
         {add}
       </Button>
     </Box>
@@ -61,13 +71,18 @@ function RecordRow({ record }: { record: MethodRecord }) {
     <Box>
       <Typography>
         <b>{recordWords(record)}</b>
-        {record.causes.length > 0 && `. Mostly because: ${record.causes.map((c) => `${c.cause.toLowerCase()} (${c.count})`).join(', ')}`}
+        {record.causes.length > 0 &&
+          `. Mostly because: ${record.causes.map((c) => `${c.cause.toLowerCase()} (${c.count})`).join(', ')}`}
       </Typography>
       <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', mt: 0.5 }}>
         {record.history.map((go, i) => (
-          <Box key={i} component="span" sx={{ fontSize: 13, border: '1px solid var(--line-strong)', borderRadius: 1, px: 1 }}>
-            {go.outcome === 'worked' ? '■' : go.outcome === 'partly' ? '◧' : '□'} {OUTCOME[go.outcome]},{' '}
-            {dayWords(dayjs(go.at).format('YYYY-MM-DD'))}
+          <Box
+            key={i}
+            component="span"
+            sx={{ fontSize: 13, border: '1px solid var(--line-strong)', borderRadius: 1, px: 1 }}
+          >
+            {go.outcome === 'worked' ? '■' : go.outcome === 'partly' ? '◧' : '□'}{' '}
+            {OUTCOME[go.outcome]}, {dayWords(dayjs(go.at).format('YYYY-MM-DD'))}
           </Box>
         ))}
       </Box>
@@ -122,7 +137,7 @@ function MethodFields({ at, record }: { at: string; record: MethodRecord | undef
         />
       </Section>
       <Section title="What could hurt">
-        <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
+        <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>
           Local rules, the venue and the supplier’s safety data sheet come first.
         </Typography>
         <Rows
@@ -149,7 +164,11 @@ function MethodFields({ at, record }: { at: string; record: MethodRecord | undef
 }
 
 function Methods({ form, records }: { form: UseFormReturn<DemoBody>; records: MethodRecord[] }) {
-  const { fields, append, remove } = useFieldArray({ control: form.control, name: 'methods', keyName: 'key' });
+  const { fields, append, remove } = useFieldArray({
+    control: form.control,
+    name: 'methods',
+    keyName: 'key',
+  });
   const [tab, setTab] = useState(0);
   const at = Math.min(tab, fields.length - 1);
   const now = form.watch('methods') as Method[];
@@ -181,7 +200,11 @@ function Methods({ form, records }: { form: UseFormReturn<DemoBody>; records: Me
         ))}
       </Tabs>
       {method && (
-        <MethodFields key={method.id} at={`methods.${at}`} record={records.find((record) => record.methodId === method.id)} />
+        <MethodFields
+          key={method.id}
+          at={`methods.${at}`}
+          record={records.find((record) => record.methodId === method.id)}
+        />
       )}
     </Section>
   );
@@ -193,7 +216,12 @@ export default function DemoPage() {
   const { data: records = [] } = useRecords();
   const remove = useRemove();
   const demo = editing.value;
-  if (!demo) return <Page title="Demo">{editing.loadError ? <Trouble error={editing.loadError} /> : <Loading />}</Page>;
+  if (!demo)
+    return (
+      <Page title="Demo">
+        {editing.loadError ? <Trouble error={editing.loadError} /> : <Loading />}
+      </Page>
+    );
   return (
     <Page
       title={demo.name}
@@ -201,7 +229,9 @@ export default function DemoPage() {
       actions={
         <>
           <SaveBar editing={editing} />
-          <Button onClick={() => void remove(`/demos/${demoId}`, demo.name, '/demos')}>Remove</Button>
+          <Button onClick={() => void remove(`/demos/${demoId}`, demo.name, '/demos')}>
+            Remove
+          </Button>
         </>
       }
     >
@@ -224,7 +254,7 @@ export default function DemoPage() {
               <Words name="volunteerCard" label="Volunteer card" multiline />
               <Words name="pinnedNote" label="Pinned for next time" multiline />
             </Box>
-            <Methods form={form as unknown as UseFormReturn<DemoBody>} records={records.filter((r) => r.demoId === demoId)} />
+            <Methods form={form} records={records.filter((r) => r.demoId === demoId)} />
           </>
         )}
       </AutoForm>

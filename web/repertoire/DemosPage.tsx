@@ -15,7 +15,13 @@ import { freshDemo } from './fresh';
 import { performSeconds } from '../../core/repertoire/method';
 
 const matches = (demo: Demo, words: string): boolean => {
-  const text = [demo.name, demo.hook, demo.idea, ...demo.keywords, ...demo.methods.map((m) => m.name)]
+  const text = [
+    demo.name,
+    demo.hook,
+    demo.idea,
+    ...demo.keywords,
+    ...demo.methods.map((m) => m.name),
+  ]
     .join(' ')
     .toLowerCase();
   return words
@@ -26,9 +32,22 @@ const matches = (demo: Demo, words: string): boolean => {
 
 /** Lift as five strokes, the filled ones first, with its number for those who can't see them. */
 export const Lift = ({ lift }: { lift: number }) => (
-  <Box component="span" role="img" aria-label={`Lift ${lift} of 5`} sx={{ display: 'inline-flex', gap: '2px', alignItems: 'flex-end' }}>
+  <Box
+    component="span"
+    role="img"
+    aria-label={`Lift ${lift} of 5`}
+    sx={{ display: 'inline-flex', gap: '2px', alignItems: 'flex-end' }}
+  >
     {[1, 2, 3, 4, 5].map((n) => (
-      <Box key={n} component="span" sx={{ width: 5, height: 4 + n * 2.4, background: n <= lift ? 'var(--ink)' : 'var(--line-strong)' }} />
+      <Box
+        key={n}
+        component="span"
+        sx={{
+          width: 5,
+          height: 4 + n * 2.4,
+          background: n <= lift ? 'var(--ink)' : 'var(--line-strong)',
+        }}
+      />
     ))}
   </Box>
 );
@@ -48,7 +67,13 @@ export default function DemosPage() {
       title="Demos"
       actions={
         <>
-          <TextField label="Search" type="search" value={search} onChange={(e) => setSearch(e.target.value)} sx={{ maxWidth: 260 }} />
+          <TextField
+            label="Search"
+            type="search"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+            sx={{ maxWidth: 260 }}
+          />
           <Button variant="contained" onClick={() => void create()}>
             New demo
           </Button>
@@ -58,14 +83,28 @@ export default function DemosPage() {
       <Trouble error={error} />
       {!data && !error && <Loading />}
       {data?.length === 0 && (
-        <Empty title="No demos yet">Write down the first thing you would show a friend. Times and kit can come later.</Empty>
+        <Empty title="No demos yet">
+          Write down the first thing you would show a friend. Times and kit can come later.
+        </Empty>
       )}
-      {data && data.length > 0 && shown.length === 0 && <Typography>Nothing matches “{search}”.</Typography>}
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))' }}>
+      {data && data.length > 0 && shown.length === 0 && (
+        <Typography>Nothing matches “{search}”.</Typography>
+      )}
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))',
+        }}
+      >
         {shown.map((demo) => {
           const own = records.filter((record) => record.demoId === demo.id);
           const total = own.reduce(
-            (sum, r) => ({ worked: sum.worked + r.worked, partly: sum.partly + r.partly, failed: sum.failed + r.failed }),
+            (sum, r) => ({
+              worked: sum.worked + r.worked,
+              partly: sum.partly + r.partly,
+              failed: sum.failed + r.failed,
+            }),
             { worked: 0, partly: 0, failed: 0 },
           );
           const kinds = [...new Set(demo.methods.flatMap((m) => m.hazards.map((h) => h.kind)))];
@@ -75,7 +114,18 @@ export default function DemosPage() {
               key={demo.id}
               component={Link}
               to={`/demos/${demo.id}`}
-              sx={{ display: 'flex', flexDirection: 'column', gap: 0.75, p: 2, border: '1px solid var(--line)', borderRadius: 1.5, background: 'var(--card)', color: 'inherit', textDecoration: 'none', '&:hover': { borderColor: 'var(--ember)' } }}
+              sx={{
+                display: 'flex',
+                flexDirection: 'column',
+                gap: 0.75,
+                p: 2,
+                border: '1px solid var(--line)',
+                borderRadius: 1.5,
+                background: 'var(--card)',
+                color: 'inherit',
+                textDecoration: 'none',
+                '&:hover': { borderColor: 'var(--ember)' },
+              }}
             >
               <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
                 <Typography variant="h3" component="h2">
@@ -84,8 +134,14 @@ export default function DemosPage() {
                 <Lift lift={demo.lift} />
               </Box>
               <Typography sx={{ flex: 1 }}>{demo.hook}</Typography>
-              <Typography variant="body2" color="text.secondary" component="div" sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-                <span>{method ? sayDuration(performSeconds(method)) : ''}</span>·<span>{recordWords(total)}</span>
+              <Typography
+                variant="body2"
+                color="textSecondary"
+                component="div"
+                sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}
+              >
+                <span>{method ? sayDuration(performSeconds(method)) : ''}</span>·
+                <span>{recordWords(total)}</span>
                 {demo.methods.length > 1 && <span>· {demo.methods.length} methods</span>}
                 <Box component="span" sx={{ display: 'flex', gap: 0.5, color: 'var(--ink)' }}>
                   {kinds.map((kind) => (

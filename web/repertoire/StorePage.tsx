@@ -26,7 +26,11 @@ export default function StorePage() {
         <>
           <Words name="name" label="Name" />
           <Choice name="kind" label="Kind" options={options(ITEM_KIND)} />
-          <Words name="functionTest" label="Function test" help="Such as: battery reads above 7 V" />
+          <Words
+            name="functionTest"
+            label="Function test"
+            help="Such as: battery reads above 7 V"
+          />
           <YesNoField name="testHolds" label="An undone test holds the show" />
           <Words name="note" label="Notes" multiline />
         </>

@@ -16,7 +16,11 @@ import { Choice, Figure, Many, Words, YesNoField } from '../parts/form';
 import { COMPETENCE, options, PHASE, ROLE } from '../parts/words';
 import { freshTask } from './fresh';
 
-const grid = (min: number) => ({ display: 'grid', gap: 1.5, gridTemplateColumns: `repeat(auto-fit, minmax(${min}px, 1fr))` });
+const grid = (min: number) => ({
+  display: 'grid',
+  gap: 1.5,
+  gridTemplateColumns: `repeat(auto-fit, minmax(${min}px, 1fr))`,
+});
 
 function Hands({ at }: { at: string }) {
   const { fields, append, remove } = useFieldArray({ name: `${at}.hands`, keyName: 'key' });
@@ -26,13 +30,23 @@ function Hands({ at }: { at: string }) {
         <Box key={field.key} sx={{ display: 'flex', gap: 1 }}>
           <Choice name={`${at}.hands.${i}.role`} label="Hands" options={options(ROLE)} />
           <Figure name={`${at}.hands.${i}.count`} label="How many" />
-          <Choice name={`${at}.hands.${i}.competence`} label="Who may" none="anybody" options={options(COMPETENCE)} />
+          <Choice
+            name={`${at}.hands.${i}.competence`}
+            label="Who may"
+            none="anybody"
+            options={options(COMPETENCE)}
+          />
           <IconButton aria-label="Remove these hands" onClick={() => remove(i)}>
             <DeleteIcon />
           </IconButton>
         </Box>
       ))}
-      <Button size="small" startIcon={<AddIcon />} sx={{ justifySelf: 'start' }} onClick={() => append({ role: 'anyone', count: 1, competence: null })}>
+      <Button
+        size="small"
+        startIcon={<AddIcon />}
+        sx={{ justifySelf: 'start' }}
+        onClick={() => append({ role: 'anyone', count: 1, competence: null })}
+      >
         Add hands
       </Button>
     </Box>
@@ -46,7 +60,11 @@ function Afters({ at, others }: { at: string; others: Task[] }) {
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       {fields.map((field, i) => (
         <Box key={field.key} sx={{ display: 'flex', gap: 1 }}>
-          <Choice name={`${at}.after.${i}.task`} label="Comes after" options={others.map((t) => ({ value: t.id, label: t.name }))} />
+          <Choice
+            name={`${at}.after.${i}.task`}
+            label="Comes after"
+            options={others.map((t) => ({ value: t.id, label: t.name }))}
+          />
           <Figure name={`${at}.after.${i}.least`} label="At least" unit="s" />
           <Figure name={`${at}.after.${i}.greatest`} label="At most" unit="s" optional />
           <IconButton aria-label="Remove this order" onClick={() => remove(i)}>
@@ -55,7 +73,12 @@ function Afters({ at, others }: { at: string; others: Task[] }) {
         </Box>
       ))}
       {first && (
-        <Button size="small" startIcon={<AddIcon />} sx={{ justifySelf: 'start' }} onClick={() => append({ task: first.id, least: 0, greatest: null })}>
+        <Button
+          size="small"
+          startIcon={<AddIcon />}
+          sx={{ justifySelf: 'start' }}
+          onClick={() => append({ task: first.id, least: 0, greatest: null })}
+        >
           Comes after …
         </Button>
       )}
@@ -72,7 +95,13 @@ function SignFields({ at }: { at: string }) {
         size="small"
         startIcon={<AddIcon />}
         sx={{ justifySelf: 'start' }}
-        onClick={() => setValue(`${at}.sign`, { watchFor: 'first sign', waitLeast: 10, waitMost: 30 }, { shouldValidate: true })}
+        onClick={() =>
+          setValue(
+            `${at}.sign`,
+            { watchFor: 'first sign', waitLeast: 10, waitMost: 30 },
+            { shouldValidate: true },
+          )
+        }
       >
         Time it from a sign
       </Button>
@@ -82,7 +111,10 @@ function SignFields({ at }: { at: string }) {
       <Words name={`${at}.sign.watchFor`} label="Watch for" />
       <Figure name={`${at}.sign.waitLeast`} label="Act from" unit="s" />
       <Figure name={`${at}.sign.waitMost`} label="until" unit="s" />
-      <IconButton aria-label="Remove the sign" onClick={() => setValue(`${at}.sign`, null, { shouldValidate: true })}>
+      <IconButton
+        aria-label="Remove the sign"
+        onClick={() => setValue(`${at}.sign`, null, { shouldValidate: true })}
+      >
         <DeleteIcon />
       </IconButton>
     </Box>
@@ -141,9 +173,22 @@ export function TaskList({ at }: { at: string }) {
         if (!task) return null;
         const likely = Number(task.time?.likely);
         return (
-          <Accordion key={field.key} disableGutters slotProps={{ transition: { unmountOnExit: true } }} sx={{ mb: 0.5, '&::before': { display: 'none' } }}>
+          <Accordion
+            key={field.key}
+            disableGutters
+            slotProps={{ transition: { unmountOnExit: true } }}
+            sx={{ mb: 0.5, '&::before': { display: 'none' } }}
+          >
             <AccordionSummary expandIcon={<ExpandMore />}>
-              <Box sx={{ display: 'flex', gap: 2, width: '100%', alignItems: 'baseline', flexWrap: 'wrap' }}>
+              <Box
+                sx={{
+                  display: 'flex',
+                  gap: 2,
+                  width: '100%',
+                  alignItems: 'baseline',
+                  flexWrap: 'wrap',
+                }}
+              >
                 <Box component="span" sx={{ width: 120, color: 'var(--muted)', fontSize: 13 }}>
                   {PHASE[task.phase]}
                 </Box>
@@ -151,7 +196,9 @@ export function TaskList({ at }: { at: string }) {
                   {task.name}
                 </Box>
                 <Box component="span" sx={{ color: 'var(--muted)', fontSize: 13 }}>
-                  {task.hands.map((h) => `${h.count > 1 ? `${h.count} × ` : ''}${ROLE[h.role]}`).join(', ')}
+                  {task.hands
+                    .map((h) => `${h.count > 1 ? `${h.count} × ` : ''}${ROLE[h.role]}`)
+                    .join(', ')}
                   {task.place === 'wings' ? ' · wings' : ''}
                 </Box>
                 <Box component="b" sx={{ font: '600 16px Bricolage' }}>
@@ -160,12 +207,24 @@ export function TaskList({ at }: { at: string }) {
               </Box>
             </AccordionSummary>
             <AccordionDetails>
-              <TaskFields at={`${at}.tasks.${i}`} task={task} others={tasks.filter((other) => other.id !== task.id)} />
+              <TaskFields
+                at={`${at}.tasks.${i}`}
+                task={task}
+                others={tasks.filter((other) => other.id !== task.id)}
+              />
               <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
-                <IconButton aria-label={`Move ${task.name} earlier`} disabled={i === 0} onClick={() => move(i, i - 1)}>
+                <IconButton
+                  aria-label={`Move ${task.name} earlier`}
+                  disabled={i === 0}
+                  onClick={() => move(i, i - 1)}
+                >
                   <ArrowUp fontSize="small" />
                 </IconButton>
-                <IconButton aria-label={`Move ${task.name} later`} disabled={i === fields.length - 1} onClick={() => move(i, i + 1)}>
+                <IconButton
+                  aria-label={`Move ${task.name} later`}
+                  disabled={i === fields.length - 1}
+                  onClick={() => move(i, i + 1)}
+                >
                   <ArrowDown fontSize="small" />
                 </IconButton>
                 <Button size="small" onClick={() => remove(i)}>
@@ -178,7 +237,12 @@ export function TaskList({ at }: { at: string }) {
       })}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
         {PHASES.map((phase) => (
-          <Button key={phase} size="small" startIcon={<AddIcon />} onClick={() => append(freshTask(phase))}>
+          <Button
+            key={phase}
+            size="small"
+            startIcon={<AddIcon />}
+            onClick={() => append(freshTask(phase))}
+          >
             {PHASE[phase]}
           </Button>
         ))}

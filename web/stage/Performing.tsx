@@ -17,7 +17,8 @@ import { type LiveRun, useLiveRun, useNow } from './liveRun';
 import { BigButton, Cue, JobLine, Labelled, Ribbon, SignTimer } from './StageParts';
 
 /** Do in the largest type that its length allows. */
-const doSize = (words: string): number => (words.length < 30 ? 76 : words.length < 48 ? 64 : words.length < 80 ? 56 : 48);
+const doSize = (words: string): number =>
+  words.length < 30 ? 76 : words.length < 48 ? 64 : words.length < 80 ? 56 : 48;
 
 const wide = (size: number, phone: number, weight: number) => ({
   xs: `${weight} ${phone}px/${Math.round(phone * 1.1)}px Bricolage`,
@@ -26,17 +27,39 @@ const wide = (size: number, phone: number, weight: number) => ({
 
 function nextUp(plan: RunPlan, live: Live): RunSlot | null {
   const at = plan.slots.findIndex((slot) => slot.id === live.slot);
-  const waiting = (slot: RunSlot): boolean => live.slots[slot.id]?.status === 'waiting' && slot.id !== live.slot;
+  const waiting = (slot: RunSlot): boolean =>
+    live.slots[slot.id]?.status === 'waiting' && slot.id !== live.slot;
   return plan.slots.slice(at + 1).find(waiting) ?? plan.slots.find(waiting) ?? null;
 }
 
-function Pace({ plan, live, now, onLeaveOut }: { plan: RunPlan; live: Live; now: number; onLeaveOut: (slot: string) => void }) {
+function Pace({
+  plan,
+  live,
+  now,
+  onLeaveOut,
+}: {
+  plan: RunPlan;
+  live: Live;
+  now: number;
+  onLeaveOut: (slot: string) => void;
+}) {
   const projection = project(plan, live, now);
   const late = projection.behind >= 15 || projection.over > 0;
   return (
     <Box component="section" aria-label="Pace">
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, flexWrap: 'wrap', fontSize: { xs: 18, md: 26 } }}>
-        <Box component="b" sx={{ font: wide(32, 24, 800), color: late ? 'var(--ember)' : 'inherit' }}>
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 2,
+          flexWrap: 'wrap',
+          fontSize: { xs: 18, md: 26 },
+        }}
+      >
+        <Box
+          component="b"
+          sx={{ font: wide(32, 24, 800), color: late ? 'var(--ember)' : 'inherit' }}
+        >
           {projection.behind >= 15 ? '« ' : projection.behind <= -15 ? '» ' : ''}
           {projection.paceWords}
         </Box>
@@ -56,22 +79,54 @@ function Pace({ plan, live, now, onLeaveOut }: { plan: RunPlan; live: Live; now:
         </Box>
       </Box>
       <Box sx={{ display: { xs: 'none', sm: 'block' }, mt: 0.5 }}>
-        <Ribbon plan={plan} live={live} now={projection.now} end={projection.end} finish={projection.now + (projection.hardFinishAt - now) / 1000} />
+        <Ribbon
+          plan={plan}
+          live={live}
+          now={projection.now}
+          end={projection.end}
+          finish={projection.now + (projection.hardFinishAt - now) / 1000}
+        />
       </Box>
     </Box>
   );
 }
 
 /** The step on stage: number and name, Do, Say, what the room is told, the timer, what comes then. */
-function Now({ plan, live, slot, time, onSign }: { plan: RunPlan; live: Live; slot: RunSlot; time: number; onSign: () => void }) {
+function Now({
+  plan,
+  live,
+  slot,
+  time,
+  onSign,
+}: {
+  plan: RunPlan;
+  live: Live;
+  slot: RunSlot;
+  time: number;
+  onSign: () => void;
+}) {
   const step = slot.steps[live.step];
   if (!step) return null;
   const then = nextStep(slot, live.step, live.go);
   const thenStep = then ? slot.steps[then.step] : null;
   return (
     <Box component="section" aria-label="Now" sx={{ flex: '1 1 560px', minWidth: 0 }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, color: 'var(--muted)', fontSize: { xs: 18, md: 26 }, flexWrap: 'wrap' }}>
-        <Tape width={56} height={44} size={32} fill={`var(--tape-${slot.position?.mark ?? 'square'})`}>
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1.5,
+          color: 'var(--muted)',
+          fontSize: { xs: 18, md: 26 },
+          flexWrap: 'wrap',
+        }}
+      >
+        <Tape
+          width={56}
+          height={44}
+          size={32}
+          fill={`var(--tape-${slot.position?.mark ?? 'square'})`}
+        >
           {plan.slots.indexOf(slot) + 1}
         </Tape>
         <span>of {plan.slots.length}</span>
@@ -101,7 +156,14 @@ function Now({ plan, live, slot, time, onSign }: { plan: RunPlan; live: Live; sl
       ) : (
         <>
           <Labelled label="Do">
-            <Box sx={{ font: wide(doSize(step.do), Math.min(44, doSize(step.do) * 0.62), 800), letterSpacing: '-1px' }}>{step.do}</Box>
+            <Box
+              sx={{
+                font: wide(doSize(step.do), Math.min(44, doSize(step.do) * 0.62), 800),
+                letterSpacing: '-1px',
+              }}
+            >
+              {step.do}
+            </Box>
           </Labelled>
           {step.say && (
             <Labelled label="Say">
@@ -128,7 +190,11 @@ function Now({ plan, live, slot, time, onSign }: { plan: RunPlan; live: Live; sl
           )}
           {step.sign && (
             <Box sx={{ mt: 1.5, ml: { md: 10 } }}>
-              <SignTimer sign={step.sign} since={live.signAt === null ? null : Math.max(0, time - live.signAt)} onSign={onSign} />
+              <SignTimer
+                sign={step.sign}
+                since={live.signAt === null ? null : Math.max(0, time - live.signAt)}
+                onSign={onSign}
+              />
             </Box>
           )}
           {thenStep && (
@@ -142,16 +208,40 @@ function Now({ plan, live, slot, time, onSign }: { plan: RunPlan; live: Live; sl
   );
 }
 
-function Beside({ run, live, time, behind, onBegin, onGoTo }: { run: NonNullable<LiveRun['run']>; live: Live; time: number; behind: number; onBegin: (slot: string, task: string) => void; onGoTo: () => void }) {
+function Beside({
+  run,
+  live,
+  time,
+  behind,
+  onBegin,
+  onGoTo,
+}: {
+  run: NonNullable<LiveRun['run']>;
+  live: Live;
+  time: number;
+  behind: number;
+  onBegin: (slot: string, task: string) => void;
+  onGoTo: () => void;
+}) {
   const next = nextUp(run.plan, live);
   const jobs = backgroundJobs(run.plan, live, time, behind);
   const start = new Date(live.startedAt ?? Date.now());
-  const showStart = start.getHours() * 3600 + start.getMinutes() * 60 + start.getSeconds() + live.heldMs / 1000;
-  const unready = jobs.find((job) => job.slot === next?.id && (job.status === 'underWay' || job.status === 'due'));
+  const showStart =
+    start.getHours() * 3600 + start.getMinutes() * 60 + start.getSeconds() + live.heldMs / 1000;
+  const unready = jobs.find(
+    (job) => job.slot === next?.id && (job.status === 'underWay' || job.status === 'due'),
+  );
   return (
-    <Box component="aside" sx={{ flex: '0 1 360px', borderLeft: { md: '1.5px solid var(--line)' }, pl: { md: 4 } }}>
+    <Box
+      component="aside"
+      sx={{ flex: '0 1 360px', borderLeft: { md: '1.5px solid var(--line)' }, pl: { md: 4 } }}
+    >
       <Box sx={{ font: '600 22px/28px Atkinson', color: 'var(--muted)' }}>Next</Box>
-      <ButtonBase onClick={onGoTo} sx={{ font: wide(36, 26, 700), minHeight: 48, textAlign: 'left' }} aria-label="Choose what comes next">
+      <ButtonBase
+        onClick={onGoTo}
+        sx={{ font: wide(36, 26, 700), minHeight: 48, textAlign: 'left' }}
+        aria-label="Choose what comes next"
+      >
         {next ? `${run.plan.slots.indexOf(next) + 1} ${next.name}` : 'The end'}
       </ButtonBase>
       {next?.position && (
@@ -161,23 +251,37 @@ function Beside({ run, live, time, behind, onBegin, onGoTo }: { run: NonNullable
         </Box>
       )}
       {next && (
-        <Box sx={{ fontSize: 24 }}>
+        <Box sx={{ fontSize: 24, lineHeight: '32px', mt: 1 }}>
           {unready ? (
             <>
               ◐ <b>Ready in {formatDuration(Math.max(0, unready.done - time))}</b> ({unready.name})
             </>
           ) : (
-            <>☑ <b>Ready</b> by the plan</>
+            <>
+              ☑ <b>Ready</b> by the plan
+            </>
           )}
         </Box>
       )}
       {jobs.length > 0 && (
         <Box sx={{ mt: 2, pt: 2, borderTop: '1.5px solid var(--line)' }}>
-          <Box sx={{ font: '600 22px/28px Atkinson', color: 'var(--muted)' }}>In the background</Box>
+          <Box sx={{ font: '600 22px/28px Atkinson', color: 'var(--muted)' }}>
+            In the background
+          </Box>
           {jobs.slice(0, 2).map((job) => (
-            <JobLine key={`${job.slot}/${job.task}`} job={job} now={time} showStart={showStart} onBegin={() => onBegin(job.slot, job.task)} />
+            <JobLine
+              key={`${job.slot}/${job.task}`}
+              job={job}
+              now={time}
+              showStart={showStart}
+              onBegin={() => onBegin(job.slot, job.task)}
+            />
           ))}
-          {jobs.length > 2 && <Box sx={{ mt: 1, fontSize: 20, color: 'var(--muted)' }}>and {jobs.length - 2} more</Box>}
+          {jobs.length > 2 && (
+            <Box sx={{ mt: 1, fontSize: 20, color: 'var(--muted)' }}>
+              and {jobs.length - 2} more
+            </Box>
+          )}
         </Box>
       )}
     </Box>
@@ -186,7 +290,13 @@ function Beside({ run, live, time, behind, onBegin, onGoTo }: { run: NonNullable
 
 type Asking = 'cause' | 'goTo' | null;
 
-export function Performing({ runId, onLeave }: { runId: string; onLeave: (after: boolean) => void }) {
+export function Performing({
+  runId,
+  onLeave,
+}: {
+  runId: string;
+  onLeave: (after: boolean) => void;
+}) {
   const { run, live, pending, error, press } = useLiveRun(runId);
   const now = useNow();
   const [asking, setAsking] = useState<Asking>(null);
@@ -229,27 +339,56 @@ export function Performing({ runId, onLeave }: { runId: string; onLeave: (after:
     setAsking(null);
   };
   return (
-    <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column', px: { xs: 2, md: 4 }, py: 1 }}>
+    <Box
+      sx={{
+        minHeight: '100vh',
+        display: 'flex',
+        flexDirection: 'column',
+        px: { xs: 2, md: 4 },
+        py: 1,
+      }}
+    >
       {live.phase !== 'before' && (
-        <Pace plan={plan} live={live} now={now} onLeaveOut={(id) => press('leaveOut', { slot: id })} />
+        <Pace
+          plan={plan}
+          live={live}
+          now={now}
+          onLeaveOut={(id) => press('leaveOut', { slot: id })}
+        />
       )}
       {(pending > 0 || error) && (
         <Box role="status" sx={{ color: 'var(--ember)', fontSize: 20 }}>
           {error ?? `kept here, ${pending} to send`}
         </Box>
       )}
-      <Box sx={{ flex: 1, display: 'flex', gap: 4, mt: 2, flexWrap: 'wrap', alignContent: 'flex-start' }}>
+      <Box
+        sx={{
+          flex: 1,
+          display: 'flex',
+          gap: 4,
+          mt: 2,
+          flexWrap: 'wrap',
+          alignContent: 'flex-start',
+        }}
+      >
         {live.phase === 'before' && (
           <Box sx={{ font: wide(64, 40, 800), m: 'auto', textAlign: 'center' }}>
             {plan.title}
             <Box sx={{ font: wide(28, 20, 400), color: 'var(--muted)', mt: 2 }}>
               {run.kind === 'rehearsal' ? 'Rehearsal. ' : ''}
-              {counted(plan.slots.length, 'demo')}, {formatDuration(plan.end)}. The clock starts when you do.
+              {counted(plan.slots.length, 'demo')}, {formatDuration(plan.end)}. The clock starts
+              when you do.
             </Box>
           </Box>
         )}
         {slot && live.phase === 'running' && (
-          <Now plan={plan} live={live} slot={slot} time={projection.now} onSign={() => press('sign')} />
+          <Now
+            plan={plan}
+            live={live}
+            slot={slot}
+            time={projection.now}
+            onSign={() => press('sign')}
+          />
         )}
         {live.phase === 'held' && (
           <Box role="alert" sx={{ flex: '1 1 560px', font: wide(76, 48, 800) }}>
@@ -278,39 +417,88 @@ export function Performing({ runId, onLeave }: { runId: string; onLeave: (after:
           />
         )}
       </Box>
-      <Box component="footer" sx={{ display: 'flex', gap: { xs: 1, md: 2 }, flexWrap: { xs: 'wrap', md: 'nowrap' }, py: 1, position: 'sticky', bottom: 0, background: 'var(--ground)' }}>
+      <Box
+        component="footer"
+        sx={{
+          display: 'flex',
+          gap: { xs: 1, md: 2 },
+          flexWrap: { xs: 'wrap', md: 'nowrap' },
+          py: 1,
+          position: 'sticky',
+          bottom: 0,
+          background: 'var(--ground)',
+        }}
+      >
         {live.phase === 'before' && (
           <>
-            <BigButton main grow={3} label="Start" keys="Space or clicker forward" onClick={keys.forward} />
+            <BigButton
+              main
+              grow={3}
+              label="Start"
+              keys="Space or clicker forward"
+              onClick={keys.forward}
+            />
             <BigButton label="Not yet" keys="back to the checks" onClick={() => onLeave(false)} />
           </>
         )}
         {live.phase === 'running' && (
           <>
-            <BigButton main grow={3} label={live.failed ? 'Move on' : 'Done'} keys="Space or clicker forward" onClick={keys.forward} />
+            <BigButton
+              main
+              grow={3}
+              label={live.failed ? 'Move on' : 'Done'}
+              keys="Space or clicker forward"
+              onClick={keys.forward}
+            />
             <BigButton label="Again" keys="R" onClick={keys.again} />
-            {!live.failed && <BigButton grow={1.5} label="Didn’t work" keys="X" onClick={keys.failed} />}
+            {!live.failed && (
+              <BigButton grow={1.5} label="Didn’t work" keys="X" onClick={keys.failed} />
+            )}
             <BigButton label="Skip" keys="S" onClick={keys.skip} />
             <BigButton label="Back" keys="Page Up" onClick={keys.back} />
             <BigButton apart label="Hold" keys="H" onClick={keys.hold} />
           </>
         )}
-        {live.phase === 'held' && <BigButton main label="Go on" keys="Space, or H" onClick={keys.forward} />}
+        {live.phase === 'held' && (
+          <BigButton main label="Go on" keys="Space, or H" onClick={keys.forward} />
+        )}
         {live.phase === 'curtain' && (
           <>
-            <BigButton main grow={3} label="Finish" keys="Space or clicker forward" onClick={keys.forward} />
+            <BigButton
+              main
+              grow={3}
+              label="Finish"
+              keys="Space or clicker forward"
+              onClick={keys.forward}
+            />
             <BigButton label="Back" keys="Page Up" onClick={keys.back} />
           </>
         )}
-        {live.phase === 'finished' && <BigButton main label="To the write-up" keys="" onClick={() => onLeave(true)} />}
+        {live.phase === 'finished' && (
+          <BigButton main label="To the write-up" keys="" onClick={() => onLeave(true)} />
+        )}
       </Box>
-      <Dialog open={asking === 'cause'} onClose={() => setAsking(null)} aria-labelledby="cause-title">
+      <Dialog
+        open={asking === 'cause'}
+        onClose={() => setAsking(null)}
+        aria-labelledby="cause-title"
+      >
         <DialogTitle id="cause-title" sx={{ fontSize: 28 }}>
           What was it?
         </DialogTitle>
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, p: 3, pt: 0 }}>
           {CAUSES.map((cause) => (
-            <ButtonBase key={cause} onClick={() => fail(cause)} sx={{ minHeight: 64, px: 2, border: '2px solid var(--control)', borderRadius: 1.5, fontSize: 22 }}>
+            <ButtonBase
+              key={cause}
+              onClick={() => fail(cause)}
+              sx={{
+                minHeight: 64,
+                px: 2,
+                border: '2px solid var(--control)',
+                borderRadius: 1.5,
+                fontSize: 22,
+              }}
+            >
               {cause}
             </ButtonBase>
           ))}
@@ -330,13 +518,27 @@ export function Performing({ runId, onLeave }: { runId: string; onLeave: (after:
                   press(out ? 'bringBack' : 'goTo', { slot: other.id });
                   setAsking(null);
                 }}
-                sx={{ minHeight: 48, px: 2, justifyContent: 'space-between', gap: 3, border: '1.5px solid var(--control)', borderRadius: 1.5, fontSize: 20 }}
+                sx={{
+                  minHeight: 48,
+                  px: 2,
+                  justifyContent: 'space-between',
+                  gap: 3,
+                  border: '1.5px solid var(--control)',
+                  borderRadius: 1.5,
+                  fontSize: 20,
+                }}
               >
                 <span>
                   {i + 1} {other.name}
                 </span>
                 <Box component="span" sx={{ color: 'var(--muted)' }}>
-                  {other.id === live.slot ? 'on stage' : out ? 'bring back' : status === 'performed' ? 'done' : ''}
+                  {other.id === live.slot
+                    ? 'on stage'
+                    : out
+                      ? 'bring back'
+                      : status === 'performed'
+                        ? 'done'
+                        : ''}
                 </Box>
               </ButtonBase>
             );

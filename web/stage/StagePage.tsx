@@ -19,7 +19,15 @@ import { Loading, Trouble, useTitle } from '../parts/page';
 import { Performing } from './Performing';
 
 /** Before a run: begin one, or go back to one that is not finished. */
-function Wings({ open, runs, onRun }: { open: OpenShow; runs: RunRecord[]; onRun: (id: string) => void }) {
+function Wings({
+  open,
+  runs,
+  onRun,
+}: {
+  open: OpenShow;
+  runs: RunRecord[];
+  onRun: (id: string) => void;
+}) {
   const { show, bundle, timeline, answer } = open;
   const [error, setError] = useState<string | null>(null);
   const state = goNoGo(dayChecks(bundle, timeline).checks, answer.marks);
@@ -57,7 +65,12 @@ function Wings({ open, runs, onRun }: { open: OpenShow; runs: RunRecord[]; onRun
         </Alert>
       )}
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
-        <Button variant="contained" size="large" disabled={!state.go} onClick={() => void begin('performance')}>
+        <Button
+          variant="contained"
+          size="large"
+          disabled={!state.go}
+          onClick={() => void begin('performance')}
+        >
           Begin the show
         </Button>
         <Button variant="outlined" size="large" onClick={() => void begin('rehearsal')}>
@@ -73,7 +86,12 @@ function Wings({ open, runs, onRun }: { open: OpenShow; runs: RunRecord[]; onRun
             Not finished
           </Box>
           {unfinished.map((run) => (
-            <Button key={run.id} variant="outlined" onClick={() => onRun(run.id)} sx={{ mr: 1, mb: 1 }}>
+            <Button
+              key={run.id}
+              variant="outlined"
+              onClick={() => onRun(run.id)}
+              sx={{ mr: 1, mb: 1 }}
+            >
               {run.kind === 'rehearsal' ? 'Rehearsal' : 'Show'} of {whenOf(run.createdAt)}: go on
             </Button>
           ))}
@@ -96,11 +114,20 @@ export default function StagePage() {
     <ThemeProvider theme={theme}>
       <Box
         component="main"
-        style={cssVariables('night') as React.CSSProperties}
-        sx={{ minHeight: '100vh', background: 'var(--ground)', color: 'var(--ink)', colorScheme: 'dark', '& a': { color: 'var(--ember)' } }}
+        style={cssVariables('night')}
+        sx={{
+          minHeight: '100vh',
+          background: 'var(--ground)',
+          color: 'var(--ink)',
+          colorScheme: 'dark',
+          '& a': { color: 'var(--ember)' },
+        }}
       >
         {runId ? (
-          <Performing runId={runId} onLeave={(after) => void navigate(`/shows/${showId}/${after ? 'after' : 'ready'}`)} />
+          <Performing
+            runId={runId}
+            onLeave={(after) => void navigate(`/shows/${showId}/${after ? 'after' : 'ready'}`)}
+          />
         ) : (
           <>
             <Box sx={{ p: 2 }}>

@@ -29,12 +29,19 @@ export const BigButton = ({ label, keys, onClick, main, apart, grow = 1 }: BigBu
       background: main ? 'var(--ember-area)' : 'none',
       clipPath: main ? PINKED : undefined,
       color: 'var(--ink)',
-      font: { xs: '700 22px/26px Bricolage', md: '700 34px/40px Bricolage' },
+      font: { xs: '700 22px/26px Bricolage', md: '700 30px/38px Bricolage' },
       ml: { md: apart ? 3 : 0 },
     }}
   >
     {label}
-    <Box component="small" sx={{ font: '500 17px/22px Figures, Atkinson', color: main ? 'var(--on-ember)' : 'var(--muted)', display: { xs: 'none', md: 'block' } }}>
+    <Box
+      component="small"
+      sx={{
+        font: '500 17px/22px Figures, Atkinson',
+        color: main ? 'var(--on-ember)' : 'var(--muted)',
+        display: { xs: 'none', md: 'block' },
+      }}
+    >
       {keys}
     </Box>
   </ButtonBase>
@@ -43,7 +50,10 @@ export const BigButton = ({ label, keys, onClick, main, apart, grow = 1 }: BigBu
 /** Zig-zag ends of tape as a clip path: eight teeth a side. */
 const PINKED = `polygon(${[
   ...Array.from({ length: 17 }, (_, i) => `${i % 2 ? 6 : 0}px ${(i / 16) * 100}%`),
-  ...Array.from({ length: 17 }, (_, i) => `calc(100% - ${i % 2 ? 6 : 0}px) ${100 - (i / 16) * 100}%`),
+  ...Array.from(
+    { length: 17 },
+    (_, i) => `calc(100% - ${i % 2 ? 6 : 0}px) ${100 - (i / 16) * 100}%`,
+  ),
 ].join(', ')})`;
 
 /** Audience cue on tape. */
@@ -68,12 +78,26 @@ export const Cue = ({ words }: { words: string }) => (
 );
 
 /** Counts from a sign, with the window to act in. `since` is null until the sign is seen. */
-export function SignTimer({ sign, since, onSign }: { sign: Sign; since: number | null; onSign: () => void }) {
+export function SignTimer({
+  sign,
+  since,
+  onSign,
+}: {
+  sign: Sign;
+  since: number | null;
+  onSign: () => void;
+}) {
   if (since === null) {
     return (
       <ButtonBase
         onClick={onSign}
-        sx={{ border: '2px solid var(--control)', borderRadius: 1.5, px: 2, minHeight: 56, font: { xs: '600 20px Atkinson', md: '600 28px Atkinson' } }}
+        sx={{
+          border: '2px solid var(--control)',
+          borderRadius: 1.5,
+          px: 2,
+          minHeight: 56,
+          font: { xs: '600 20px Atkinson', md: '600 28px Atkinson' },
+        }}
       >
         Seen: {sign.watchFor} (T)
       </ButtonBase>
@@ -95,18 +119,32 @@ export function SignTimer({ sign, since, onSign }: { sign: Sign; since: number |
   return (
     <Box role="timer" aria-label={`Since ${sign.watchFor}`}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
-        <Box component="b" sx={{ font: { xs: '800 48px/52px Bricolage', md: '800 72px/72px Bricolage' } }}>
+        <Box
+          component="b"
+          sx={{ font: { xs: '800 48px/52px Bricolage', md: '800 72px/72px Bricolage' } }}
+        >
           {formatDuration(since)}
         </Box>
         <Box component="span" sx={{ color: 'var(--muted)', fontSize: { xs: 18, md: 26 } }}>
           since {sign.watchFor}
         </Box>
-        <Box component="span" sx={{ ml: 'auto', color: 'var(--ember)', fontSize: { xs: 22, md: 32 } }}>
+        <Box
+          component="span"
+          sx={{ ml: 'auto', color: 'var(--ember)', fontSize: { xs: 22, md: 32 } }}
+        >
           {state}
         </Box>
       </Box>
       <svg viewBox={`0 0 ${W} 52`} width="100%" aria-hidden="true">
-        <rect x={0.75} y={10.75} width={W - 1.5} height={30.5} rx={4} fill="var(--card)" stroke="var(--control)" />
+        <rect
+          x={0.75}
+          y={10.75}
+          width={W - 1.5}
+          height={30.5}
+          rx={4}
+          fill="var(--card)"
+          stroke="var(--control)"
+        />
         <path d={tapePath(0, 10, Math.max(6, x(since)), 32)} fill="#DDD1C3" />
         <path
           d={`M${x(sign.waitLeast) + 10} 2H${x(sign.waitLeast)}V50h10M${x(sign.waitMost) - 10} 2H${x(sign.waitMost)}V50h-10`}
@@ -116,16 +154,32 @@ export function SignTimer({ sign, since, onSign }: { sign: Sign; since: number |
         />
       </svg>
       <Box sx={{ color: 'var(--muted)', fontSize: { xs: 16, md: 22 } }}>
-        act between <b>{formatDuration(sign.waitLeast)}</b> and <b>{formatDuration(sign.waitMost)}</b>
+        act between <b>{formatDuration(sign.waitLeast)}</b> and{' '}
+        <b>{formatDuration(sign.waitMost)}</b>
       </Box>
     </Box>
   );
 }
 
-const JOB_GLYPH: Record<LiveJob['status'], string> = { due: '○', underWay: '◐', ready: '☑', late: '△' };
+const JOB_GLYPH: Record<LiveJob['status'], string> = {
+  due: '○',
+  underWay: '◐',
+  ready: '☑',
+  late: '△',
+};
 
 /** One thing in the background: who has it, how long still, and its window. */
-export function JobLine({ job, now, showStart, onBegin }: { job: LiveJob; now: number; showStart: number; onBegin: () => void }) {
+export function JobLine({
+  job,
+  now,
+  showStart,
+  onBegin,
+}: {
+  job: LiveJob;
+  now: number;
+  showStart: number;
+  onBegin: () => void;
+}) {
   const clock = (seconds: number): string => formatClock(showStart + seconds);
   const words = {
     due: now >= job.from - 5 ? 'start now' : `starts in ${formatDuration(job.from - now)}`,
@@ -135,7 +189,14 @@ export function JobLine({ job, now, showStart, onBegin }: { job: LiveJob; now: n
   }[job.status];
   return (
     <Box sx={{ mt: 1.5, color: job.status === 'late' ? 'var(--ember)' : 'inherit' }}>
-      <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, font: '600 24px/30px Atkinson' }}>
+      <Box
+        sx={{
+          display: 'flex',
+          justifyContent: 'space-between',
+          gap: 1,
+          font: '600 24px/30px Atkinson',
+        }}
+      >
         <span>{job.name}</span>
         <Box component="span" sx={{ color: 'var(--muted)', fontWeight: 400 }}>
           {job.people.join(', ')}
@@ -144,7 +205,17 @@ export function JobLine({ job, now, showStart, onBegin }: { job: LiveJob; now: n
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 22 }}>
         <span aria-hidden="true">{JOB_GLYPH[job.status]}</span> {words}
         {!job.confirmed && job.status !== 'ready' && (
-          <ButtonBase onClick={onBegin} sx={{ ml: 'auto', minHeight: 48, px: 1.5, border: '1.5px solid var(--control)', borderRadius: 1.5, fontSize: 18 }}>
+          <ButtonBase
+            onClick={onBegin}
+            sx={{
+              ml: 'auto',
+              minHeight: 48,
+              px: 1.5,
+              border: '1.5px solid var(--control)',
+              borderRadius: 1.5,
+              fontSize: 18,
+            }}
+          >
             Started
           </ButtonBase>
         )}
@@ -154,14 +225,32 @@ export function JobLine({ job, now, showStart, onBegin }: { job: LiveJob; now: n
 }
 
 /** Planned over tonight, on one axis from the start to a little past the end. */
-export function Ribbon({ plan, live, now, end, finish }: { plan: RunPlan; live: Live; now: number; end: number; finish: number }) {
+export function Ribbon({
+  plan,
+  live,
+  now,
+  end,
+  finish,
+}: {
+  plan: RunPlan;
+  live: Live;
+  now: number;
+  end: number;
+  finish: number;
+}) {
   const W = 1216;
   const left = 90;
   const last = Math.max(end, finish, plan.end) * 1.02;
   const x = (seconds: number): number => left + (seconds / last) * (W - left);
   let clock = now;
   return (
-    <svg viewBox={`0 0 ${W} 56`} width="100%" role="img" aria-label="Planned against tonight" style={{ display: 'block' }}>
+    <svg
+      viewBox={`0 0 ${W} 56`}
+      width="100%"
+      role="img"
+      aria-label="Planned against tonight"
+      style={{ display: 'block' }}
+    >
       <text x={0} y={12} fontSize={17} fill="var(--muted)">
         planned
       </text>
@@ -169,7 +258,15 @@ export function Ribbon({ plan, live, now, end, finish }: { plan: RunPlan; live: 
         tonight
       </text>
       {plan.slots.map((slot) => (
-        <rect key={slot.id} x={x(slot.start)} y={3} width={x(slot.end) - x(slot.start) - 3} height={8} rx={2} fill="var(--control)" />
+        <rect
+          key={slot.id}
+          x={x(slot.start)}
+          y={3}
+          width={x(slot.end) - x(slot.start) - 3}
+          height={8}
+          rx={2}
+          fill="var(--control)"
+        />
       ))}
       {plan.slots.map((slot, i) => {
         const fact = live.slots[slot.id];
@@ -199,8 +296,23 @@ export function Ribbon({ plan, live, now, end, finish }: { plan: RunPlan; live: 
               stroke={done ? 'none' : current ? 'var(--ink)' : 'var(--muted)'}
               strokeWidth={current ? 2 : 1.5}
             />
-            {current && <rect x={x(from)} y={21} width={Math.max(0, x(now) - x(from))} height={32} rx={3} fill="var(--ink)" />}
-            <text x={(x(from) + x(to)) / 2} y={44} textAnchor="middle" style={{ font: '700 20px Bricolage' }} fill={current && x(now) > (x(from) + x(to)) / 2 ? 'var(--ground)' : 'var(--ink)'}>
+            {current && (
+              <rect
+                x={x(from)}
+                y={21}
+                width={Math.max(0, x(now) - x(from))}
+                height={32}
+                rx={3}
+                fill="var(--ink)"
+              />
+            )}
+            <text
+              x={(x(from) + x(to)) / 2}
+              y={44}
+              textAnchor="middle"
+              style={{ font: '700 20px Bricolage' }}
+              fill={current && x(now) > (x(from) + x(to)) / 2 ? 'var(--ground)' : 'var(--ink)'}
+            >
               {i + 1}
             </text>
           </g>
@@ -212,8 +324,26 @@ export function Ribbon({ plan, live, now, end, finish }: { plan: RunPlan; live: 
 }
 
 export const Labelled = ({ label, children }: { label: string; children: ReactNode }) => (
-  <Box sx={{ display: 'flex', gap: 2, mt: 1.25, alignItems: 'baseline', flexDirection: { xs: 'column', md: 'row' }, rowGap: 0 }}>
-    <Box sx={{ width: { md: 64 }, flex: 'none', font: { xs: '600 16px Atkinson', md: '600 24px/32px Atkinson' }, color: 'var(--muted)' }}>{label}</Box>
+  <Box
+    sx={{
+      display: 'flex',
+      gap: 2,
+      mt: 1.25,
+      alignItems: 'baseline',
+      flexDirection: { xs: 'column', md: 'row' },
+      rowGap: 0,
+    }}
+  >
+    <Box
+      sx={{
+        width: { md: 64 },
+        flex: 'none',
+        font: { xs: '600 16px Atkinson', md: '600 24px/32px Atkinson' },
+        color: 'var(--muted)',
+      }}
+    >
+      {label}
+    </Box>
     <Box sx={{ flex: 1, minWidth: 0 }}>{children}</Box>
   </Box>
 );

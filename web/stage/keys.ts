@@ -34,7 +34,8 @@ export function useStageKeys(keys: StageKeys, on: boolean): void {
     if (!on) return;
     const listen = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
-      if ((event.target as HTMLElement).closest('input, textarea, [role="dialog"], [role="menu"]')) return;
+      if ((event.target as HTMLElement).closest('input, textarea, [role="dialog"], [role="menu"]'))
+        return;
       const action = KEYS[event.key.length === 1 ? event.key.toLowerCase() : event.key];
       if (!action) return;
       // Space on a focused button would press that button as well.

@@ -34,7 +34,7 @@ export interface LiveRun {
   pending: number;
   /** What the server says against a press, or that the run is gone. */
   error: string | null;
-  press(kind: EventKind, more?: Partial<RunEvent>): void;
+  press: (kind: EventKind, more?: Partial<RunEvent>) => void;
 }
 
 export function useLiveRun(runId: string | null): LiveRun {
@@ -60,7 +60,9 @@ export function useLiveRun(runId: string | null): LiveRun {
     if (waiting.length === 0) return;
     sending.current = true;
     try {
-      const { events } = await send<{ events: RunEvent[] }>('POST', `/runs/${runId}/events`, { events: waiting });
+      const { events } = await send<{ events: RunEvent[] }>('POST', `/runs/${runId}/events`, {
+        events: waiting,
+      });
       const stored = new Set(events.map((event) => event.id));
       const left = keptHere(runId).filter((event) => !stored.has(event.id));
       keep(runId, left);

@@ -1,0 +1,35 @@
+/** Arrows point inwards only: web and server to contract and core, contract to core, core to nothing. */
+const layer = (name, from, allowed) => ({
+  name,
+  severity: 'error',
+  from: { path: from, pathNot: '\\.test\\.ts$|/testing/' },
+  to: { path: '^(core|contract|server|web|demo|e2e|scripts)/', pathNot: allowed },
+});
+
+module.exports = {
+  forbidden: [
+    layer('core-knows-nothing', '^core/', '^core/'),
+    layer('contract-knows-core', '^contract/', '^(contract|core)/'),
+    layer('demo-knows-contract-and-core', '^demo/', '^(demo|contract|core)/'),
+    layer('server-knows-contract-and-core', '^server/', '^(server|contract|core|demo)/'),
+    layer('web-knows-contract-and-core', '^web/', '^(web|contract|core)/'),
+    {
+      name: 'core-needs-no-package',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$|/testing/' },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core'] },
+    },
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: {},
+      // Types may refer to each other; code may not.
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+  },
+};

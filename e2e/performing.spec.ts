@@ -1,0 +1,114 @@
+import type { Page } from '@playwright/test';
+import { FESTIVAL, expect, test } from './stage';
+
+async function rehearse(page: Page, url: string): Promise<void> {
+  await page.goto(url + FESTIVAL + '/on-stage');
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  await expect(page.getByText('The clock starts when you do')).toBeVisible();
+}
+
+test('checks hold the show until they are done or waived with a reason', async ({ page, demo }) => {
+  await page.goto(demo.url + FESTIVAL + '/on-stage');
+  await expect(page.getByRole('button', { name: 'Begin the show' })).toBeDisabled();
+  await page.goto(demo.url + FESTIVAL + '/ready');
+  await expect(page.getByText('16 checks hold the show')).toBeVisible();
+  await page.getByRole('checkbox', { name: /Earth rod and lead/ }).check();
+  await expect(page.getByText('15 checks hold the show')).toBeVisible();
+  await page.getByRole('button', { name: 'Waive' }).first().click();
+  await page.getByRole('button', { name: 'Waive it' }).click();
+  await expect(page.getByText('Say why the show may go on without it')).toBeVisible();
+  await page.getByLabel('Reason').fill('Spare in the van');
+  await page.getByRole('button', { name: 'Waive it' }).click();
+  await expect(page.getByText('14 checks hold the show')).toBeVisible();
+  await expect(page.getByText('Waived: Spare in the van')).toBeVisible();
+});
+
+test('driven by a clicker; a reload, a second tab and a killed server show the same', async ({
+  page,
+  context,
+  demo,
+}) => {
+  await rehearse(page, demo.url);
+  await page.keyboard.press('Space');
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now.getByRole('heading', { name: 'Smoke-ring drum' })).toBeVisible();
+  await expect(now).toContainText('Stand beside the drum');
+  await page.keyboard.press('PageDown');
+  await expect(now).toContainText('One dry slap at row three');
+  await expect(now).toContainText('Hands up if you felt it');
+  await page.keyboard.press('PageUp');
+  await expect(now).toContainText('Stand beside the drum');
+  await page.keyboard.press('ArrowRight');
+
+  const second = await context.newPage();
+  await second.goto(page.url());
+  await expect(second.getByRole('region', { name: 'Now' })).toContainText('One dry slap');
+  await second.keyboard.press('Space');
+  await expect(now).toContainText('Three slow slaps');
+
+  await page.keyboard.press('h');
+  await expect(page.getByText(/^Held/)).toBeVisible();
+  await demo.restart();
+  await page.reload();
+  await expect(page.getByText(/^Held/)).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(now).toContainText('Three slow slaps');
+});
+
+test('presses while the server is away are kept and delivered', async ({ page, demo, request }) => {
+  await rehearse(page, demo.url);
+  await page.keyboard.press('Space');
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now).toBeVisible();
+  await expect(page.getByText('to send')).toBeHidden();
+  await demo.kill();
+  await page.keyboard.press('Space');
+  await expect(now).toContainText('One dry slap');
+  await expect(page.getByText('kept here, 1 to send')).toBeVisible();
+  await demo.restart();
+  await expect(page.getByText('kept here, 1 to send')).toBeHidden();
+  const id = new URL(page.url()).searchParams.get('run') ?? '';
+  const run = (await (await request.get(`${demo.url}/api/runs/${id}`)).json()) as {
+    events: { kind: string }[];
+  };
+  expect(run.events.map((event) => event.kind)).toEqual(['start', 'done']);
+});
+
+test('what didn’t work has a cause in one tap, and After and the record know it', async ({
+  page,
+  demo,
+}) => {
+  await rehearse(page, demo.url);
+  await page.getByRole('button', { name: /^Start/ }).click();
+  await page.keyboard.press('x');
+  await page.getByRole('button', { name: 'Too damp' }).click();
+  await expect(page.getByText('Again, or move on?')).toBeVisible();
+  await page.keyboard.press('r');
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now).toContainText('go 2');
+  for (const words of ['Three slow slaps', 'Draw the rolling ring']) {
+    await page.keyboard.press('Space');
+    await expect(now).toContainText(words);
+  }
+  await page.keyboard.press('Space');
+  await expect(now.getByRole('heading', { name: 'Slow-falling magnet' })).toBeVisible();
+  for (let left = 8; left > 0; left--) {
+    const name = await now.getByRole('heading').textContent();
+    await page.keyboard.press('s');
+    if (left > 1) await expect(now.getByRole('heading')).not.toHaveText(name ?? '');
+  }
+  await expect(page.getByText('That was the last one')).toBeVisible();
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'To the write-up' }).click();
+  await expect(page.getByText('Too damp')).toBeVisible();
+  await page.getByLabel('Note').fill('Skin was slack in the damp');
+  await page.getByRole('combobox', { name: 'About' }).click();
+  await page.getByRole('option', { name: 'Smoke-ring drum' }).click();
+  await page.getByRole('button', { name: 'Keep the note' }).click();
+  await page.getByRole('button', { name: 'Pin to the demo' }).click();
+  await expect(page.getByText('Pinned to Smoke-ring drum')).toBeVisible();
+  await page.goto(demo.url + FESTIVAL + '/line-up');
+  await expect(page.getByText('works 9 of 11')).toBeVisible();
+  await page.getByRole('button', { name: /Smoke-ring drum big drum/ }).click();
+  await expect(page.getByText('Skin was slack in the damp')).toBeVisible();
+});

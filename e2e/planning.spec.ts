@@ -1,0 +1,179 @@
+import { FESTIVAL, expect, test } from './stage';
+
+test('from Today to the line-up, whose clock follows a changed method', async ({ page, demo }) => {
+  await page.goto(demo.url);
+  await expect(page.getByText('Harbour Light Festival')).toBeVisible();
+  await page.getByRole('link', { name: 'Open the show' }).click();
+  await expect(page.getByText('Ends 14:38')).toBeVisible();
+  await expect(page.getByText('Dead air 2:30')).toBeVisible();
+  await expect(page.getByText(/Table drying.*comes first/)).toBeVisible();
+
+  await page.getByRole('button', { name: /Foam fountain gentle/ }).click();
+  await page.getByRole('combobox', { name: 'Method' }).click();
+  await page.getByRole('option', { name: 'lively method' }).click();
+  await expect(page.getByText('Ends 14:38')).toBeHidden();
+  await expect(page.getByRole('status')).toHaveText('Saved');
+  await page.reload();
+  await expect(page.getByRole('button', { name: /Foam fountain lively/ })).toBeVisible();
+});
+
+test('a card is moved by keyboard and by mouse, and undone', async ({ page, demo }) => {
+  await page.goto(demo.url + FESTIVAL + '/line-up');
+  const order = page.getByRole('region', { name: 'Running order' });
+  const second = (): Promise<string[]> => order.locator('strong').allTextContents();
+  await expect(order.locator('strong')).toHaveCount(9);
+  const before = await second();
+
+  await page.getByRole('button', { name: 'Move Static dome, number 5' }).focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByText(/Picked up draggable/)).toBeAttached();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('button', { name: 'Move Static dome, number 6' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect
+    .poll(second)
+    .toEqual([...before.slice(0, 4), before[5], before[4], ...before.slice(6)]);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(second).toEqual(before);
+
+  const from = await page
+    .getByRole('button', { name: 'Move Smoke-ring drum, number 1' })
+    .boundingBox();
+  const to = await page.getByRole('button', { name: 'Move Foam fountain, number 3' }).boundingBox();
+  if (!from || !to) throw new Error('The cards are not there');
+  await page.mouse.move(from.x + 20, from.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 20, from.y + 60, { steps: 4 });
+  await page.mouse.move(to.x + 20, to.y + 30, { steps: 8 });
+  await page.mouse.up();
+  await expect.poll(async () => (await second())[2]).toBe('Smoke-ring drum');
+  await expect(page.getByRole('status')).toHaveText('Saved');
+});
+
+test('a brief with a slip says so at the field, keeps what was typed, and saves once it is right', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + FESTIVAL + '/brief');
+  const audience = page.getByRole('textbox', { name: 'Audience' });
+  await audience.fill('-5');
+  await expect(page.getByText('Audience must not be negative')).toBeVisible();
+  await audience.fill('lots');
+  await expect(page.getByText('Audience must be a number')).toBeVisible();
+  await expect(audience).toHaveValue('lots');
+  await audience.fill('140');
+  await expect(page.getByText('140 people')).toBeVisible();
+  await page.getByLabel('Hard finish').fill('13:50');
+  await expect(page.getByText('Hard finish must be after the start')).toBeVisible();
+  await page.getByLabel('Hard finish').fill('14:50');
+  await expect(page.getByRole('status')).toHaveText('Saved');
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Audience' })).toHaveValue('140');
+});
+
+test('two tabs: changes to different parts are both kept, to the same part one is asked', async ({
+  page,
+  context,
+  demo,
+}) => {
+  const other = await context.newPage();
+  await page.goto(demo.url + FESTIVAL + '/brief');
+  await other.goto(demo.url + FESTIVAL + '/brief');
+  await expect(other.getByRole('textbox', { name: 'Title' })).toHaveValue('Harbour Light Festival');
+  // The second tab is cut off while the first saves, so that both change the same state.
+  await other.route('**/api/**', (route) => route.abort());
+  await other.getByRole('textbox', { name: 'Title' }).fill('Lantern Festival');
+  await other.getByRole('textbox', { name: 'Who they are' }).fill('Everybody');
+  await expect(other.getByRole('status')).toContainText('Kept here');
+  await page.getByRole('textbox', { name: 'Audience' }).fill('99');
+  await page.getByRole('textbox', { name: 'Title' }).fill('Harbour Festival');
+  await expect(page.getByRole('status')).toHaveText('Saved');
+  await other.unroute('**/api/**');
+  await expect(other.getByRole('dialog', { name: 'Changed in two places' })).toBeVisible();
+  await other.getByRole('button', { name: 'Keep mine' }).click();
+  await expect(other.getByRole('status')).toHaveText('Saved');
+  await expect(other.getByRole('textbox', { name: 'Audience' })).toHaveValue('99');
+  await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue('Lantern Festival');
+  await expect(page.getByRole('textbox', { name: 'Who they are' })).toHaveValue('Everybody');
+});
+
+test('a show removed in another tab is told, and brought back', async ({ page, demo, request }) => {
+  await page.goto(demo.url + FESTIVAL + '/brief');
+  await expect(page.getByRole('textbox', { name: 'Title' })).toBeVisible();
+  await request.delete(`${demo.url}/api${FESTIVAL}`);
+  await page.getByRole('textbox', { name: 'Title' }).fill('Still here');
+  await expect(page.getByText('was removed elsewhere')).toBeVisible();
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByRole('status')).toHaveText('Saved');
+  const show = (await (await request.get(`${demo.url}/api${FESTIVAL}`)).json()) as {
+    title: string;
+  };
+  expect(show.title).toBe('Still here');
+});
+
+test('kit: a line opens to its sum, and the list is saved as CSV', async ({ page, demo }) => {
+  await page.goto(demo.url + FESTIVAL + '/kit');
+  await page.getByRole('button', { name: /Warm water/ }).click();
+  await expect(
+    page.getByText('3 tbsp (44.4 mL) Foam fountain + 5 mL Cloud burst = 49.4 mL'),
+  ).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Save as CSV' }).click();
+  expect((await download).suggestedFilename()).toBe('kit.csv');
+});
+
+test('a demo is found, changed, and its method copied', async ({ page, demo }) => {
+  await page.goto(demo.url + '/demos');
+  await expect(page.getByRole('heading', { name: 'Crushed can' })).toBeVisible();
+  await page.getByLabel('Search').fill('catalyst');
+  await expect(page.getByRole('heading', { name: 'Crushed can' })).toBeHidden();
+  await page.getByRole('link', { name: /Foam fountain/ }).click();
+  await page.getByRole('button', { name: 'Copy this method' }).click();
+  await expect(page.getByRole('tab', { name: 'gentle method (copy)' })).toBeVisible();
+  await page.getByRole('button', { name: /Stir the yeast/ }).click();
+  await page.getByRole('textbox', { name: 'Likely (s)' }).fill('10');
+  await expect(
+    page
+      .getByText('Likely (s) must be at least the shortest time')
+      .or(page.getByText('Likely must be at least the shortest time')),
+  ).toBeVisible();
+  await page.getByRole('textbox', { name: 'Likely (s)' }).fill('50');
+  await expect(page.getByRole('status')).toHaveText('Saved');
+  await page.reload();
+  await expect(page.getByRole('tab', { name: 'gentle method (copy)' })).toBeVisible();
+});
+
+test('on one’s own data it begins empty; a first show can be made, and a file read in', async ({
+  page,
+  own,
+  demo,
+  request,
+}) => {
+  await page.goto(own.url);
+  await expect(page.getByText('Start with your next booking')).toBeVisible();
+  const file = await (await request.get(`${demo.url}/api${FESTIVAL}/file`)).body();
+  const bad = file
+    .toString()
+    .replace('"start": "14:00"', '"start": "noon"')
+    .replace('"start":"14:00"', '"start":"noon"');
+  await page
+    .getByLabel('Show file')
+    .setInputFiles({
+      name: 'bad.show.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(bad),
+    });
+  await expect(page.getByText('must be a time such as 14:05')).toBeVisible();
+  await page
+    .getByLabel('Show file')
+    .setInputFiles({ name: 'festival.show.json', mimeType: 'application/json', buffer: file });
+  await expect(page.getByRole('heading', { name: 'Harbour Light Festival' })).toBeVisible();
+  await page.goto(own.url + '/people');
+  await page.getByRole('button', { name: 'Add a person' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Noor');
+  await expect(page.getByRole('status')).toHaveText('Saved');
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByText('Noor removed')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(page.getByRole('button', { name: /Noor/ })).toBeVisible();
+});

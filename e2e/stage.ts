@@ -1,0 +1,64 @@
+/** A test with a server of its own: the built one, over a fresh data file. */
+import { type ChildProcess, spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { test as base } from '@playwright/test';
+
+export interface Served {
+  url: string;
+  kill: () => Promise<void>;
+  /** Starts again on the same port and the same data. */
+  restart: () => Promise<void>;
+}
+
+async function launch(
+  mode: string,
+  data: string,
+  port: string,
+): Promise<{ url: string; child: ChildProcess }> {
+  const child = spawn(process.execPath, ['dist/server/main.js', mode], {
+    env: { ...process.env, NODE_ENV: 'production', HOST: '', PORT: port, HEARTY_DATA: data },
+  });
+  const url = await new Promise<string>((resolve, reject) => {
+    let said = '';
+    child.stdout.on('data', (chunk) => {
+      said += String(chunk);
+      const found = /http:\/\/\S+/.exec(said)?.[0];
+      if (found) resolve(found);
+    });
+    child.stderr.on('data', (chunk) => (said += String(chunk)));
+    child.on('exit', () => reject(new Error(`The server did not start: ${said}`)));
+  });
+  return { url, child };
+}
+
+async function serve(mode: string, use: (served: Served) => Promise<void>): Promise<void> {
+  const folder = mkdtempSync(join(tmpdir(), 'hearty-e2e-'));
+  const data = join(folder, 'data.sqlite');
+  let { url, child } = await launch(mode, data, '0');
+  const kill = async (): Promise<void> => {
+    if (child.exitCode !== null || child.signalCode !== null) return;
+    child.kill('SIGKILL');
+    await once(child, 'exit');
+  };
+  await use({
+    url,
+    kill,
+    restart: async () => {
+      await kill();
+      ({ url, child } = await launch(mode, data, new URL(url).port));
+    },
+  });
+  await kill();
+  rmSync(folder, { recursive: true, force: true });
+}
+
+export const test = base.extend<{ demo: Served; own: Served }>({
+  demo: async ({}, use) => serve('demo', use),
+  own: async ({}, use) => serve('own', use),
+});
+
+export const FESTIVAL = '/shows/harbour-light-festival';
+export { expect } from '@playwright/test';

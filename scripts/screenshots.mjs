@@ -1,0 +1,122 @@
+/** Pictures of the main views from the demo data, for the README: `npm run screenshots [name …]`. */
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { buildIfStale } from './build.mjs';
+import { CHROMIUM } from './chromium.mjs';
+
+const root = join(import.meta.dirname, '..');
+const out = process.env.SHOTS ?? join(root, 'docs', 'screenshots');
+const only = process.argv.slice(2);
+await buildIfStale();
+const folder = mkdtempSync(join(tmpdir(), 'hearty-shots-'));
+const server = spawn(process.execPath, [join(root, 'dist', 'server', 'main.js'), 'demo'], {
+  cwd: root,
+  env: {
+    ...process.env,
+    PORT: '0',
+    HEARTY_DATA: join(folder, 'demo.sqlite'),
+    NODE_ENV: 'production',
+  },
+});
+const url = await new Promise((resolve) => {
+  server.stdout.on('data', (chunk) => {
+    const found = /http:\S+/.exec(String(chunk));
+    if (found) resolve(found[0]);
+  });
+});
+const browser = await chromium.launch(CHROMIUM);
+const SHOW = '/shows/harbour-light-festival';
+const wide = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+
+async function rehearse(page) {
+  const post = (path, body) =>
+    page.request.post(`${url}/api${path}`, { data: body }).then((answer) => answer.json());
+  const run = await post(`${SHOW}/runs`, { id: `shot-${Date.now()}`, kind: 'rehearsal' });
+  const blank = {
+    by: 'ines',
+    slot: null,
+    step: null,
+    go: null,
+    cause: null,
+    outcome: null,
+    text: null,
+  };
+  const start = Date.now() - 25 * 60_000;
+  const events = [{ ...blank, id: 's', at: start, kind: 'start' }];
+  let at = start;
+  for (const slot of run.plan.slots.slice(0, 5))
+    for (const step of slot.steps) {
+      at += step.seconds * 1050;
+      events.push({
+        ...blank,
+        id: `${slot.id}${step.task}`,
+        at,
+        kind: 'done',
+        slot: slot.id,
+        step: step.task,
+        go: 1,
+      });
+    }
+  const can = run.plan.slots[5];
+  events.push({
+    ...blank,
+    id: 'can',
+    at: Date.now() - 50_000,
+    kind: 'done',
+    slot: can.id,
+    step: can.steps[0].task,
+    go: 1,
+  });
+  events.push({
+    ...blank,
+    id: 'sign',
+    at: Date.now() - 48_000,
+    kind: 'sign',
+    slot: can.id,
+    step: can.steps[1].task,
+    go: 1,
+  });
+  await post(`/runs/${run.id}/events`, { events });
+  await page.goto(`${url}${SHOW}/on-stage?run=${run.id}`);
+}
+
+const SHOTS = [
+  ['today', '/', wide],
+  ['line-up', `${SHOW}/line-up`, wide],
+  ['line-up-phone', `${SHOW}/line-up`, phone],
+  ['brief', `${SHOW}/brief`, wide],
+  ['kit', `${SHOW}/kit`, wide],
+  ['ready', `${SHOW}/ready`, wide],
+  ['on-stage', rehearse, wide],
+  ['on-stage-phone', rehearse, phone],
+  ['after', '/shows/hollin-school-morning/after', wide],
+  ['demos', '/demos', wide],
+  ['demo', '/demos/foam-fountain', wide],
+  ['venues', '/venues', wide],
+  ['line-up-night', `${SHOW}/line-up`, wide, 'night'],
+];
+for (const [name, where, viewport, mode] of SHOTS) {
+  if (only.length > 0 && !only.includes(name)) continue;
+  const context = await browser.newContext({ viewport });
+  await context.addInitScript(
+    (state) => localStorage.setItem('hearty-stage-preferences', state),
+    JSON.stringify({ state: { mode: mode ?? 'day', me: 'ines' }, version: 0 }),
+  );
+  const page = await context.newPage();
+  page.on('pageerror', (error) => console.error(name, error.message));
+  page.on('console', (m) => m.type() === 'error' && console.error(name, m.text()));
+  if (typeof where === 'function') await where(page);
+  else await page.goto(url + where);
+  await page.locator('main h1, main h2').first().waitFor();
+  await page.waitForFunction(() => document.querySelector('[aria-busy]') === null);
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: join(out, `${name}.png`) });
+  await context.close();
+}
+await browser.close();
+server.kill();
+rmSync(folder, { recursive: true, force: true });
