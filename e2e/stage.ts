@@ -4,7 +4,7 @@ import { once } from 'node:events';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { test as base } from '@playwright/test';
+import { type Locator, type Page, test as base } from '@playwright/test';
 
 export interface Served {
   url: string;
@@ -59,6 +59,10 @@ export const test = base.extend<{ demo: Served; own: Served }>({
   demo: async ({}, use) => serve('demo', use),
   own: async ({}, use) => serve('own', use),
 });
+
+/** The word that everything typed has been stored. */
+export const saved = (page: Page): Locator =>
+  page.getByRole('status').filter({ hasText: /^Saved$/ });
 
 export const FESTIVAL = '/shows/harbour-light-festival';
 export { expect } from '@playwright/test';

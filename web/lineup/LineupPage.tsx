@@ -1,4 +1,5 @@
 import {
+  type Announcements,
   closestCenter,
   DndContext,
   type DragEndEvent,
@@ -147,21 +148,33 @@ export default function LineupPage() {
       ),
     });
   };
+  const nameOf = (id: string | number): string =>
+    stored.find(({ slot }) => slot.id === id)?.demo.name ?? '';
+  const announcements: Announcements = {
+    onDragStart: ({ active }) =>
+      `Picked up ${nameOf(active.id)}, number ${ids.indexOf(String(active.id)) + 1}.`,
+    onDragOver: ({ active, over }) =>
+      over ? `${nameOf(active.id)} would be number ${ids.indexOf(String(over.id)) + 1}.` : '',
+    onDragEnd: ({ active, over }) =>
+      `${nameOf(active.id)} is number ${ids.indexOf(String(over?.id ?? active.id)) + 1}.`,
+    onDragCancel: ({ active }) => `${nameOf(active.id)} stays where it was.`,
+  };
   const trouble = finish.level === 'over' || finish.level === 'conflict';
 
   return (
     <Box
       sx={{
         display: 'grid',
-        gap: 4,
-        gridTemplateColumns: { xs: '1fr', lg: '400px minmax(0, 1fr)' },
+        columnGap: 4,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: '400px minmax(0, 1fr)' },
+        gridTemplateRows: { lg: 'auto 1fr' },
         alignItems: 'start',
       }}
     >
       <Box
         component="section"
         aria-label="Running order"
-        sx={{ order: { xs: 2, lg: 1 }, minWidth: 0 }}
+        sx={{ order: { xs: 2, lg: 1 }, gridRow: { lg: '1 / span 2' }, minWidth: 0 }}
       >
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 0.5 }}>
           <Typography variant="h3" component="h2">
@@ -198,6 +211,7 @@ export default function LineupPage() {
         )}
         <DndContext
           sensors={sensors}
+          accessibility={{ announcements }}
           collisionDetection={closestCenter}
           onDragOver={(event) => setDragged(orderAfter(event))}
           onDragEnd={drop}
@@ -251,9 +265,13 @@ export default function LineupPage() {
           </SortableContext>
         </DndContext>
       </Box>
-      <Box component="section" aria-label="Clock" sx={{ order: { xs: 1, lg: 2 }, minWidth: 0 }}>
-        {show.slots.length > 0 && (
-          <>
+      {show.slots.length > 0 && (
+        <>
+          <Box
+            component="section"
+            aria-label="Clock"
+            sx={{ order: { xs: 1, lg: 2 }, gridColumn: { lg: 2 }, minWidth: 0 }}
+          >
             <Box aria-live="polite" sx={{ mb: 2 }}>
               <Box
                 sx={{
@@ -275,6 +293,12 @@ export default function LineupPage() {
                 )}
               </Typography>
             </Box>
+          </Box>
+          <Box
+            component="section"
+            aria-label="Strip"
+            sx={{ order: 3, gridColumn: { lg: 2 }, minWidth: 0, mt: { xs: 3, lg: 0 } }}
+          >
             <StageStrip
               bundle={shown.bundle}
               input={shown.input}
@@ -282,9 +306,9 @@ export default function LineupPage() {
               selected={selected}
               onSelect={setSelected}
             />
-          </>
-        )}
-      </Box>
+          </Box>
+        </>
+      )}
     </Box>
   );
 }

@@ -12,6 +12,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
+import type { ShowAnswer } from '../../contract/api';
 import { type Check, dayChecks } from '../../core/ready/checks';
 import { goNoGo, type Mark } from '../../core/ready/go';
 import { formatClock, parseClock, sayDuration } from '../../core/time/clock';
@@ -87,11 +88,21 @@ export default function ReadyPage() {
 
   const put = async (check: Check, mark: Pick<Mark, 'state' | 'reason'> | null): Promise<void> => {
     const path = `/shows/${show.id}/checks/${encodeURIComponent(check.key)}`;
+    const key = ['/shows', show.id, 'all'];
+    const marksNow = (marks: Mark[]): void => {
+      queryClient.setQueryData<ShowAnswer>(key, (known) => (known ? { ...known, marks } : known));
+    };
+    // The tick shows at once; the server's answer, or its refusal, then sets it right.
+    const others = answer.marks.filter((other) => other.key !== check.key);
+    marksNow(mark ? [...others, { ...mark, key: check.key, by: me, at: Date.now() }] : others);
     try {
-      if (mark) await send('PUT', path, { ...mark, by: me });
-      else await send('DELETE', path);
-      await queryClient.invalidateQueries({ queryKey: ['/shows', show.id, 'all'] });
+      marksNow(
+        mark
+          ? await send<Mark[]>('PUT', path, { ...mark, by: me })
+          : await send<Mark[]>('DELETE', path),
+      );
     } catch (error) {
+      await queryClient.invalidateQueries({ queryKey: key });
       enqueueSnackbar(error instanceof Error ? error.message : 'Not stored', { variant: 'error' });
     }
   };

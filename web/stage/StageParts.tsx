@@ -29,7 +29,7 @@ export const BigButton = ({ label, keys, onClick, main, apart, grow = 1 }: BigBu
       background: main ? 'var(--ember-area)' : 'none',
       clipPath: main ? PINKED : undefined,
       color: 'var(--ink)',
-      font: { xs: '700 22px/26px Bricolage', md: '700 30px/38px Bricolage' },
+      font: { xs: `700 ${main ? 24 : 18}px/22px Bricolage`, md: '700 30px/38px Bricolage' },
       ml: { md: apart ? 3 : 0 },
     }}
   >

@@ -27,6 +27,12 @@ function keep(runId: string, events: readonly RunEvent[]): void {
   else localStorage.setItem(shelf(runId), JSON.stringify(events));
 }
 
+/** The server's events, then those it has not told of yet. */
+function withKept(run: RunRecord, kept: readonly RunEvent[]): RunEvent[] {
+  const stored = new Set(run.events.map((event) => event.id));
+  return [...run.events, ...kept.filter((event) => !stored.has(event.id))];
+}
+
 export interface LiveRun {
   run: RunRecord | null;
   live: Live | null;
@@ -38,7 +44,16 @@ export interface LiveRun {
 }
 
 export function useLiveRun(runId: string | null): LiveRun {
-  const [run, setRun] = useState<RunRecord | null>(null);
+  const [run, showRun] = useState<RunRecord | null>(null);
+  // A press is for what is on stage at that moment, which may be newer than what is drawn.
+  const latest = useRef<RunRecord | null>(null);
+  const setRun = useCallback((next: RunRecord | null) => {
+    // Events are only ever added: an answer with fewer was overtaken on its way.
+    const known = latest.current;
+    if (known && next?.id === known.id && next.events.length < known.events.length) return;
+    latest.current = next;
+    showRun(next);
+  }, []);
   const [pending, setPending] = useState<RunEvent[]>([]);
   const [error, setError] = useState<string | null>(null);
   const sending = useRef(false);
@@ -51,7 +66,7 @@ export function useLiveRun(runId: string | null): LiveRun {
     } catch (thrown) {
       if (thrown instanceof ApiError && !isOffline(thrown)) setError(thrown.message);
     }
-  }, [runId]);
+  }, [runId, setRun]);
 
   const deliver = useCallback(async () => {
     if (!runId || sending.current) return;
@@ -67,14 +82,14 @@ export function useLiveRun(runId: string | null): LiveRun {
       const left = keptHere(runId).filter((event) => !stored.has(event.id));
       keep(runId, left);
       setPending(left);
-      setRun((known) => (known ? { ...known, events } : known));
+      if (latest.current) setRun({ ...latest.current, events });
       setError(null);
     } catch (thrown) {
       if (thrown instanceof ApiError && !isOffline(thrown)) setError(thrown.message);
     } finally {
       sending.current = false;
     }
-  }, [runId]);
+  }, [runId, setRun]);
 
   useEffect(() => {
     setRun(null);
@@ -88,37 +103,36 @@ export function useLiveRun(runId: string | null): LiveRun {
       stop();
       clearInterval(retry);
     };
-  }, [runId, refresh, deliver]);
+  }, [runId, refresh, deliver, setRun]);
 
-  const events = useMemo(() => {
-    const stored = new Set(run?.events.map((event) => event.id));
-    return [...(run?.events ?? []), ...pending.filter((event) => !stored.has(event.id))];
-  }, [run, pending]);
-  const live = useMemo(() => (run ? fold(run.plan, events) : null), [run, events]);
+  const live = useMemo(() => (run ? fold(run.plan, withKept(run, pending)) : null), [run, pending]);
 
   const press = useCallback(
     (kind: EventKind, more: Partial<RunEvent> = {}) => {
-      if (!run || !live) return;
-      const slot = run.plan.slots.find((s) => s.id === live.slot);
+      const now = latest.current;
+      if (!now) return;
+      const waiting = keptHere(now.id);
+      const on = fold(now.plan, withKept(now, waiting));
+      const slot = now.plan.slots.find((s) => s.id === on.slot);
       const event: RunEvent = {
         id: newId(),
         at: Date.now(),
         kind,
         by: me,
-        slot: live.slot,
-        step: slot?.steps[live.step]?.task ?? null,
-        go: live.go,
+        slot: on.slot,
+        step: slot?.steps[on.step]?.task ?? null,
+        go: on.go,
         cause: null,
         outcome: null,
         text: null,
         ...more,
       };
-      const waiting = [...keptHere(run.id), event];
-      keep(run.id, waiting);
+      waiting.push(event);
+      keep(now.id, waiting);
       setPending(waiting);
       void deliver();
     },
-    [run, live, me, deliver],
+    [me, deliver],
   );
   return { run, live, pending: pending.length, error, press };
 }
