@@ -479,6 +479,7 @@ export function Performing({
         )}
       </Box>
       <Dialog
+        transitionDuration={0}
         open={asking === 'cause'}
         onClose={() => setAsking(null)}
         aria-labelledby="cause-title"
@@ -504,7 +505,12 @@ export function Performing({
           ))}
         </Box>
       </Dialog>
-      <Dialog open={asking === 'goTo'} onClose={() => setAsking(null)} aria-labelledby="goto-title">
+      <Dialog
+        transitionDuration={0}
+        open={asking === 'goTo'}
+        onClose={() => setAsking(null)}
+        aria-labelledby="goto-title"
+      >
         <DialogTitle id="goto-title">Go to</DialogTitle>
         <Box sx={{ display: 'grid', gap: 1, p: 3, pt: 0 }}>
           {plan.slots.map((other, i) => {

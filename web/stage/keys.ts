@@ -28,14 +28,13 @@ const KEYS: Record<string, keyof StageKeys> = {
   l: 'leaveOut',
 };
 
-/** Listens while `on`; not inside fields and dialogs, and not to a key that is held down. */
+/** Listens while `on`; not inside fields, and not to a key that is held down. */
 export function useStageKeys(keys: StageKeys, on: boolean): void {
   useEffect(() => {
     if (!on) return;
     const listen = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
-      if ((event.target as HTMLElement).closest('input, textarea, [role="dialog"], [role="menu"]'))
-        return;
+      if ((event.target as HTMLElement).closest('input, textarea')) return;
       const action = KEYS[event.key.length === 1 ? event.key.toLowerCase() : event.key];
       if (!action) return;
       // Space on a focused button would press that button as well.
