@@ -7,85 +7,22 @@ import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Versioned } from '../../contract/api';
-import type { FollowUp } from '../../contract/day';
 import type { RunRecord } from '../../contract/stage';
-import { type Review, type ReviewRow, reviewOf } from '../../core/after/review';
+import { type ReviewRow, reviewOf } from '../../core/after/review';
 import type { Demo } from '../../core/repertoire/types';
 import { fold } from '../../core/stage/fold';
 import type { Outcome, RunEvent } from '../../core/stage/types';
 import { formatDuration, sayDuration } from '../../core/time/clock';
 import { newId, send } from '../app/api';
-import { queryClient, useFollowUps, usePeople, useRuns } from '../app/data';
+import { queryClient, useRuns } from '../app/data';
 import { usePreferences } from '../app/preferences';
-import { dayWords, whenOf } from '../brief/dates';
+import { whenOf } from '../brief/dates';
 import { useOpenShow } from '../brief/useShow';
 import { useRemove } from '../parts/editing';
 import { Empty, Loading, Section } from '../parts/page';
-import { tapePath } from '../parts/tape';
+import { FollowUpList } from './FollowUpList';
+import { TwoStrips } from './TwoStrips';
 import { CAUSES, OUTCOME, options } from '../parts/words';
-
-/** Planned over actual on one axis. */
-function TwoStrips({ review, run }: { review: Review; run: RunRecord }) {
-  const W = 900;
-  const left = 70;
-  const last = Math.max(review.plannedEnd, review.actualEnd ?? 0, run.plan.hardFinish);
-  const x = (seconds: number): number => left + (seconds / last) * (W - left - 4);
-  const fill = (row: ReviewRow): string =>
-    `var(--tape-${run.plan.slots.find((slot) => slot.id === row.slotId)?.position?.mark ?? 'square'})`;
-  const strip = (
-    y: number,
-    start: (row: ReviewRow) => number | null,
-    length: (row: ReviewRow) => number | null,
-  ) =>
-    review.rows.map((row, i) => {
-      const from = start(row);
-      const seconds = length(row);
-      if (from === null || seconds === null) return null;
-      const w = Math.max(3, x(from + seconds) - x(from) - 1);
-      return (
-        <g key={row.slotId}>
-          <path d={tapePath(x(from), y, w, 26)} fill={fill(row)} />
-          <text
-            x={x(from) + w / 2}
-            y={y + 18}
-            textAnchor="middle"
-            style={{ font: '700 14px Bricolage' }}
-            fill="var(--on-tape)"
-          >
-            {i + 1}
-          </text>
-        </g>
-      );
-    });
-  return (
-    <svg
-      viewBox={`0 0 ${W} 84`}
-      width="100%"
-      role="img"
-      aria-label="Planned against actual"
-      fill="var(--ink)"
-      fontSize={13}
-    >
-      <text x={0} y={28}>
-        planned
-      </text>
-      {strip(
-        10,
-        (row) => row.plannedStart,
-        (row) => row.plannedSeconds,
-      )}
-      <text x={0} y={64}>
-        actual
-      </text>
-      {strip(
-        46,
-        (row) => row.actualStart,
-        (row) => row.actualSeconds,
-      )}
-      <path d={`M${x(run.plan.hardFinish)} 0V80`} stroke="currentColor" strokeWidth={2} />
-    </svg>
-  );
-}
 
 function RunReview({ run }: { run: RunRecord }) {
   const { show } = useOpenShow();
@@ -265,103 +202,6 @@ function RunReview({ run }: { run: RunRecord }) {
         Remove this run
       </Button>
     </>
-  );
-}
-
-function FollowUpList({ showId }: { showId: string }) {
-  const { data = [] } = useFollowUps();
-  const { data: people = [] } = usePeople();
-  const remove = useRemove();
-  const [words, setWords] = useState('');
-  const [owner, setOwner] = useState('');
-  const [due, setDue] = useState('');
-  const mine = data.filter((followUp) => followUp.showId === showId);
-  const add = async (): Promise<void> => {
-    if (words.trim() === '') return;
-    const followUp: FollowUp = {
-      id: newId(),
-      showId,
-      demoId: null,
-      words: words.trim(),
-      ownerId: owner || null,
-      due: due || null,
-      done: false,
-    };
-    await send('POST', '/follow-ups', followUp);
-    setWords('');
-  };
-  return (
-    <Section title="Follow-ups">
-      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-        {mine.map((followUp) => (
-          <li key={followUp.id}>
-            {followUp.done ? <s>{followUp.words}</s> : followUp.words}{' '}
-            <Typography component="span" variant="body2" color="textSecondary">
-              {people.find((person) => person.id === followUp.ownerId)?.name}{' '}
-              {followUp.due && `by ${dayWords(followUp.due)}`}
-            </Typography>
-            <Button
-              size="small"
-              onClick={() =>
-                void send('PUT', `/follow-ups/${followUp.id}`, {
-                  ...followUp,
-                  done: !followUp.done,
-                })
-              }
-            >
-              {followUp.done ? 'Open again' : 'Done'}
-            </Button>
-            <Button
-              size="small"
-              onClick={() => void remove(`/follow-ups/${followUp.id}`, 'Follow-up')}
-            >
-              Remove
-            </Button>
-          </li>
-        ))}
-      </Box>
-      <Box
-        component="form"
-        onSubmit={(event: React.FormEvent) => {
-          event.preventDefault();
-          void add();
-        }}
-        sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}
-      >
-        <TextField
-          label="What to do"
-          value={words}
-          onChange={(e) => setWords(e.target.value)}
-          sx={{ flex: '1 1 240px' }}
-          slotProps={{ htmlInput: { maxLength: 300 } }}
-        />
-        <TextField
-          select
-          label="Who"
-          value={owner}
-          onChange={(e) => setOwner(e.target.value)}
-          sx={{ width: 140 }}
-        >
-          <MenuItem value="">Nobody yet</MenuItem>
-          {people.map((person) => (
-            <MenuItem key={person.id} value={person.id}>
-              {person.name}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          label="By"
-          type="date"
-          value={due}
-          onChange={(e) => setDue(e.target.value)}
-          sx={{ width: 160 }}
-          slotProps={{ inputLabel: { shrink: true } }}
-        />
-        <Button type="submit" variant="outlined">
-          Add
-        </Button>
-      </Box>
-    </Section>
   );
 }
 

@@ -3,9 +3,9 @@ import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import { useFieldArray } from 'react-hook-form';
+import { useFieldArray, useFormContext } from 'react-hook-form';
 import { ShowBody } from '../../contract/brief';
-import { MARK_SHAPES } from '../../core/brief/types';
+import { MARK_SHAPES, type Show } from '../../core/brief/types';
 import { newId } from '../app/api';
 import { usePeople, useVenues } from '../app/data';
 import { useRemove } from '../parts/editing';
@@ -22,13 +22,25 @@ const columns = (min: number) => ({
 
 function Positions() {
   const { fields, append, remove } = useFieldArray({ name: 'positions', keyName: 'key' });
+  const { getValues, setValue } = useFormContext<Show>();
+  /** Slots that were done there lose their position, and the line-up says so. */
+  const takeAway = (i: number): void => {
+    const gone = getValues(`positions.${i}.id`);
+    setValue(
+      'slots',
+      getValues('slots').map((slot) =>
+        slot.positionId === gone ? { ...slot, positionId: null } : slot,
+      ),
+    );
+    remove(i);
+  };
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       {fields.map((field, i) => (
         <Box key={field.key} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
           <Words name={`positions.${i}.name`} label="Position" />
           <Choice name={`positions.${i}.mark`} label="Mark" options={options(MARK)} />
-          <IconButton aria-label={`Remove position ${i + 1}`} onClick={() => remove(i)}>
+          <IconButton aria-label={`Remove position ${i + 1}`} onClick={() => takeAway(i)}>
             <DeleteIcon />
           </IconButton>
         </Box>
@@ -68,10 +80,10 @@ export default function BriefPage() {
         </Section>
         <Section title="The slot">
           <Box sx={columns(130)}>
-            <Words name="arrival" label="Arrival" type="time" />
-            <Words name="doors" label="Doors" type="time" />
-            <Words name="start" label="Start" type="time" />
-            <Words name="hardFinish" label="Hard finish" type="time" />
+            <Words name="arrival" label="Arrival" />
+            <Words name="doors" label="Doors" />
+            <Words name="start" label="Start" />
+            <Words name="hardFinish" label="Hard finish" />
           </Box>
         </Section>
         <Section title="Place and people">

@@ -16,7 +16,7 @@ interface StripProps {
 }
 
 const LANE = 25;
-const NAMES = 118;
+const NAMES = 132;
 const LETTER = 6.2;
 
 function useWidth(): [React.RefObject<HTMLDivElement | null>, number] {

@@ -77,7 +77,7 @@ const inWords = (label: string, fault: string | undefined): string | undefined =
 
 interface WordsProps extends FieldProps {
   multiline?: boolean;
-  type?: 'text' | 'date' | 'time';
+  type?: 'text' | 'date';
 }
 
 export function Words({ name, label, help, multiline, type = 'text' }: WordsProps) {

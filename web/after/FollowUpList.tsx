@@ -1,0 +1,110 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { FollowUp } from '../../contract/day';
+import { newId, send } from '../app/api';
+import { useFollowUps, usePeople } from '../app/data';
+import { dayWords } from '../brief/dates';
+import { useRemove } from '../parts/editing';
+import { Section } from '../parts/page';
+
+/** What is to be done after a show, by whom and by when. */
+export function FollowUpList({ showId }: { showId: string }) {
+  const { data = [] } = useFollowUps();
+  const { data: people = [] } = usePeople();
+  const remove = useRemove();
+  const [words, setWords] = useState('');
+  const [owner, setOwner] = useState('');
+  const [due, setDue] = useState('');
+  const mine = data.filter((followUp) => followUp.showId === showId);
+  const add = async (): Promise<void> => {
+    if (words.trim() === '') return;
+    const followUp: FollowUp = {
+      id: newId(),
+      showId,
+      demoId: null,
+      words: words.trim(),
+      ownerId: owner || null,
+      due: due || null,
+      done: false,
+    };
+    await send('POST', '/follow-ups', followUp);
+    setWords('');
+  };
+  return (
+    <Section title="Follow-ups">
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {mine.map((followUp) => (
+          <li key={followUp.id}>
+            {followUp.done ? <s>{followUp.words}</s> : followUp.words}{' '}
+            <Typography component="span" variant="body2" color="textSecondary">
+              {people.find((person) => person.id === followUp.ownerId)?.name}{' '}
+              {followUp.due && `by ${dayWords(followUp.due)}`}
+            </Typography>
+            <Button
+              size="small"
+              onClick={() =>
+                void send('PUT', `/follow-ups/${followUp.id}`, {
+                  ...followUp,
+                  done: !followUp.done,
+                })
+              }
+            >
+              {followUp.done ? 'Open again' : 'Done'}
+            </Button>
+            <Button
+              size="small"
+              onClick={() => void remove(`/follow-ups/${followUp.id}`, 'Follow-up')}
+            >
+              Remove
+            </Button>
+          </li>
+        ))}
+      </Box>
+      <Box
+        component="form"
+        onSubmit={(event: React.FormEvent) => {
+          event.preventDefault();
+          void add();
+        }}
+        sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}
+      >
+        <TextField
+          label="What to do"
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+          sx={{ flex: '1 1 240px' }}
+          slotProps={{ htmlInput: { maxLength: 300 } }}
+        />
+        <TextField
+          select
+          label="Who"
+          value={owner}
+          onChange={(e) => setOwner(e.target.value)}
+          sx={{ width: 140 }}
+        >
+          <MenuItem value="">Nobody yet</MenuItem>
+          {people.map((person) => (
+            <MenuItem key={person.id} value={person.id}>
+              {person.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          label="By"
+          type="date"
+          value={due}
+          onChange={(e) => setDue(e.target.value)}
+          sx={{ width: 160 }}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <Button type="submit" variant="outlined">
+          Add
+        </Button>
+      </Box>
+    </Section>
+  );
+}

@@ -1,0 +1,128 @@
+import Box from '@mui/material/Box';
+import { nextStep } from '../../core/stage/fold';
+import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
+import { counted, listInWords } from '../../core/words';
+import { PositionMark, Tape } from '../parts/tape';
+import { Cue, Labelled, SignTimer } from './StageParts';
+import { wide } from './type';
+
+/** Do in the largest type that its length allows. */
+const doSize = (words: string): number =>
+  words.length < 30 ? 76 : words.length < 48 ? 64 : words.length < 80 ? 56 : 48;
+
+/** The step on stage: number and name, Do, Say, what the room is told, the timer, what comes then. */
+export function Now({
+  plan,
+  live,
+  slot,
+  time,
+  onSign,
+}: {
+  plan: RunPlan;
+  live: Live;
+  slot: RunSlot;
+  time: number;
+  onSign: () => void;
+}) {
+  const step = slot.steps[live.step];
+  if (!step) return null;
+  const then = nextStep(slot, live.step, live.go);
+  const thenStep = then ? slot.steps[then.step] : null;
+  return (
+    <Box component="section" aria-label="Now" sx={{ flex: '1 1 560px', minWidth: 0 }}>
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1.5,
+          color: 'var(--muted)',
+          fontSize: { xs: 18, md: 26 },
+          flexWrap: 'wrap',
+        }}
+      >
+        <Tape
+          width={56}
+          height={44}
+          size={32}
+          fill={`var(--tape-${slot.position?.mark ?? 'square'})`}
+        >
+          {plan.slots.indexOf(slot) + 1}
+        </Tape>
+        <span>of {plan.slots.length}</span>
+        <Box component="h1" sx={{ m: 0, font: wide(40, 28, 700), color: 'var(--ink)' }}>
+          {slot.name}
+        </Box>
+        {slot.position && (
+          <>
+            <PositionMark shape={slot.position.mark} size={30} />
+            <span>{slot.position.name}</span>
+          </>
+        )}
+        <Box component="span" sx={{ ml: 'auto' }}>
+          {live.go > 1 ? `go ${live.go}, ` : ''}step {live.step + 1} of {slot.steps.length}
+        </Box>
+      </Box>
+      {live.failed ? (
+        <Box role="alert" sx={{ mt: 3, font: wide(56, 36, 800), color: 'var(--ember)' }}>
+          Didn’t work. Again, or move on?
+          <Box sx={{ font: wide(26, 20, 400), color: 'var(--muted)', mt: 1 }}>
+            {slot.oneShot ? 'One shot: another go needs a fresh set. ' : ''}
+            {live.go >= slot.goesAllowed
+              ? 'All goes that were allowed are used.'
+              : `${counted(slot.goesAllowed - live.go, 'more go', 'more goes')} allowed.`}
+          </Box>
+        </Box>
+      ) : (
+        <>
+          <Labelled label="Do">
+            <Box
+              sx={{
+                font: wide(doSize(step.do), Math.min(44, doSize(step.do) * 0.62), 800),
+                letterSpacing: '-1px',
+              }}
+            >
+              {step.do}
+            </Box>
+          </Labelled>
+          {step.say && (
+            <Labelled label="Say">
+              <Box sx={{ fontSize: { xs: 24, md: 34 }, lineHeight: 1.2 }}>“{step.say}”</Box>
+            </Labelled>
+          )}
+          {step.gearOn.length + step.gearOff.length > 0 && (
+            <Labelled label="Gear">
+              <Box sx={{ fontSize: { xs: 20, md: 26 } }}>
+                {step.gearOn.length > 0 && <b>{listInWords(step.gearOn)} on. </b>}
+                {step.gearOff.length > 0 && <>{listInWords(step.gearOff)} off.</>}
+              </Box>
+            </Labelled>
+          )}
+          {step.cue && (
+            <Box sx={{ mt: 1.5, ml: { md: 10 } }}>
+              <Cue words={step.cue} />
+            </Box>
+          )}
+          {step.mind && (
+            <Labelled label="Mind">
+              <Box sx={{ fontSize: { xs: 20, md: 26 } }}>{step.mind}</Box>
+            </Labelled>
+          )}
+          {step.sign && (
+            <Box sx={{ mt: 1.5, ml: { md: 10 } }}>
+              <SignTimer
+                sign={step.sign}
+                since={live.signAt === null ? null : Math.max(0, time - live.signAt)}
+                onSign={onSign}
+              />
+            </Box>
+          )}
+          {thenStep && (
+            <Labelled label="Then">
+              <Box sx={{ fontSize: { xs: 20, md: 26 }, color: 'var(--muted)' }}>{thenStep.do}</Box>
+            </Labelled>
+          )}
+        </>
+      )}
+    </Box>
+  );
+}

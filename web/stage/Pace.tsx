@@ -1,0 +1,67 @@
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import { project } from '../../core/stage/project';
+import type { Live, RunPlan } from '../../core/stage/types';
+import { timeOf } from '../brief/dates';
+import { Ribbon } from './StageParts';
+import { wide } from './type';
+
+/** How far from the plan, when it will end, and what leaving something out would buy. */
+export function Pace({
+  plan,
+  live,
+  now,
+  onLeaveOut,
+}: {
+  plan: RunPlan;
+  live: Live;
+  now: number;
+  onLeaveOut: (slot: string) => void;
+}) {
+  const projection = project(plan, live, now);
+  const late = projection.behind >= 15 || projection.over > 0;
+  return (
+    <Box component="section" aria-label="Pace">
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 2,
+          flexWrap: 'wrap',
+          fontSize: { xs: 18, md: 26 },
+        }}
+      >
+        <Box
+          component="b"
+          sx={{ font: wide(32, 24, 800), color: late ? 'var(--ember)' : 'inherit' }}
+        >
+          {projection.behind >= 15 ? '« ' : projection.behind <= -15 ? '» ' : ''}
+          {projection.paceWords}
+        </Box>
+        <span>
+          ends {timeOf(projection.endsAt)}, <b>{projection.overWords}</b>
+        </span>
+        {projection.leaveOut && (
+          <ButtonBase
+            onClick={() => onLeaveOut(projection.leaveOut?.slot ?? '')}
+            sx={{ minHeight: 48, borderBottom: '2px solid var(--ember)', font: 'inherit' }}
+          >
+            leave out {projection.leaveOut.name} to end {timeOf(projection.leaveOut.endsAt)} (L)
+          </ButtonBase>
+        )}
+        <Box component="time" sx={{ ml: 'auto', font: wide(42, 28, 700) }}>
+          {timeOf(now)}
+        </Box>
+      </Box>
+      <Box sx={{ display: { xs: 'none', sm: 'block' }, mt: 0.5 }}>
+        <Ribbon
+          plan={plan}
+          live={live}
+          now={projection.now}
+          end={projection.end}
+          finish={projection.now + (projection.hardFinishAt - now) / 1000}
+        />
+      </Box>
+    </Box>
+  );
+}
