@@ -173,6 +173,7 @@ test('on one’s own data it begins empty; a first show can be made, and a file 
   await expect(page.getByRole('heading', { name: 'Harbour Light Festival' })).toBeVisible();
   await page.goto(own.url + '/people');
   await page.getByRole('button', { name: 'Add a person' }).click();
+  await expect(page.getByRole('heading', { name: 'New person' })).toBeVisible();
   await page.getByRole('textbox', { name: 'Name' }).fill('Noor');
   await expect(saved(page)).toBeVisible();
   await page.getByRole('button', { name: 'Remove' }).click();

@@ -68,7 +68,8 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
   const open = data?.find((entry) => entry.id === chosen)?.id ?? data?.[0]?.id ?? null;
   const add = async (): Promise<void> => {
     const added = await send<Versioned<T>>('POST', path, fresh(newId()));
-    await queryClient.invalidateQueries({ queryKey: [path] });
+    // Listed before it is opened, so that nothing typed next goes to the one that was open.
+    queryClient.setQueryData<Versioned<T>[]>([path], (known) => [...(known ?? []), added]);
     setChosen(added.id);
   };
   return (
