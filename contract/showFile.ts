@@ -265,21 +265,21 @@ function strayReferences(file: ShowFile): FieldFault[] {
 
 /** Checks a parsed show file: its version first, then every field, then its references. */
 export function checkShowFile(plain: unknown): Checked<ShowFile> {
-  const head = plain as { format?: unknown; version?: unknown } | null;
-  if (
-    head?.format === FILE_FORMAT &&
-    typeof head.version === 'number' &&
-    head.version > FILE_VERSION
-  )
-    return {
-      ok: false,
-      faults: [
-        {
-          path: 'version',
-          message: `is ${head.version}, from a newer Hearty Stage; this one reads up to ${FILE_VERSION}`,
-        },
-      ],
-    };
+  const fault = (path: string, message: string): Checked<ShowFile> => ({
+    ok: false,
+    faults: [{ path, message }],
+  });
+  if (typeof plain !== 'object' || plain === null || Array.isArray(plain))
+    return fault('', 'file must be a show file: one JSON object');
+  const head = plain as { format?: unknown; version?: unknown };
+  // Of another kind of file, every field would be a fault: one says it all.
+  if (head.format !== FILE_FORMAT)
+    return fault('format', `must be “${FILE_FORMAT}”: this is not a show file`);
+  if (typeof head.version === 'number' && head.version > FILE_VERSION)
+    return fault(
+      'version',
+      `is ${head.version}, from a newer Hearty Stage; this one reads up to ${FILE_VERSION}`,
+    );
   const checked = check(ShowFile, plain);
   if (!checked.ok) return checked;
   const faults = strayReferences(checked.value);

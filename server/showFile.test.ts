@@ -88,14 +88,15 @@ describe('files that are refused change nothing', () => {
   test.each([
     ['not JSON', 'hello', 'must be a show file in JSON'],
     ['empty', '', 'must be a show file in JSON'],
-    ['a list', '[1, 2]', 'must be an object'],
-    ['null', 'null', 'must be an object'],
+    ['a list', '[1, 2]', 'must be a show file'],
+    ['null', 'null', 'must be a show file'],
   ])('%s', async (_name, text, words) => {
     expect((await refused(text)).message).toContain(words);
   });
 
   test('another format', async () => {
     const error = await refused('{"format":"other","version":1}');
+    expect(error.fields).toHaveLength(1);
     expect(error.fields?.[0]).toMatchObject({ path: 'format' });
   });
 
