@@ -114,6 +114,11 @@ test('a show removed in another tab is told, and brought back', async ({ page, d
     title: string;
   };
   expect(show.title).toBe('Still here');
+
+  await request.delete(`${demo.url}/api${FESTIVAL}`);
+  await page.goto(demo.url + FESTIVAL + '/line-up');
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByText('Ends 14:38')).toBeVisible();
 });
 
 test('kit: a line opens to its sum, and the list is saved as CSV', async ({ page, demo }) => {

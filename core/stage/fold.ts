@@ -196,8 +196,14 @@ function aside(plan: RunPlan, live: Live, event: RunEvent, at: number, time: num
     case 'note':
       return {
         ...live,
-        notes: [...live.notes, { slot: event.slot, text: event.text ?? '', at, by: event.by }],
+        notes: [
+          ...live.notes,
+          { id: event.id, slot: event.slot, text: event.text ?? '', at, by: event.by },
+        ],
       };
+    case 'takeBackNote':
+      // Its text names the event that the note came with.
+      return { ...live, notes: live.notes.filter((note) => note.id !== event.text) };
     case 'judge': {
       const id = event.slot ?? '';
       const known = live.slots[id];

@@ -305,6 +305,13 @@ describe('after the show', () => {
     expect(records.find((r) => r.demoId === 'foam')?.history).toEqual([]);
   });
 
+  test('a note is kept with its slot, and can be taken back', () => {
+    const stage = new Stage().at(0, 'start').at(5, 'note', { text: 'Too quiet' });
+    expect(stage.live().notes).toMatchObject([{ slot: 'slot-drum', text: 'Too quiet' }]);
+    stage.at(9, 'takeBackNote', { text: stage.live().notes[0]?.id ?? '' });
+    expect(stage.live().notes).toEqual([]);
+  });
+
   test('an outcome can be judged again afterwards', () => {
     ran.at(700, 'judge', { slot: 'slot-cloud', go: 1, outcome: 'partly', cause: 'Neck too wide' });
     expect(ran.live().slots['slot-cloud']?.goes).toEqual([

@@ -79,6 +79,7 @@ export const EVENT_KINDS = [
   'sign',
   'begin',
   'note',
+  'takeBackNote',
   'judge',
   'finish',
 ] as const;
@@ -137,5 +138,5 @@ export interface Live {
   slots: Record<string, LiveSlot>;
   /** Show time at which background jobs were begun, by “slot/task”. */
   begun: Record<string, number>;
-  notes: { slot: string | null; text: string; at: number; by: string | null }[];
+  notes: { id: string; slot: string | null; text: string; at: number; by: string | null }[];
 }

@@ -11,7 +11,7 @@ import type { RunRecord } from '../../contract/stage';
 import { type ReviewRow, reviewOf } from '../../core/after/review';
 import type { Demo } from '../../core/repertoire/types';
 import { fold } from '../../core/stage/fold';
-import type { Outcome, RunEvent } from '../../core/stage/types';
+import type { Live, Outcome, RunEvent } from '../../core/stage/types';
 import { formatDuration, sayDuration } from '../../core/time/clock';
 import { newId, send } from '../app/api';
 import { queryClient, useRuns } from '../app/data';
@@ -48,6 +48,19 @@ function RunReview({ run }: { run: RunRecord }) {
     };
     await send('POST', `/runs/${run.id}/events`, { events: [whole] });
     await queryClient.invalidateQueries({ queryKey: ['/shows'] });
+  };
+  const takeBack = async (note: Live['notes'][number]): Promise<void> => {
+    await tell({ kind: 'takeBackNote', text: note.id });
+    enqueueSnackbar('Note removed', {
+      action: () => (
+        <Button
+          color="inherit"
+          onClick={() => void tell({ kind: 'note', slot: note.slot, text: note.text })}
+        >
+          Undo
+        </Button>
+      ),
+    });
   };
   const pin = async (slotId: string | null, text: string): Promise<void> => {
     const demoId = run.plan.slots.find((slot) => slot.id === slotId)?.demoId;
@@ -149,7 +162,7 @@ function RunReview({ run }: { run: RunRecord }) {
       <Section title="Notes">
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
           {live.notes.map((entry) => (
-            <li key={`${entry.at}${entry.text}`}>
+            <li key={entry.id}>
               {entry.slot && <b>{run.plan.slots.find((slot) => slot.id === entry.slot)?.name}: </b>}
               {entry.text}
               {entry.slot && (
@@ -157,6 +170,13 @@ function RunReview({ run }: { run: RunRecord }) {
                   Pin to the demo
                 </Button>
               )}
+              <Button
+                size="small"
+                aria-label={`Remove the note “${entry.text}”`}
+                onClick={() => void takeBack(entry)}
+              >
+                Remove
+              </Button>
             </li>
           ))}
         </Box>

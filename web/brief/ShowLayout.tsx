@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { finishOf } from '../../core/lineup/finish';
@@ -6,6 +7,8 @@ import { dayChecks } from '../../core/ready/checks';
 import { goNoGo } from '../../core/ready/go';
 import { parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
+import { ApiError } from '../app/api';
+import { queryClient } from '../app/data';
 import { EditingNotices, SaveBar } from '../parts/editing';
 import { Loading, Page, Trouble, useTitle } from '../parts/page';
 import { tapePath } from '../parts/tape';
@@ -111,7 +114,24 @@ export default function ShowLayout() {
   const { open, error, editing } = useShow(showId);
   useTitle(open?.show.title ?? 'Show');
   if (!open) {
-    return <Page title="Show">{error ? <Trouble error={error} /> : <Loading />}</Page>;
+    return (
+      <Page title="Show">
+        {error ? <Trouble error={error} /> : <Loading />}
+        {error instanceof ApiError && error.status === 410 && (
+          <Button
+            variant="contained"
+            onClick={() =>
+              void editing.store.bringBack().then(async () => {
+                await editing.store.load();
+                await queryClient.invalidateQueries();
+              })
+            }
+          >
+            Bring it back
+          </Button>
+        )}
+      </Page>
+    );
   }
   const { show, bundle } = open;
   return (
