@@ -17,6 +17,18 @@ export interface LiveJob extends Job {
 /** Jobs that start within this many seconds are worth announcing. */
 const AHEAD = 300;
 
+/** True once the step or task that the job is for has begun. */
+function isUsed(plan: RunPlan, live: Live, job: Job, now: number, behind: number): boolean {
+  const slot = plan.slots.find((s) => s.id === job.slot);
+  if (!slot || !job.use) return false;
+  const offset = job.use.at - slot.start;
+  // For other preparation: by the plan's time, moved with the pace.
+  if (offset < 0) return now >= job.use.at + (job.use.at < 0 ? 0 : Math.max(0, behind));
+  if (live.slot !== slot.id) return false;
+  const done = slot.steps.slice(0, live.step).reduce((sum, step) => sum + step.seconds, 0);
+  return done >= offset;
+}
+
 /** `now` is show time; `behind` the seconds the show runs behind its plan. */
 export function backgroundJobs(plan: RunPlan, live: Live, now: number, behind: number): LiveJob[] {
   return plan.jobs
@@ -29,7 +41,8 @@ export function backgroundJobs(plan: RunPlan, live: Live, now: number, behind: n
       const length = job.end - job.start;
       const done = from + length;
       const shift = done - job.end;
-      const used = slot?.status === 'performed' || (live.slot === job.slot && job.use === null);
+      const used =
+        slot?.status === 'performed' || (job.use !== null && isUsed(plan, live, job, now, behind));
       const preparing = job.use === null;
       if (dropped || (preparing ? now >= done : used)) return [];
       const readyUntil = job.use?.until == null ? null : job.use.until + shift;

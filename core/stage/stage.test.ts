@@ -259,6 +259,12 @@ describe('in the background', () => {
     expect(status(soak.end + 601)).toBe('late');
   });
 
+  test('what has been used is no longer shown', () => {
+    const stage = new Stage().at(0, 'start').at(10, 'goTo', { slot: 'slot-foam' });
+    const soak = backgroundJobs(plan, stage.live(), 20, 0).find((job) => job.task === 'soak');
+    expect(soak).toBeUndefined();
+  });
+
   test('Started moves it to when it really began', () => {
     const stage = new Stage()
       .at(0, 'start')
