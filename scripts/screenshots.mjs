@@ -97,6 +97,9 @@ const SHOTS = [
   ['demos', '/demos', wide],
   ['demo', '/demos/foam-fountain', wide],
   ['venues', '/venues', wide],
+  ['shows', '/shows', wide],
+  ['store', '/store', wide],
+  ['people', '/people', wide],
   ['line-up-night', `${SHOW}/line-up`, wide, 'night'],
 ];
 for (const [name, where, viewport, mode] of SHOTS) {

@@ -138,3 +138,16 @@ export function recordWords(record: Pick<MethodRecord, 'worked' | 'partly' | 'fa
   const tried = record.worked + record.partly + record.failed;
   return tried === 0 ? 'not tried yet' : `works ${record.worked} of ${tried}`;
 }
+
+/** The goes of several methods together: a demo's record. */
+export const totalRecord = (
+  records: readonly Pick<MethodRecord, 'worked' | 'partly' | 'failed'>[],
+): Pick<MethodRecord, 'worked' | 'partly' | 'failed'> =>
+  records.reduce(
+    (sum, record) => ({
+      worked: sum.worked + record.worked,
+      partly: sum.partly + record.partly,
+      failed: sum.failed + record.failed,
+    }),
+    { worked: 0, partly: 0, failed: 0 },
+  );

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { timelineOf } from '../lineup/fromBundle';
 import { after, task } from '../testing/build';
 import { bundle } from '../testing/bundle';
-import { recordWords, recordsOf, reviewOf } from '../after/review';
+import { recordWords, recordsOf, reviewOf, totalRecord } from '../after/review';
 import { backgroundJobs } from './background';
 import { fold, nextStep, showTime } from './fold';
 import { runPlanOf } from './plan';
@@ -306,6 +306,9 @@ describe('after the show', () => {
     const records = recordsOf(demos, [{ kind: 'performance', plan, events: ran.events }]);
     const drum = records.find((r) => r.demoId === 'drum');
     expect(drum).toMatchObject({ worked: 4, failed: 2, causes: [{ cause: 'Too damp', count: 1 }] });
+    const foamAndDrum = records.filter((r) => r.demoId !== 'cloud');
+    expect(totalRecord(foamAndDrum)).toEqual({ worked: 7, partly: 0, failed: 3 });
+    expect(totalRecord([])).toEqual({ worked: 0, partly: 0, failed: 0 });
     expect(recordWords(drum ?? { worked: 0, partly: 0, failed: 0 })).toBe('works 4 of 6');
     expect(recordWords({ worked: 0, partly: 0, failed: 0 })).toBe('not tried yet');
     expect(records.find((r) => r.demoId === 'foam')?.history).toEqual([]);

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { recordWords } from '../../core/after/review';
+import { recordWords, totalRecord } from '../../core/after/review';
 import type { Demo } from '../../core/repertoire/types';
 import { sayDuration } from '../../core/time/clock';
 import { send } from '../app/api';
@@ -98,15 +98,7 @@ export default function DemosPage() {
         }}
       >
         {shown.map((demo) => {
-          const own = records.filter((record) => record.demoId === demo.id);
-          const total = own.reduce(
-            (sum, r) => ({
-              worked: sum.worked + r.worked,
-              partly: sum.partly + r.partly,
-              failed: sum.failed + r.failed,
-            }),
-            { worked: 0, partly: 0, failed: 0 },
-          );
+          const total = totalRecord(records.filter((record) => record.demoId === demo.id));
           const kinds = [...new Set(demo.methods.flatMap((m) => m.hazards.map((h) => h.kind)))];
           const [method] = demo.methods;
           return (
