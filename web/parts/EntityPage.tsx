@@ -77,7 +77,7 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
       title={title}
       actions={
         <Button variant="contained" onClick={() => void add()}>
-          Add a {noun}
+          Add {/^[aeiou]/.test(noun) ? 'an' : 'a'} {noun}
         </Button>
       }
     >
