@@ -14,6 +14,8 @@ export interface ReviewRow {
   plannedStart: number;
   plannedSeconds: number;
   actualStart: number | null;
+  actualEnd: number | null;
+  /** All its time on stage, over every visit. */
   actualSeconds: number | null;
   /** Actual less planned length; null when it was not performed. */
   difference: number | null;
@@ -31,9 +33,12 @@ export function reviewOf(plan: RunPlan, live: Live): Review {
   const rows = plan.slots.map((slot): ReviewRow => {
     const fact = live.slots[slot.id];
     const plannedSeconds = slot.end - slot.start;
-    const performed =
-      fact?.startedAt != null && fact.endedAt != null && fact.status === 'performed';
-    const actualSeconds = performed ? (fact.endedAt ?? 0) - (fact.startedAt ?? 0) : null;
+    const actualStart = fact?.status === 'performed' ? fact.startedAt : null;
+    const actualEnd = actualStart === null ? null : (fact?.endedAt ?? null);
+    const actualSeconds =
+      actualStart === null || actualEnd === null
+        ? null
+        : actualEnd - actualStart + (fact?.earlier ?? 0);
     return {
       slotId: slot.id,
       demoId: slot.demoId,
@@ -43,7 +48,8 @@ export function reviewOf(plan: RunPlan, live: Live): Review {
       status: fact?.status ?? 'waiting',
       plannedStart: slot.start,
       plannedSeconds,
-      actualStart: performed ? (fact.startedAt ?? 0) : null,
+      actualStart: actualEnd === null ? null : actualStart,
+      actualEnd,
       actualSeconds,
       difference: actualSeconds === null ? null : Math.round(actualSeconds - plannedSeconds),
       goes: fact?.goes ?? [],

@@ -119,9 +119,11 @@ function collect(bundle: ShowBundle, timeline: Timeline): Group[] {
     for (const line of method.kit) {
       const item = bundle.items.find((candidate) => candidate.id === line.itemId);
       if (!item) continue;
-      // The same method in a second slot shares what is brought once for the show.
+      // A second slot of the same method shares what is used up once for the show; whether it can
+      // share equipment depends on when both have it, which the most in use at once decides.
       const once = `${demo.id}/${method.id}/${line.id}`;
-      if (line.basis === 'perShow' && broughtOnce.has(once)) continue;
+      const usedUp = line.basis === 'perShow' && item.kind === 'consumable';
+      if (usedUp && broughtOnce.has(once)) continue;
       broughtOnce.add(once);
       const { factor, words } = factorOf(line, resolved, bundle.show.audience);
       if (factor === 0) continue;

@@ -70,3 +70,11 @@ export function backgroundJobs(plan: RunPlan, live: Live, now: number, behind: n
     })
     .sort((a, b) => a.urgency - b.urgency || a.start - b.start);
 }
+
+/** What a slot still waits for: the job that will be done last, or null when all is ready. */
+export function notReady(jobs: readonly LiveJob[], slot: string): LiveJob | null {
+  const waits = jobs.filter(
+    (job) => job.slot === slot && (job.status === 'underWay' || job.status === 'due'),
+  );
+  return waits.sort((a, b) => b.done - a.done)[0] ?? null;
+}

@@ -6,7 +6,13 @@
  */
 import type { Go, Live, LiveSlot, RunEvent, RunPlan, RunSlot } from './types';
 
-const freshSlot = (): LiveSlot => ({ status: 'waiting', startedAt: null, endedAt: null, goes: [] });
+const freshSlot = (): LiveSlot => ({
+  status: 'waiting',
+  startedAt: null,
+  endedAt: null,
+  earlier: 0,
+  goes: [],
+});
 
 export function beforeStart(plan: RunPlan): Live {
   return {
@@ -54,13 +60,11 @@ export function nextStep(
   return null;
 }
 
-/** The slot to go on with: the next one waiting, else the first that was passed over. */
-function nextWaiting(plan: RunPlan, live: Live, from: string | null): string | null {
-  const waiting = (slot: RunSlot): boolean => live.slots[slot.id]?.status === 'waiting';
+/** What is still waiting, in the order it will come: on from a slot, then what was passed over. */
+export function comingUp(plan: RunPlan, live: Live, from = live.slot): RunSlot[] {
   const at = plan.slots.findIndex((slot) => slot.id === from);
-  return (
-    (plan.slots.slice(at + 1).find(waiting) ?? plan.slots.slice(0, Math.max(at, 0)).find(waiting))
-      ?.id ?? null
+  return [...plan.slots.slice(at + 1), ...plan.slots.slice(0, Math.max(at, 0))].filter(
+    (slot) => live.slots[slot.id]?.status === 'waiting',
   );
 }
 
@@ -69,6 +73,7 @@ const withSlot = (live: Live, id: string, change: Partial<LiveSlot>): Live => ({
   slots: { ...live.slots, [id]: { ...(live.slots[id] ?? freshSlot()), ...change } },
 });
 
+/** Puts a slot on stage. One that has been there before starts a new visit. */
 function enter(live: Live, id: string | null, time: number): Live {
   const next: Live = {
     ...live,
@@ -80,9 +85,13 @@ function enter(live: Live, id: string | null, time: number): Live {
     signAt: null,
   };
   if (id === null) return { ...next, phase: 'curtain' };
+  const before = live.slots[id];
+  const visit = before?.startedAt == null ? 0 : (before.endedAt ?? time) - before.startedAt;
   return withSlot({ ...next, phase: 'running' }, id, {
     status: 'waiting',
-    startedAt: live.slots[id]?.startedAt ?? time,
+    startedAt: time,
+    endedAt: null,
+    earlier: (before?.earlier ?? 0) + visit,
   });
 }
 
@@ -99,7 +108,7 @@ function leaveSlot(
   change: Partial<LiveSlot>,
 ): Live {
   const left = withSlot(live, id, { endedAt: time, ...change });
-  return enter(left, nextWaiting(plan, left, id), time);
+  return enter(left, comingUp(plan, left, id)[0]?.id ?? null, time);
 }
 
 function done(plan: RunPlan, live: Live, slot: RunSlot, time: number): Live {
@@ -174,13 +183,14 @@ function move(plan: RunPlan, live: Live, event: RunEvent, time: number): Live {
     case 'bringBack': {
       const status = target ? live.slots[target]?.status : undefined;
       if (!target || (status !== 'leftOut' && status !== 'skipped')) return live;
-      const back = withSlot(live, target, { status: 'waiting', endedAt: null });
+      const back = withSlot(live, target, { status: 'waiting' });
       return back.phase === 'curtain' ? enter(back, target, time) : back;
     }
     case 'goTo': {
       if (!target || target === live.slot) return live;
-      const reopened = withSlot(live, target, { status: 'waiting', endedAt: null });
-      return enter(reopened, target, time);
+      // What is left half done ends its visit here and stays waiting.
+      const left = live.slot === null ? live : withSlot(live, live.slot, { endedAt: time });
+      return enter(left, target, time);
     }
     default:
       return live;

@@ -1,7 +1,7 @@
 /** What a run needs to know of the show, taken from the plan at the moment it begins. */
 import type { ShowBundle } from '../brief/types';
-import { buildNetwork } from '../lineup/network';
 import { lineupInput, resolveSlots } from '../lineup/fromBundle';
+import { readyWindow } from '../lineup/readyWindow';
 import type { Timeline } from '../lineup/types';
 import type { Task } from '../repertoire/types';
 import type { Job, RunPlan, RunSlot, RunStep } from './types';
@@ -28,15 +28,7 @@ function jobsOf(bundle: ShowBundle, timeline: Timeline): Job[] {
     const slot = input.slots.find((s) => s.id === placed.slot);
     const task = slot?.tasks.find((t) => t.id === placed.task);
     if (!slot || !task) return [];
-    const use = buildNetwork(slot)
-      .lags.filter((lag) => lag.from.id === task.id)
-      .flatMap((lag) => {
-        const next = timeline.tasks.find((t) => t.slot === slot.id && t.task === lag.to.id);
-        if (!next) return [];
-        const until = lag.greatest === null ? null : placed.end + lag.greatest;
-        return [{ at: next.start, from: placed.end + lag.least, until }];
-      })
-      .sort((a, b) => (a.until ?? Infinity) - (b.until ?? Infinity) || a.at - b.at)[0];
+    const use = placed.phase === 'settle' ? readyWindow(slot, timeline, placed) : null;
     const { start, end } = placed;
     return [
       {
@@ -46,7 +38,7 @@ function jobsOf(bundle: ShowBundle, timeline: Timeline): Job[] {
         people: placed.people.map(person),
         start,
         end,
-        use: placed.phase === 'settle' ? (use ?? null) : null,
+        use,
       },
     ];
   });

@@ -33,7 +33,7 @@ export interface Projection {
 }
 
 /** Likely seconds left in the slot on stage, by its steps; a step that overruns counts no less than 0. */
-function leftInSlot(slot: RunSlot, live: Live, now: number): number {
+export function leftInSlot(slot: RunSlot, live: Live, now: number): number {
   const current = slot.steps[live.step];
   if (!current || live.failed) return 0;
   let left = Math.max(0, current.seconds - (now - live.stepAt));
@@ -46,7 +46,7 @@ function leftInSlot(slot: RunSlot, live: Live, now: number): number {
 }
 
 /** Planned dead air before a slot. */
-function gapBefore(plan: RunPlan, index: number): number {
+export function gapBefore(plan: RunPlan, index: number): number {
   const slot = plan.slots[index];
   if (!slot) return 0;
   return slot.start - (plan.slots[index - 1]?.end ?? 0);

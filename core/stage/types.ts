@@ -1,5 +1,6 @@
 /** A run of a show: what was planned when it began, and the events that happened since. */
 import type { MarkShape } from '../brief/types';
+import type { ReadyWindow } from '../lineup/readyWindow';
 import type { Sign } from '../repertoire/types';
 
 export interface RunStep {
@@ -46,7 +47,7 @@ export interface Job {
   start: number;
   end: number;
   /** When what it is for is planned to begin, and the window that keeps; null without one. */
-  use: { at: number; from: number; until: number | null } | null;
+  use: ReadyWindow | null;
 }
 
 /** Taken when a run begins and kept with it, so that later edits don't rewrite what happened. */
@@ -112,9 +113,11 @@ export interface Go {
 
 export interface LiveSlot {
   status: 'waiting' | 'performed' | 'skipped' | 'leftOut';
-  /** Show time in seconds: real time since the start less what was held. */
+  /** Of its last time on stage, in show time: seconds since the start less what was held. */
   startedAt: number | null;
   endedAt: number | null;
+  /** Seconds on stage in earlier visits: one may go elsewhere and come back. */
+  earlier: number;
   goes: Go[];
 }
 

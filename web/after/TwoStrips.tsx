@@ -13,13 +13,13 @@ export function TwoStrips({ review, run }: { review: Review; run: RunRecord }) {
   const strip = (
     y: number,
     start: (row: ReviewRow) => number | null,
-    length: (row: ReviewRow) => number | null,
+    end: (row: ReviewRow) => number | null,
   ) =>
     review.rows.map((row, i) => {
       const from = start(row);
-      const seconds = length(row);
-      if (from === null || seconds === null) return null;
-      const w = Math.max(3, x(from + seconds) - x(from) - 1);
+      const until = end(row);
+      if (from === null || until === null) return null;
+      const w = Math.max(3, x(until) - x(from) - 1);
       return (
         <g key={row.slotId}>
           <path d={tapePath(x(from), y, w, 26)} fill={fill(row)} />
@@ -50,7 +50,7 @@ export function TwoStrips({ review, run }: { review: Review; run: RunRecord }) {
       {strip(
         10,
         (row) => row.plannedStart,
-        (row) => row.plannedSeconds,
+        (row) => row.plannedStart + row.plannedSeconds,
       )}
       <text x={0} y={64}>
         actual
@@ -58,7 +58,7 @@ export function TwoStrips({ review, run }: { review: Review; run: RunRecord }) {
       {strip(
         46,
         (row) => row.actualStart,
-        (row) => row.actualSeconds,
+        (row) => row.actualEnd,
       )}
       <path d={`M${x(run.plan.hardFinish)} 0V80`} stroke="currentColor" strokeWidth={2} />
     </svg>

@@ -24,6 +24,8 @@ export interface Tokens {
   chore: string;
   cueTape: string;
   cueGlyph: string;
+  /** What has run of a timer. */
+  timerFill: string;
   tape: Record<MarkShape, string>;
   /** Figures on tape. */
   onTape: string;
@@ -48,6 +50,7 @@ export const TOKENS: Record<Mode, Tokens> = {
     chore: '#A79A8B',
     cueTape: '#F0DFB8',
     cueGlyph: '#7A530A',
+    timerFill: '#8C7B6B',
     tape: {
       cross: '#6A3C5B',
       corner: '#54677A',
@@ -76,6 +79,7 @@ export const TOKENS: Record<Mode, Tokens> = {
     chore: '#75675C',
     cueTape: '#54401C',
     cueGlyph: '#DDB05E',
+    timerFill: '#DDD1C3',
     tape: {
       cross: '#C79AB9',
       corner: '#9FB4C9',

@@ -38,3 +38,9 @@ export function labelRows(labels: readonly Label[], rows: number, pxPerLetter: n
     return row;
   });
 }
+
+/** The text, cut with an ellipsis where it would be wider than the room there is. */
+export function shorten(text: string, room: number, pxPerLetter: number): string {
+  const most = Math.max(1, Math.floor(room / pxPerLetter));
+  return text.length <= most ? text : `${text.slice(0, most - 1).trimEnd()}…`;
+}

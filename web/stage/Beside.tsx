@@ -1,19 +1,13 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { RunRecord } from '../../contract/stage';
-import { backgroundJobs } from '../../core/stage/background';
-import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
+import { backgroundJobs, notReady } from '../../core/stage/background';
+import { comingUp } from '../../core/stage/fold';
+import type { Live } from '../../core/stage/types';
 import { formatDuration } from '../../core/time/clock';
 import { PositionMark } from '../parts/tape';
 import { JobLine } from './StageParts';
 import { wide } from './type';
-
-function nextUp(plan: RunPlan, live: Live): RunSlot | null {
-  const at = plan.slots.findIndex((slot) => slot.id === live.slot);
-  const waiting = (slot: RunSlot): boolean =>
-    live.slots[slot.id]?.status === 'waiting' && slot.id !== live.slot;
-  return plan.slots.slice(at + 1).find(waiting) ?? plan.slots.find(waiting) ?? null;
-}
 
 /** What comes next and whether it is ready; what runs behind, the most urgent first. */
 export function Beside({
@@ -31,14 +25,9 @@ export function Beside({
   onBegin: (slot: string, task: string) => void;
   onGoTo: () => void;
 }) {
-  const next = nextUp(run.plan, live);
+  const [next] = comingUp(run.plan, live);
   const jobs = backgroundJobs(run.plan, live, time, behind);
-  const start = new Date(live.startedAt ?? Date.now());
-  const showStart =
-    start.getHours() * 3600 + start.getMinutes() * 60 + start.getSeconds() + live.heldMs / 1000;
-  const unready = jobs.find(
-    (job) => job.slot === next?.id && (job.status === 'underWay' || job.status === 'due'),
-  );
+  const unready = next ? notReady(jobs, next.id) : null;
   return (
     <Box
       component="aside"
@@ -81,7 +70,7 @@ export function Beside({
               key={`${job.slot}/${job.task}`}
               job={job}
               now={time}
-              showStart={showStart}
+              startedAt={(live.startedAt ?? 0) + live.heldMs}
               onBegin={() => onBegin(job.slot, job.task)}
             />
           ))}

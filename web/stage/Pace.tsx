@@ -1,9 +1,10 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import { project } from '../../core/stage/project';
+import type { Projection } from '../../core/stage/project';
+import { ribbonOf } from '../../core/stage/ribbon';
 import type { Live, RunPlan } from '../../core/stage/types';
 import { timeOf } from '../brief/dates';
-import { Ribbon } from './StageParts';
+import { Ribbon } from './Ribbon';
 import { wide } from './type';
 
 /** How far from the plan, when it will end, and what leaving something out would buy. */
@@ -11,14 +12,16 @@ export function Pace({
   plan,
   live,
   now,
+  projection,
   onLeaveOut,
 }: {
   plan: RunPlan;
   live: Live;
+  /** Milliseconds since 1970. */
   now: number;
+  projection: Projection;
   onLeaveOut: (slot: string) => void;
 }) {
-  const projection = project(plan, live, now);
   const late = projection.behind >= 15 || projection.over > 0;
   return (
     <Box component="section" aria-label="Pace">
@@ -56,7 +59,7 @@ export function Pace({
       <Box sx={{ display: { xs: 'none', sm: 'block' }, mt: 0.5 }}>
         <Ribbon
           plan={plan}
-          live={live}
+          spans={ribbonOf(plan, live, projection.now)}
           now={projection.now}
           end={projection.end}
           finish={projection.now + (projection.hardFinishAt - now) / 1000}

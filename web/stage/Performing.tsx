@@ -80,6 +80,7 @@ export function Performing({
           plan={plan}
           live={live}
           now={now}
+          projection={projection}
           onLeaveOut={(id) => press('leaveOut', { slot: id })}
         />
       )}

@@ -3,8 +3,8 @@ import ButtonBase from '@mui/material/ButtonBase';
 import type { ReactNode } from 'react';
 import type { LiveJob } from '../../core/stage/background';
 import type { Sign } from '../../core/repertoire/types';
-import type { Live, RunPlan } from '../../core/stage/types';
-import { formatClock, formatDuration } from '../../core/time/clock';
+import { formatDuration } from '../../core/time/clock';
+import { timeOf } from '../brief/dates';
 import { tapePath } from '../parts/tape';
 
 interface BigButtonProps {
@@ -145,7 +145,7 @@ export function SignTimer({
           fill="var(--card)"
           stroke="var(--control)"
         />
-        <path d={tapePath(0, 10, Math.max(6, x(since)), 32)} fill="#DDD1C3" />
+        <path d={tapePath(0, 10, Math.max(6, x(since)), 32)} fill="var(--timer-fill)" />
         <path
           d={`M${x(sign.waitLeast) + 10} 2H${x(sign.waitLeast)}V50h10M${x(sign.waitMost) - 10} 2H${x(sign.waitMost)}V50h-10`}
           fill="none"
@@ -172,15 +172,16 @@ const JOB_GLYPH: Record<LiveJob['status'], string> = {
 export function JobLine({
   job,
   now,
-  showStart,
+  startedAt,
   onBegin,
 }: {
   job: LiveJob;
   now: number;
-  showStart: number;
+  /** The moment of show time 0, in milliseconds since 1970, moved by what was held. */
+  startedAt: number;
   onBegin: () => void;
 }) {
-  const clock = (seconds: number): string => formatClock(showStart + seconds);
+  const clock = (seconds: number): string => timeOf(startedAt + seconds * 1000);
   const words = {
     due: now >= job.from - 5 ? 'start now' : `starts in ${formatDuration(job.from - now)}`,
     underWay: `${formatDuration(job.done - now)} to go`,
@@ -221,105 +222,6 @@ export function JobLine({
         )}
       </Box>
     </Box>
-  );
-}
-
-/** Planned over tonight, on one axis from the start to a little past the end. */
-export function Ribbon({
-  plan,
-  live,
-  now,
-  end,
-  finish,
-}: {
-  plan: RunPlan;
-  live: Live;
-  now: number;
-  end: number;
-  finish: number;
-}) {
-  const W = 1216;
-  const left = 90;
-  const last = Math.max(end, finish, plan.end) * 1.02;
-  const x = (seconds: number): number => left + (seconds / last) * (W - left);
-  let clock = now;
-  return (
-    <svg
-      viewBox={`0 0 ${W} 56`}
-      width="100%"
-      role="img"
-      aria-label="Planned against tonight"
-      style={{ display: 'block' }}
-    >
-      <text x={0} y={12} fontSize={17} fill="var(--muted)">
-        planned
-      </text>
-      <text x={0} y={42} fontSize={17} fill="var(--muted)">
-        tonight
-      </text>
-      {plan.slots.map((slot) => (
-        <rect
-          key={slot.id}
-          x={x(slot.start)}
-          y={3}
-          width={x(slot.end) - x(slot.start) - 3}
-          height={8}
-          rx={2}
-          fill="var(--control)"
-        />
-      ))}
-      {plan.slots.map((slot, i) => {
-        const fact = live.slots[slot.id];
-        const current = live.slot === slot.id;
-        const done = fact?.status === 'performed' || fact?.status === 'skipped';
-        if (fact?.status === 'leftOut') return null;
-        let from: number;
-        let to: number;
-        if (done || current) {
-          from = fact?.startedAt ?? 0;
-          to = done ? (fact?.endedAt ?? from) : Math.max(now, from + slot.end - slot.start);
-          if (current) clock = to;
-        } else {
-          from = clock;
-          to = clock + slot.end - slot.start;
-          clock = to;
-        }
-        return (
-          <g key={slot.id}>
-            <rect
-              x={x(from) + 1}
-              y={22}
-              width={Math.max(2, x(to) - x(from) - 4)}
-              height={30}
-              rx={3}
-              fill={done ? '#4A3F38' : 'none'}
-              stroke={done ? 'none' : current ? 'var(--ink)' : 'var(--muted)'}
-              strokeWidth={current ? 2 : 1.5}
-            />
-            {current && (
-              <rect
-                x={x(from)}
-                y={21}
-                width={Math.max(0, x(now) - x(from))}
-                height={32}
-                rx={3}
-                fill="var(--ink)"
-              />
-            )}
-            <text
-              x={(x(from) + x(to)) / 2}
-              y={44}
-              textAnchor="middle"
-              style={{ font: '700 20px Bricolage' }}
-              fill={current && x(now) > (x(from) + x(to)) / 2 ? 'var(--ground)' : 'var(--ink)'}
-            >
-              {i + 1}
-            </text>
-          </g>
-        );
-      })}
-      <path d={`M${x(finish)} 0V56`} stroke="var(--ember)" strokeWidth={4} />
-    </svg>
   );
 }
 
