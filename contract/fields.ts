@@ -162,7 +162,7 @@ export const Zone = (): PropertyDecorator =>
         new Intl.DateTimeFormat('en', { timeZone: value });
         return null;
       } catch {
-        return 'must be a time zone such as Etc/UTC or Europe/Oslo';
+        return 'must be the name of a time zone, such as Etc/UTC';
       }
     },
     () => ({ type: 'string', minLength: 1 }),

@@ -100,7 +100,32 @@ export class SignBody implements Sign {
   waitMost!: number;
 }
 
-export class TaskBody implements Task {
+/** What is done and said in a step, planned or being performed. */
+export class StepWords {
+  @Text(300)
+  do!: string;
+
+  @Text(600)
+  say!: string;
+
+  @Text(120)
+  cue!: string;
+
+  @TextList(8, 40)
+  gearOn!: string[];
+
+  @TextList(8, 40)
+  gearOff!: string[];
+
+  @Text(200)
+  mind!: string;
+
+  @OrNull()
+  @Part(() => SignBody)
+  sign!: SignBody | null;
+}
+
+export class TaskBody extends StepWords implements Task {
   @Id()
   id!: string;
 
@@ -129,28 +154,6 @@ export class TaskBody implements Task {
 
   @YesNo()
   eachGo!: boolean;
-
-  @Text(300)
-  do!: string;
-
-  @Text(600)
-  say!: string;
-
-  @Text(120)
-  cue!: string;
-
-  @TextList(8, 40)
-  gearOn!: string[];
-
-  @TextList(8, 40)
-  gearOff!: string[];
-
-  @Text(200)
-  mind!: string;
-
-  @OrNull()
-  @Part(() => SignBody)
-  sign!: SignBody | null;
 }
 
 export class KitLineBody implements KitLine {

@@ -2,171 +2,20 @@
  * The show file: an open JSON format that carries a show with everything needed to compute from it.
  * Documented in docs/formats/show-file.md; the JSON Schema beside it is written from these classes.
  */
-import type { Demo, Item } from '../core/repertoire/types';
 import type { Person, Show, ShowBundle, Venue } from '../core/brief/types';
-import type { RunPlan } from '../core/stage/types';
-import { DemoBody, ItemBody } from './repertoire';
-import { PersonBody, ShowBody, VenueBody } from './brief';
-import { Exactly, Id, Num, OneOf, OrNull, Part, PartList, Text, Whole, YesNo } from './fields';
-import { RunEventBody } from './stage';
+import type { Demo, Item } from '../core/repertoire/types';
 import { RUN_KINDS, type RunKind } from '../core/stage/types';
-import { MARK_SHAPES, type MarkShape } from '../core/brief/types';
-import { SignBody } from './repertoire';
-import { TextList } from './fields';
+import { PersonBody, ShowBody, VenueBody } from './brief';
+import { Exactly, Id, Num, OneOf, OrNull, Part, PartList } from './fields';
+import { DemoBody, ItemBody } from './repertoire';
+import { RunPlanBody } from './runPlan';
+import { RunEventBody } from './stage';
 import { type Checked, type FieldFault, check } from './validate';
 
 export const FILE_FORMAT = 'hearty-stage/show';
 export const FILE_VERSION = 1;
 /** Largest show file that is read, in bytes. */
 export const FILE_LIMIT = 8 * 1024 * 1024;
-
-class RunPositionBody {
-  @Text(40)
-  name!: string;
-
-  @OneOf(MARK_SHAPES)
-  mark!: MarkShape;
-}
-
-class RunStepBody {
-  @Id()
-  task!: string;
-
-  @Text(80)
-  name!: string;
-
-  @Text(300)
-  do!: string;
-
-  @Text(600)
-  say!: string;
-
-  @Text(120)
-  cue!: string;
-
-  @TextList(8, 40)
-  gearOn!: string[];
-
-  @TextList(8, 40)
-  gearOff!: string[];
-
-  @Text(200)
-  mind!: string;
-
-  @OrNull()
-  @Part(() => SignBody)
-  sign!: SignBody | null;
-
-  @Num(0, 172_800)
-  seconds!: number;
-
-  @YesNo()
-  eachGo!: boolean;
-}
-
-class RunSlotBody {
-  @Id()
-  id!: string;
-
-  @Id()
-  demoId!: string;
-
-  @Id()
-  methodId!: string;
-
-  @Text(80)
-  name!: string;
-
-  @Text(60)
-  methodName!: string;
-
-  @OrNull()
-  @Part(() => RunPositionBody)
-  position!: RunPositionBody | null;
-
-  @Text(60)
-  performer!: string;
-
-  @Num(-1e6, 1e6)
-  start!: number;
-
-  @Num(-1e6, 1e6)
-  end!: number;
-
-  @Whole(1, 20)
-  goes!: number;
-
-  @Whole(1, 20)
-  goesAllowed!: number;
-
-  @YesNo()
-  oneShot!: boolean;
-
-  @YesNo()
-  mayLeaveOut!: boolean;
-
-  @Whole(1, 5)
-  worth!: number;
-
-  @PartList(() => RunStepBody, 60)
-  steps!: RunStepBody[];
-}
-
-class JobUseBody {
-  @Num(-1e6, 1e6)
-  at!: number;
-
-  @Num(-1e6, 1e6)
-  from!: number;
-
-  @OrNull()
-  @Num(-1e6, 1e6)
-  until!: number | null;
-}
-
-class JobBody {
-  @Id()
-  slot!: string;
-
-  @Id()
-  task!: string;
-
-  @Text(80)
-  name!: string;
-
-  @TextList(12, 60)
-  people!: string[];
-
-  @Num(-1e6, 1e6)
-  start!: number;
-
-  @Num(-1e6, 1e6)
-  end!: number;
-
-  @OrNull()
-  @Part(() => JobUseBody)
-  use!: JobUseBody | null;
-}
-
-class RunPlanBody implements RunPlan {
-  @Text(80)
-  title!: string;
-
-  @Num(0, 9_000_000_000_000)
-  startsAt!: number;
-
-  @Num(0, 1e6)
-  hardFinish!: number;
-
-  @Num(0, 1e6)
-  end!: number;
-
-  @PartList(() => RunSlotBody, 60)
-  slots!: RunSlotBody[];
-
-  @PartList(() => JobBody, 4000)
-  jobs!: JobBody[];
-}
 
 class FileRunBody {
   @Id()

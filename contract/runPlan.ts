@@ -1,0 +1,132 @@
+/** What a run was planned to be, as a show file carries it. */
+import { MARK_SHAPES, type MarkShape } from '../core/brief/types';
+import type { ReadyWindow } from '../core/lineup/readyWindow';
+import type { Job, RunPlan, RunSlot, RunStep } from '../core/stage/types';
+import { Id, Num, OneOf, OrNull, Part, PartList, Text, TextList, Whole, YesNo } from './fields';
+import { StepWords } from './repertoire';
+
+class RunPositionBody {
+  @Text(40)
+  name!: string;
+
+  @OneOf(MARK_SHAPES)
+  mark!: MarkShape;
+}
+
+class RunStepBody extends StepWords implements RunStep {
+  @Id()
+  task!: string;
+
+  @Text(80)
+  name!: string;
+
+  @Num(0, 172_800)
+  seconds!: number;
+
+  @YesNo()
+  eachGo!: boolean;
+}
+
+class RunSlotBody implements RunSlot {
+  @Id()
+  id!: string;
+
+  @Id()
+  demoId!: string;
+
+  @Id()
+  methodId!: string;
+
+  @Text(80)
+  name!: string;
+
+  @Text(60)
+  methodName!: string;
+
+  @OrNull()
+  @Part(() => RunPositionBody)
+  position!: RunPositionBody | null;
+
+  @Text(60)
+  performer!: string;
+
+  @Num(-1e6, 1e6)
+  start!: number;
+
+  @Num(-1e6, 1e6)
+  end!: number;
+
+  @Whole(1, 20)
+  goes!: number;
+
+  @Whole(1, 20)
+  goesAllowed!: number;
+
+  @YesNo()
+  oneShot!: boolean;
+
+  @YesNo()
+  mayLeaveOut!: boolean;
+
+  @Whole(1, 5)
+  worth!: number;
+
+  @PartList(() => RunStepBody, 60)
+  steps!: RunStepBody[];
+}
+
+class JobUseBody implements ReadyWindow {
+  @Num(-1e6, 1e6)
+  at!: number;
+
+  @Num(-1e6, 1e6)
+  from!: number;
+
+  @OrNull()
+  @Num(-1e6, 1e6)
+  until!: number | null;
+}
+
+class JobBody implements Job {
+  @Id()
+  slot!: string;
+
+  @Id()
+  task!: string;
+
+  @Text(80)
+  name!: string;
+
+  @TextList(12, 60)
+  people!: string[];
+
+  @Num(-1e6, 1e6)
+  start!: number;
+
+  @Num(-1e6, 1e6)
+  end!: number;
+
+  @OrNull()
+  @Part(() => JobUseBody)
+  use!: JobUseBody | null;
+}
+
+export class RunPlanBody implements RunPlan {
+  @Text(80)
+  title!: string;
+
+  @Num(0, 9_000_000_000_000)
+  startsAt!: number;
+
+  @Num(0, 1e6)
+  hardFinish!: number;
+
+  @Num(0, 1e6)
+  end!: number;
+
+  @PartList(() => RunSlotBody, 60)
+  slots!: RunSlotBody[];
+
+  @PartList(() => JobBody, 4000)
+  jobs!: JobBody[];
+}
