@@ -1,6 +1,7 @@
 /** Plan against fact, and the record that a demonstration gathers. */
 import type { Demo } from '../repertoire/types';
 import { fold } from '../stage/fold';
+import { sayDuration } from '../time/clock';
 import type { Go, Live, Outcome, RunEvent, RunKind, RunPlan } from '../stage/types';
 
 export interface ReviewRow {
@@ -62,6 +63,20 @@ export function reviewOf(plan: RunPlan, live: Live): Review {
     actualEnd: ends.length > 0 ? Math.max(...ends) : null,
     heldSeconds: Math.round(live.heldMs / 1000),
   };
+}
+
+/** Nearer to the plan than this is what was planned, in seconds. */
+const AS_PLANNED = 15;
+
+/** “It took 2 min 10 s more than planned. Held for 40 s besides.” */
+export function reviewWords({ actualEnd, plannedEnd, heldSeconds }: Review): string {
+  if (actualEnd === null) return 'Nothing was performed.';
+  const more = actualEnd - plannedEnd;
+  const length =
+    Math.abs(more) < AS_PLANNED
+      ? 'It took what was planned.'
+      : `It took ${sayDuration(more)} ${more > 0 ? 'more' : 'less'} than planned.`;
+  return heldSeconds > 0 ? `${length} Held for ${sayDuration(heldSeconds)} besides.` : length;
 }
 
 /** How often a method has worked: every go of every run, and what was counted before. */

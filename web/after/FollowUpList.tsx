@@ -8,6 +8,7 @@ import type { FollowUp } from '../../contract/day';
 import { newId, send } from '../app/api';
 import { useFollowUps, usePeople } from '../app/data';
 import { dayWords } from '../brief/dates';
+import { useAct } from '../parts/act';
 import { useRemove } from '../parts/editing';
 import { Section } from '../parts/page';
 
@@ -16,6 +17,7 @@ export function FollowUpList({ showId }: { showId: string }) {
   const { data = [] } = useFollowUps();
   const { data: people = [] } = usePeople();
   const remove = useRemove();
+  const act = useAct();
   const [words, setWords] = useState('');
   const [owner, setOwner] = useState('');
   const [due, setDue] = useState('');
@@ -31,8 +33,7 @@ export function FollowUpList({ showId }: { showId: string }) {
       due: due || null,
       done: false,
     };
-    await send('POST', '/follow-ups', followUp);
-    setWords('');
+    if (await act(() => send('POST', '/follow-ups', followUp))) setWords('');
   };
   return (
     <Section title="Follow-ups">
@@ -47,10 +48,9 @@ export function FollowUpList({ showId }: { showId: string }) {
             <Button
               size="small"
               onClick={() =>
-                void send('PUT', `/follow-ups/${followUp.id}`, {
-                  ...followUp,
-                  done: !followUp.done,
-                })
+                void act(() =>
+                  send('PUT', `/follow-ups/${followUp.id}`, { ...followUp, done: !followUp.done }),
+                )
               }
             >
               {followUp.done ? 'Open again' : 'Done'}

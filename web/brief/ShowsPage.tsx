@@ -10,6 +10,7 @@ import type { Show } from '../../core/brief/types';
 import { counted } from '../../core/words';
 import { ApiError, newId, send } from '../app/api';
 import { useShows } from '../app/data';
+import { useAct } from '../parts/act';
 import { Empty, Loading, Page, Section, Trouble } from '../parts/page';
 import { awayWords, dayWords, today } from './dates';
 
@@ -38,12 +39,14 @@ const freshShow = (): Show => ({
 });
 
 /** Makes a show and opens it. */
-export function useNewShow(): () => Promise<void> {
+export function useNewShow(): () => Promise<boolean> {
   const navigate = useNavigate();
-  return async () => {
-    const show = await send<Show>('POST', '/shows', freshShow());
-    await navigate(`/shows/${show.id}/brief`);
-  };
+  const act = useAct();
+  return () =>
+    act(async () => {
+      const show = await send<Show>('POST', '/shows', freshShow());
+      await navigate(`/shows/${show.id}/brief`);
+    });
 }
 
 /** Reads a show file in; a file with faults changes nothing, and each is listed by its path. */

@@ -11,6 +11,7 @@ import { formatClock, parseClock } from '../../core/time/clock';
 import { finishOf } from '../../core/lineup/finish';
 import { send } from '../app/api';
 import { useFollowUps, useHealth, usePeople, useShows } from '../app/data';
+import { useAct } from '../parts/act';
 import { Empty, Loading, Page, Section, Trouble } from '../parts/page';
 import { awayWords, dayWords, today } from './dates';
 import { ImportButton, ShowCard, useNewShow } from './ShowsPage';
@@ -90,6 +91,7 @@ function NextShow({ summary }: { summary: ShowSummary }) {
 
 function FollowUps({ followUps }: { followUps: Versioned<FollowUp>[] }) {
   const { data: people = [] } = usePeople();
+  const act = useAct();
   const day = today();
   return (
     <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
@@ -103,7 +105,7 @@ function FollowUps({ followUps }: { followUps: Versioned<FollowUp>[] }) {
             checked={followUp.done}
             slotProps={{ input: { 'aria-label': `Done: ${followUp.words}` } }}
             onChange={(_event, done) =>
-              void send('PUT', `/follow-ups/${followUp.id}`, { ...followUp, done })
+              void act(() => send('PUT', `/follow-ups/${followUp.id}`, { ...followUp, done }))
             }
           />
           <span>

@@ -32,6 +32,8 @@ export interface DocumentState<T> {
   takenIn: (keyof T)[];
   past: Partial<T>[];
   future: Partial<T>[];
+  /** Parts as they were typed that can't be kept as they are; in their fields, through coming and going. */
+  draft: Partial<T>;
 }
 
 /** Typing pauses this long before it is saved, in ms. */
@@ -57,6 +59,7 @@ export class DocumentStore<T extends { id: string }> {
       takenIn: [],
       past: [],
       future: [],
+      draft: {},
     }));
   }
 
@@ -110,6 +113,12 @@ export class DocumentStore<T extends { id: string }> {
       takenIn: [],
     });
     this.saveSoon();
+  }
+
+  /** Remembers what is in the fields and can't be kept yet; nothing of it is sent. */
+  setDraft(draft: Partial<T>): void {
+    if (JSON.stringify(draft) !== JSON.stringify(this.state.getState().draft))
+      this.state.setState({ draft });
   }
 
   undo(): void {

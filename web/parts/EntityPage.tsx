@@ -10,6 +10,7 @@ import type { Versioned } from '../../contract/api';
 import { newId, send } from '../app/api';
 import { queryClient } from '../app/data';
 import { useDocument } from '../documents/useDocument';
+import { useAct } from './act';
 import { EditingNotices, SaveBar, useRemove } from './editing';
 import { AutoForm } from './form';
 import { Empty, Loading, Page, Trouble } from './page';
@@ -65,13 +66,15 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
   const { title, noun, path, query, fresh, below, empty } = props;
   const [chosen, setChosen] = useState<string | null>(null);
   const { data, error } = query;
+  const act = useAct();
   const open = data?.find((entry) => entry.id === chosen)?.id ?? data?.[0]?.id ?? null;
-  const add = async (): Promise<void> => {
-    const added = await send<Versioned<T>>('POST', path, fresh(newId()));
-    // Listed before it is opened, so that nothing typed next goes to the one that was open.
-    queryClient.setQueryData<Versioned<T>[]>([path], (known) => [...(known ?? []), added]);
-    setChosen(added.id);
-  };
+  const add = (): Promise<boolean> =>
+    act(async () => {
+      const added = await send<Versioned<T>>('POST', path, fresh(newId()));
+      // Listed before it is opened, so that nothing typed next goes to the one that was open.
+      queryClient.setQueryData<Versioned<T>[]>([path], (known) => [...(known ?? []), added]);
+      setChosen(added.id);
+    });
   return (
     <Page
       title={title}

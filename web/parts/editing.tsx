@@ -13,9 +13,11 @@ import Tooltip from '@mui/material/Tooltip';
 import { useSnackbar } from 'notistack';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
+import { counted } from '../../core/words';
 import { send } from '../app/api';
 import { queryClient } from '../app/data';
 import type { Editing } from '../documents/useDocument';
+import { useAct } from './act';
 
 const PART_WORDS: Record<string, string> = {
   hardFinish: 'hard finish',
@@ -29,7 +31,10 @@ const PART_WORDS: Record<string, string> = {
 const partWords = (keys: readonly PropertyKey[]): string =>
   keys.map((key) => PART_WORDS[String(key)] ?? String(key)).join(', ');
 
-function stateWords({ save }: Pick<Editing<object>, 'save'>): string {
+function stateWords({ save, draft }: Pick<Editing<object>, 'save' | 'draft'>): string {
+  const wrong = Object.keys(draft).length;
+  if (wrong > 0 && (save.is === 'saved' || save.is === 'saving'))
+    return `Not saved yet: ${counted(wrong, 'entry needs', 'entries need')} another look`;
   switch (save.is) {
     case 'saved':
       return 'Saved';
@@ -66,7 +71,8 @@ export function SaveBar<T extends { id: string }>({ editing }: { editing: Editin
           fontSize: 13,
           mr: 0.5,
           color:
-            editing.save.is === 'saved' || editing.save.is === 'saving'
+            Object.keys(editing.draft).length === 0 &&
+            (editing.save.is === 'saved' || editing.save.is === 'saving')
               ? 'var(--muted)'
               : 'var(--ember)',
         }}
@@ -148,27 +154,26 @@ export function EditingNotices<T extends { id: string }>({
 export function useRemove(): (path: string, name: string, then?: string) => Promise<void> {
   const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const navigate = useNavigate();
+  const act = useAct();
   return async (path, name, then) => {
-    await send('DELETE', path).then(
-      () => {
-        if (then) void navigate(then);
-        void queryClient.invalidateQueries();
-        enqueueSnackbar(`${name} removed`, {
-          autoHideDuration: 10_000,
-          action: (key) => (
-            <Button
-              color="inherit"
-              onClick={() => {
-                closeSnackbar(key);
-                void send('POST', `${path}/restore`).then(() => queryClient.invalidateQueries());
-              }}
-            >
-              Undo
-            </Button>
-          ),
-        });
-      },
-      (error: Error) => enqueueSnackbar(error.message, { variant: 'error' }),
-    );
+    if (!(await act(() => send('DELETE', path)))) return;
+    if (then) void navigate(then);
+    void queryClient.invalidateQueries();
+    enqueueSnackbar(`${name} removed`, {
+      autoHideDuration: 10_000,
+      action: (key) => (
+        <Button
+          color="inherit"
+          onClick={() => {
+            closeSnackbar(key);
+            void act(() => send('POST', `${path}/restore`)).then(() =>
+              queryClient.invalidateQueries(),
+            );
+          }}
+        >
+          Undo
+        </Button>
+      ),
+    });
   };
 }

@@ -14,6 +14,8 @@ import {
   useController,
   useForm,
 } from 'react-hook-form';
+import { check } from '../../contract/validate';
+import { changedParts } from '../documents/merge';
 import type { Editing } from '../documents/useDocument';
 
 interface AutoFormProps<T extends FieldValues & { id: string }> {
@@ -30,30 +32,55 @@ export function AutoForm<T extends FieldValues & { id: string }>({
   type,
   children,
 }: AutoFormProps<T>) {
-  const { value, store } = editing;
+  const { value, store, draft } = editing;
   const form = useForm<T>({
-    defaultValues: value as never,
+    defaultValues: { ...plain(value), ...plain(draft) } as never,
     resolver: classValidatorResolver(type, {}, { raw: true }) as never,
     mode: 'onChange',
   });
   const known = useRef(JSON.stringify(value));
+  const { trigger } = form;
+  // Typed before and not fit to be kept: it says so again.
+  useEffect(() => {
+    if (Object.keys(store.state.getState().draft).length > 0) void trigger();
+  }, [store, trigger]);
   // Undo, or another page, changed it: the form follows. Its own typing comes back as it went out.
   useEffect(() => {
     const now = JSON.stringify(value);
     if (now === known.current || !value) return;
     known.current = now;
-    form.reset(plain(value));
-  }, [value, form]);
+    const unfit = plain(store.state.getState().draft);
+    form.reset({ ...plain(value), ...unfit });
+    if (Object.keys(unfit).length > 0) void form.trigger();
+  }, [value, form, store]);
   useEffect(() => {
+    const keep = (now: T): void => {
+      known.current = JSON.stringify(now);
+      store.change(now);
+    };
     const subscription = form.watch(() => {
-      void form.handleSubmit((typed) => {
-        const now = plain(typed);
-        known.current = JSON.stringify(now);
-        store.change(now);
-      })();
+      void form.handleSubmit(
+        (typed) => {
+          store.setDraft({});
+          keep(plain(typed));
+        },
+        (errors) => {
+          // The parts that are right are kept; the others stay in their fields until they are.
+          const typed = plain(form.getValues());
+          const stored = store.state.getState().value;
+          if (!stored) return;
+          const wrong = Object.keys(errors) as (keyof T)[];
+          const part = (from: T): Partial<T> =>
+            Object.fromEntries(wrong.map((key) => [key, from[key]])) as Partial<T>;
+          const right = { ...typed, ...part(stored) };
+          const fits = check(type, right).ok;
+          store.setDraft(fits ? part(typed) : changedParts(typed, stored));
+          if (fits) keep(right);
+        },
+      )();
     });
     return () => subscription.unsubscribe();
-  }, [form, store]);
+  }, [form, store, type]);
   return (
     <FormProvider {...form}>
       <form onSubmit={(event) => event.preventDefault()} noValidate>
@@ -200,6 +227,8 @@ export function Many({ name, label, help, options }: ManyProps) {
     <Autocomplete
       multiple
       freeSolo={!options}
+      // A word typed and not confirmed is kept when the field is left.
+      autoSelect={!options}
       options={options?.map((option) => option.value) ?? []}
       getOptionLabel={(value) => labels.get(value) ?? value}
       value={(field.value as string[] | undefined) ?? []}

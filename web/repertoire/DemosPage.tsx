@@ -9,6 +9,7 @@ import type { Demo } from '../../core/repertoire/types';
 import { sayDuration } from '../../core/time/clock';
 import { send } from '../app/api';
 import { useDemos, useRecords } from '../app/data';
+import { useAct } from '../parts/act';
 import { HazardGlyph } from '../parts/HazardGlyph';
 import { Empty, Loading, Page, Trouble } from '../parts/page';
 import { freshDemo } from './fresh';
@@ -57,10 +58,12 @@ export default function DemosPage() {
   const { data: records = [] } = useRecords();
   const [search, setSearch] = useState('');
   const navigate = useNavigate();
-  const create = async (): Promise<void> => {
-    const demo = await send<Demo>('POST', '/demos', freshDemo());
-    await navigate(`/demos/${demo.id}`);
-  };
+  const act = useAct();
+  const create = (): Promise<boolean> =>
+    act(async () => {
+      const demo = await send<Demo>('POST', '/demos', freshDemo());
+      await navigate(`/demos/${demo.id}`);
+    });
   const shown = data?.filter((demo) => matches(demo, search.trim())) ?? [];
   return (
     <Page

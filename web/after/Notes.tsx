@@ -1,0 +1,122 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useSnackbar } from 'notistack';
+import { useState } from 'react';
+import type { Versioned } from '../../contract/api';
+import type { Demo } from '../../core/repertoire/types';
+import type { Live, RunPlan } from '../../core/stage/types';
+import { send } from '../app/api';
+import { useAct } from '../parts/act';
+import { Section } from '../parts/page';
+import type { Tell } from './tell';
+
+type Note = Live['notes'][number];
+
+/** Longest note, in characters, so that every note can also be pinned to its demo. */
+const LONGEST = 500;
+
+/** What was noted, of one demonstration or of the whole show; a note can be pinned for next time. */
+export function Notes({ plan, notes, tell }: { plan: RunPlan; notes: Note[]; tell: Tell }) {
+  const { enqueueSnackbar } = useSnackbar();
+  const act = useAct();
+  const [text, setText] = useState('');
+  const [about, setAbout] = useState('');
+  const slotOf = (id: string | null) => plan.slots.find((slot) => slot.id === id);
+
+  const takeBack = async (note: Note): Promise<void> => {
+    if (!(await tell('takeBackNote', { text: note.id }))) return;
+    enqueueSnackbar('Note removed', {
+      action: () => (
+        <Button
+          color="inherit"
+          onClick={() => void tell('note', { slot: note.slot, text: note.text })}
+        >
+          Undo
+        </Button>
+      ),
+    });
+  };
+  const pin = async (demoId: string, note: Note): Promise<void> => {
+    let before: Versioned<Demo> | null = null;
+    const put = (pinnedNote: string) => async (): Promise<void> => {
+      const demo = await send<Versioned<Demo>>('GET', `/demos/${demoId}`);
+      before ??= demo;
+      await send('PUT', `/demos/${demoId}`, { ...demo, pinnedNote });
+    };
+    if (!(await act(put(note.text.slice(0, LONGEST))))) return;
+    enqueueSnackbar('Pinned: it shows the next time the demo is planned', {
+      action: () => (
+        <Button color="inherit" onClick={() => void act(put(before?.pinnedNote ?? ''))}>
+          Undo
+        </Button>
+      ),
+    });
+  };
+  const add = async (): Promise<void> => {
+    if (text.trim() === '') return;
+    if (await tell('note', { slot: about || null, text: text.trim() })) setText('');
+  };
+
+  return (
+    <Section title="Notes">
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {notes.map((note) => {
+          const slot = slotOf(note.slot);
+          return (
+            <li key={note.id}>
+              {slot && <b>{slot.name}: </b>}
+              {note.text}
+              {slot && (
+                <Button size="small" onClick={() => void pin(slot.demoId, note)}>
+                  Pin to the demo
+                </Button>
+              )}
+              <Button
+                size="small"
+                aria-label={`Remove the note “${note.text}”`}
+                onClick={() => void takeBack(note)}
+              >
+                Remove
+              </Button>
+            </li>
+          );
+        })}
+      </Box>
+      <Box
+        component="form"
+        onSubmit={(event: React.FormEvent) => {
+          event.preventDefault();
+          void add();
+        }}
+        sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}
+      >
+        <TextField
+          select
+          label="About"
+          value={about}
+          onChange={(event) => setAbout(event.target.value)}
+          sx={{ width: 200 }}
+        >
+          <MenuItem value="">The whole show</MenuItem>
+          {plan.slots.map((slot) => (
+            <MenuItem key={slot.id} value={slot.id}>
+              {slot.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          label="Note"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          sx={{ flex: '1 1 240px' }}
+          slotProps={{ htmlInput: { maxLength: LONGEST } }}
+        />
+        <Button type="submit" variant="outlined">
+          Keep the note
+        </Button>
+      </Box>
+    </Section>
+  );
+}

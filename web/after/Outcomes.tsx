@@ -1,0 +1,113 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import type { ReviewRow } from '../../core/after/review';
+import type { Go, Outcome } from '../../core/stage/types';
+import { formatDuration } from '../../core/time/clock';
+import { CAUSES, options, OUTCOME } from '../parts/words';
+import type { Tell } from './tell';
+
+/** One go: how it went and why, to be set right where a press on stage was wrong. */
+function GoFields({ go, onJudge }: { go: Go; onJudge: (go: Go) => void }) {
+  const causes = [...new Set([...CAUSES, ...(go.cause ? [go.cause] : [])])];
+  return (
+    <Box sx={{ display: 'flex', gap: 1 }}>
+      <TextField
+        select
+        label={`Go ${go.go}`}
+        value={go.outcome}
+        onChange={(event) => {
+          const outcome = event.target.value as Outcome;
+          onJudge({ ...go, outcome, cause: outcome === 'worked' ? null : go.cause });
+        }}
+      >
+        {options(OUTCOME).map((option) => (
+          <MenuItem key={option.value} value={option.value}>
+            {option.label}
+          </MenuItem>
+        ))}
+      </TextField>
+      {go.outcome !== 'worked' && (
+        <TextField
+          select
+          label="Because"
+          value={go.cause ?? ''}
+          onChange={(event) => onJudge({ ...go, cause: event.target.value || null })}
+        >
+          {causes.map((cause) => (
+            <MenuItem key={cause} value={cause}>
+              {cause}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+    </Box>
+  );
+}
+
+function Times({ row }: { row: ReviewRow }) {
+  return (
+    <Typography variant="body2">
+      planned {formatDuration(row.plannedSeconds)}
+      {row.actualSeconds !== null && (
+        <>
+          , took <b>{formatDuration(row.actualSeconds)}</b> ({(row.difference ?? 0) > 0 ? '+' : ''}
+          {formatDuration(row.difference ?? 0)})
+        </>
+      )}
+      {row.status === 'leftOut' && ', left out'}
+      {row.status === 'skipped' && ', skipped'}
+    </Typography>
+  );
+}
+
+/** Plan against fact, demonstration by demonstration. */
+export function Outcomes({ rows, tell }: { rows: readonly ReviewRow[]; tell: Tell }) {
+  return (
+    <Box component="ol" aria-label="Outcomes" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      {rows.map((row, i) => {
+        const judge = ({ go, outcome, cause }: Go): void =>
+          void tell('judge', { slot: row.slotId, go, outcome, cause });
+        const next = Math.max(0, ...row.goes.map((go) => go.go)) + 1;
+        return (
+          <Box
+            component="li"
+            key={row.slotId}
+            sx={{
+              display: 'grid',
+              gap: 1,
+              alignItems: 'center',
+              gridTemplateColumns: { xs: '1fr', sm: '1.4fr 1fr 2fr' },
+              borderBottom: '1px solid var(--line)',
+              py: 1,
+            }}
+          >
+            <Box>
+              <b>
+                {i + 1} {row.name}
+              </b>{' '}
+              <Typography variant="body2" component="span" color="textSecondary">
+                {row.methodName}
+              </Typography>
+            </Box>
+            <Times row={row} />
+            <Box sx={{ display: 'grid', gap: 1, justifyItems: 'start' }}>
+              {row.goes.map((go) => (
+                <GoFields key={go.go} go={go} onJudge={judge} />
+              ))}
+              <Button
+                size="small"
+                aria-label={`Add a go of ${row.name}`}
+                onClick={() => judge({ go: next, outcome: 'worked', cause: null })}
+              >
+                Add a go
+              </Button>
+            </Box>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

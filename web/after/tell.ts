@@ -1,0 +1,36 @@
+import { useCallback } from 'react';
+import type { EventKind, RunEvent } from '../../core/stage/types';
+import { newId, send } from '../app/api';
+import { queryClient } from '../app/data';
+import { usePreferences } from '../app/preferences';
+import { useAct } from '../parts/act';
+
+/** Adds an event to a run that is over: an outcome set right, a note. Answers whether it was stored. */
+export type Tell = (kind: EventKind, more?: Partial<RunEvent>) => Promise<boolean>;
+
+export function useTell(runId: string): Tell {
+  const me = usePreferences((state) => state.me);
+  const act = useAct();
+  return useCallback(
+    (kind, more = {}) => {
+      const event: RunEvent = {
+        id: newId(),
+        at: Date.now(),
+        kind,
+        by: me,
+        slot: null,
+        step: null,
+        go: null,
+        cause: null,
+        outcome: null,
+        text: null,
+        ...more,
+      };
+      return act(async () => {
+        await send('POST', `/runs/${runId}/events`, { events: [event] });
+        await queryClient.invalidateQueries({ queryKey: ['/shows'] });
+      });
+    },
+    [runId, me, act],
+  );
+}
