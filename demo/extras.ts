@@ -1,14 +1,34 @@
-/** What the demo season has besides its shows: things to follow up, and checks already ticked today. */
+/** What the demo season has besides its shows: things to follow up, and checks that were ticked. */
 import type { FollowUp } from '../contract/day';
+import type { ShowFile } from '../contract/showFile';
+import { timelineOf } from '../core/lineup/fromBundle';
+import { checksOf } from '../core/ready/checks';
 import type { Mark } from '../core/ready/go';
+
+type ShowMark = Mark & { showId: string };
 
 const dayAfter = (date: string, days: number): string =>
   new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 
+/** A show that was performed had its checks done, each by whoever had it and when it was due. */
+function marksOfPast(file: ShowFile): ShowMark[] {
+  const run = file.runs.find(({ kind }) => kind === 'performance');
+  if (!run) return [];
+  return checksOf(file, timelineOf(file)).map((check) => ({
+    showId: file.show.id,
+    key: check.key,
+    state: 'done',
+    reason: '',
+    by: check.personId,
+    at: run.plan.startsAt + check.due * 1000,
+  }));
+}
+
 export function seasonExtras(
   today: string,
   now: number,
-): { followUps: FollowUp[]; marks: (Mark & { showId: string })[] } {
+  shows: readonly ShowFile[],
+): { followUps: FollowUp[]; marks: ShowMark[] } {
   const followUp = (
     id: string,
     words: string,
@@ -24,7 +44,7 @@ export function seasonExtras(
     done: false,
     ...more,
   });
-  const mark = (key: string, by: string): Mark & { showId: string } => ({
+  const mark = (key: string, by: string): ShowMark => ({
     showId: 'harbour-light-festival',
     key,
     state: 'done',
@@ -50,6 +70,11 @@ export function seasonExtras(
         ownerId: 'mara',
       }),
     ],
-    marks: [mark('test:drum', 'jo'), mark('test:smoke-machine', 'jo'), mark('test:magnet', 'ines')],
+    marks: [
+      ...shows.flatMap(marksOfPast),
+      mark('test:drum', 'jo'),
+      mark('test:smoke-machine', 'jo'),
+      mark('test:magnet', 'ines'),
+    ],
   };
 }

@@ -1,15 +1,12 @@
 /** The server as a program: opens the data, fills the demo season in once, listens, prints the address. */
 import { createServer } from 'node:http';
 import { join, resolve } from 'node:path';
-import { season } from '../demo/season';
-import { checkShowFile } from '../contract/showFile';
 import { createApp } from './app';
 import { areaOver, type Area } from './area';
 import { DatabaseTrouble, openDatabase } from './db/open';
 import { isLoopback } from './http/guard';
-import { importShow } from './brief/showFile';
-import { seasonExtras } from '../demo/extras';
-import { localInstant, todayHere, zoneHere } from './instant';
+import { todayHere, zoneHere } from './instant';
+import { loadSeason } from './season';
 
 const DEFAULT_PORT = 4480;
 
@@ -37,24 +34,6 @@ function hostFrom(text: string | undefined): string {
   return text;
 }
 
-/** Loads the demo season through the same check and import as a person's file. */
-function loadSeason(area: Area): void {
-  const today = todayHere();
-  area.db.transaction(() => {
-    for (const plain of season(today, zoneHere(), localInstant)) {
-      const checked = checkShowFile(JSON.parse(JSON.stringify(plain)));
-      if (!checked.ok)
-        throw new Error(
-          `The demo season is not valid: ${checked.faults.map((f) => `${f.path} ${f.message}`).join('; ')}`,
-        );
-      importShow(area, checked.value);
-    }
-    const extras = seasonExtras(today, Date.now());
-    for (const followUp of extras.followUps) area.followUps.add(followUp);
-    for (const { showId, ...mark } of extras.marks) area.marks.set(showId, mark);
-  })();
-}
-
 const demo = process.argv[2] !== 'own';
 const port = portFrom(process.env.PORT);
 const host = hostFrom(process.env.HOST);
@@ -73,7 +52,7 @@ try {
 }
 const empty = area.db.prepare('SELECT count(*) FROM show').pluck().get() === 0;
 const unused = area.db.prepare('SELECT count(*) FROM demo').pluck().get() === 0;
-if (demo && empty && unused) loadSeason(area);
+if (demo && empty && unused) loadSeason(area, todayHere(), zoneHere());
 
 const server = createServer(createApp({ area, pages: join(root, 'dist', 'web'), demo }));
 server.on('error', (error: NodeJS.ErrnoException) => {

@@ -26,6 +26,8 @@ export interface KitPart {
   /** In the base unit of the line's kind. */
   base: number;
   unit: UnitId;
+  /** “120 mL” */
+  text: string;
   /** “60 mL per go × 2 goes = 120 mL”. */
   sum: string;
   note: string;
@@ -138,6 +140,7 @@ function collect(bundle: ShowBundle, timeline: Timeline): Group[] {
         methodName: method.name,
         base,
         unit: line.unit,
+        text: inUnit(base, line.unit),
         sum:
           line.basis === 'perShow'
             ? `${formatAmount(line.amount, line.unit)} ${words}`

@@ -3,13 +3,10 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Express } from 'express';
-import { checkShowFile } from '../../contract/showFile';
-import { season } from '../../demo/season';
 import { createApp } from '../app';
 import { type Area, areaOver } from '../area';
-import { importShow } from '../brief/showFile';
 import { openDatabase } from '../db/open';
-import { localInstant } from '../instant';
+import { loadSeason } from '../season';
 
 export interface TestServer {
   app: Express;
@@ -24,13 +21,7 @@ export function testServer(withSeason = true): TestServer {
   const folder = mkdtempSync(join(tmpdir(), 'hearty-'));
   const db = openDatabase(join(folder, 'test.sqlite'));
   const area = areaOver(db);
-  if (withSeason) {
-    for (const file of season(TODAY, 'Etc/UTC', localInstant)) {
-      const checked = checkShowFile(JSON.parse(JSON.stringify(file)));
-      if (!checked.ok) throw new Error(JSON.stringify(checked.faults));
-      importShow(area, checked.value);
-    }
-  }
+  if (withSeason) loadSeason(area, TODAY, 'Etc/UTC');
   return {
     app: createApp({ area, pages: null, demo: true }),
     area,

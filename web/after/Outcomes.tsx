@@ -1,5 +1,6 @@
+import AddIcon from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -81,7 +82,7 @@ export function Outcomes({ rows, tell }: { rows: readonly ReviewRow[]; tell: Tel
               alignItems: 'center',
               gridTemplateColumns: { xs: '1fr', sm: '1.4fr 1fr 2fr' },
               borderBottom: '1px solid var(--line)',
-              py: 1,
+              py: 1.25,
             }}
           >
             <Box>
@@ -93,17 +94,19 @@ export function Outcomes({ rows, tell }: { rows: readonly ReviewRow[]; tell: Tel
               </Typography>
             </Box>
             <Times row={row} />
-            <Box sx={{ display: 'grid', gap: 1, justifyItems: 'start' }}>
-              {row.goes.map((go) => (
-                <GoFields key={go.go} go={go} onJudge={judge} />
-              ))}
-              <Button
-                size="small"
+            <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-end' }}>
+              <Box sx={{ display: 'grid', gap: 1.25, flex: 1, justifyItems: 'start' }}>
+                {row.goes.map((go) => (
+                  <GoFields key={go.go} go={go} onJudge={judge} />
+                ))}
+              </Box>
+              <IconButton
                 aria-label={`Add a go of ${row.name}`}
+                title="Add a go"
                 onClick={() => judge({ go: next, outcome: 'worked', cause: null })}
               >
-                Add a go
-              </Button>
+                <AddIcon fontSize="small" />
+              </IconButton>
             </Box>
           </Box>
         );

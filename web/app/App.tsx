@@ -7,6 +7,7 @@ import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { saveEverything } from '../documents/store';
 import { Loading, Page } from '../parts/page';
+import { Shortcuts } from '../parts/Shortcuts';
 import { queryClient, useChanges } from './data';
 import { usePreferences } from './preferences';
 import { Shell } from './Shell';
@@ -41,35 +42,38 @@ function Content() {
     return () => window.removeEventListener('pagehide', saveEverything);
   }, []);
   return (
-    <Suspense
-      fallback={
-        <Page title="…">
-          <Loading />
-        </Page>
-      }
-    >
-      <Routes>
-        <Route path="/shows/:showId/on-stage" element={<StagePage />} />
-        <Route element={<Shell />}>
-          <Route index element={<TodayPage />} />
-          <Route path="shows" element={<ShowsPage />} />
-          <Route path="shows/:showId" element={<ShowLayout />}>
-            <Route index element={<Navigate to="brief" replace />} />
-            <Route path="brief" element={<BriefPage />} />
-            <Route path="line-up" element={<LineupPage />} />
-            <Route path="kit" element={<KitPage />} />
-            <Route path="ready" element={<ReadyPage />} />
-            <Route path="after" element={<AfterPage />} />
+    <>
+      <Shortcuts />
+      <Suspense
+        fallback={
+          <Page title="…">
+            <Loading />
+          </Page>
+        }
+      >
+        <Routes>
+          <Route path="/shows/:showId/on-stage" element={<StagePage />} />
+          <Route element={<Shell />}>
+            <Route index element={<TodayPage />} />
+            <Route path="shows" element={<ShowsPage />} />
+            <Route path="shows/:showId" element={<ShowLayout />}>
+              <Route index element={<Navigate to="brief" replace />} />
+              <Route path="brief" element={<BriefPage />} />
+              <Route path="line-up" element={<LineupPage />} />
+              <Route path="kit" element={<KitPage />} />
+              <Route path="ready" element={<ReadyPage />} />
+              <Route path="after" element={<AfterPage />} />
+            </Route>
+            <Route path="demos" element={<DemosPage />} />
+            <Route path="demos/:demoId" element={<DemoPage />} />
+            <Route path="store" element={<StorePage />} />
+            <Route path="venues" element={<VenuesPage />} />
+            <Route path="people" element={<PeoplePage />} />
+            <Route path="*" element={<Nowhere />} />
           </Route>
-          <Route path="demos" element={<DemosPage />} />
-          <Route path="demos/:demoId" element={<DemoPage />} />
-          <Route path="store" element={<StorePage />} />
-          <Route path="venues" element={<VenuesPage />} />
-          <Route path="people" element={<PeoplePage />} />
-          <Route path="*" element={<Nowhere />} />
-        </Route>
-      </Routes>
-    </Suspense>
+        </Routes>
+      </Suspense>
+    </>
   );
 }
 

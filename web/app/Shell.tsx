@@ -1,6 +1,7 @@
 import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
 import HouseOutlined from '@mui/icons-material/HolidayVillageOutlined';
 import InventoryOutlined from '@mui/icons-material/Inventory2Outlined';
+import KeyboardOutlined from '@mui/icons-material/KeyboardOutlined';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import ListOutlined from '@mui/icons-material/FormatListNumberedOutlined';
 import PeopleOutlined from '@mui/icons-material/PeopleOutlined';
@@ -12,6 +13,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { type ReactNode, useState } from 'react';
 import { NavLink, Outlet } from 'react-router';
+import { useShortcuts } from '../parts/Shortcuts';
 import { Heart } from '../parts/tape';
 import { usePeople } from './data';
 import { usePreferences } from './preferences';
@@ -32,6 +34,7 @@ const placeStyle = {
   justifyContent: 'center',
   gap: '3px',
   flex: { xs: 1, md: 'none' },
+  minWidth: 0,
   height: { xs: 56, md: 60 },
   fontSize: 12,
   color: 'var(--muted)',
@@ -39,28 +42,39 @@ const placeStyle = {
   '&.active': { color: 'var(--ember)', fontWeight: 700 },
 } as const;
 
-/** Whose device this is: the name that ticks and presses carry. */
+const letters = {
+  display: 'grid',
+  placeItems: 'center',
+  border: '1.5px solid var(--ink)',
+  borderRadius: 1.5,
+  color: 'var(--ink)',
+  fontFamily: 'Bricolage',
+  fontWeight: 600,
+} as const;
+
+/** Whose device this is: the name that ticks and presses carry. On a phone the night switch too. */
 function Me() {
   const { data: people = [] } = usePeople();
-  const { me, setMe } = usePreferences();
+  const { me, setMe, mode, setMode } = usePreferences();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const name = people.find((person) => person.id === me)?.name;
+  const night = mode === 'day' ? 'night' : 'day';
+  const choose = (change: () => void) => (): void => {
+    change();
+    setAnchor(null);
+  };
   return (
     <>
       <ButtonBase
         onClick={(event) => setAnchor(event.currentTarget)}
         aria-label={name ? `You are ${name}. Change` : 'Say who you are'}
         aria-haspopup="menu"
-        sx={{
-          width: 36,
-          height: 36,
-          m: 1,
-          border: '1.5px solid var(--ink)',
-          borderRadius: 1.5,
-          font: '600 13px Bricolage',
-        }}
+        sx={placeStyle}
       >
-        {name?.slice(0, 2) ?? '?'}
+        <Box component="span" sx={{ ...letters, width: 26, height: 24, fontSize: 13 }}>
+          {name?.slice(0, 2) ?? '–'}
+        </Box>
+        You
       </ButtonBase>
       <Menu open={Boolean(anchor)} anchorEl={anchor} onClose={() => setAnchor(null)}>
         {people.length === 0 && <MenuItem disabled>Add people first</MenuItem>}
@@ -68,14 +82,17 @@ function Me() {
           <MenuItem
             key={person.id}
             selected={person.id === me}
-            onClick={() => {
-              setMe(person.id);
-              setAnchor(null);
-            }}
+            onClick={choose(() => setMe(person.id))}
           >
             {person.name}
           </MenuItem>
         ))}
+        <MenuItem
+          onClick={choose(() => setMode(night))}
+          sx={{ display: { md: 'none' }, borderTop: '1px solid var(--line)' }}
+        >
+          Switch to {night}
+        </MenuItem>
       </Menu>
     </>
   );
@@ -84,6 +101,7 @@ function Me() {
 /** Navigation at the side, or at the foot of a phone, and the page. */
 export function Shell() {
   const { mode, setMode } = usePreferences();
+  const setOpen = useShortcuts((state) => state.setOpen);
   return (
     <Box sx={{ display: 'flex', minHeight: '100vh', flexDirection: { xs: 'column', md: 'row' } }}>
       <Box
@@ -116,16 +134,25 @@ export function Shell() {
         ))}
         <Box
           sx={{
-            display: { xs: 'none', md: 'flex' },
+            display: { xs: 'contents', md: 'flex' },
             flexDirection: 'column',
-            alignItems: 'center',
             mt: 'auto',
+            mb: 1,
           }}
         >
           <ButtonBase
+            onClick={() => setOpen(true)}
+            aria-label="Keys"
+            aria-haspopup="dialog"
+            sx={{ ...placeStyle, display: { xs: 'none', md: 'flex' } }}
+          >
+            <KeyboardOutlined fontSize="small" />
+            Keys
+          </ButtonBase>
+          <ButtonBase
             onClick={() => setMode(mode === 'day' ? 'night' : 'day')}
             aria-label={mode === 'day' ? 'Switch to night' : 'Switch to day'}
-            sx={{ ...placeStyle, width: 72 }}
+            sx={{ ...placeStyle, display: { xs: 'none', md: 'flex' } }}
           >
             {mode === 'day' ? (
               <DarkModeOutlined fontSize="small" />

@@ -2,16 +2,18 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
+import { kitList } from '../../core/kit/kit';
 import { finishOf } from '../../core/lineup/finish';
 import { dayChecks } from '../../core/ready/checks';
 import { goNoGo } from '../../core/ready/go';
 import { parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { ApiError } from '../app/api';
-import { queryClient } from '../app/data';
+import { queryClient, useFollowUps, useShows } from '../app/data';
+import { useAct } from '../parts/act';
 import { EditingNotices, SaveBar } from '../parts/editing';
 import { Loading, Page, Trouble, useTitle } from '../parts/page';
-import { tapePath } from '../parts/tape';
+import { pinked } from '../parts/tape';
 import { dayWords } from './dates';
 import { type OpenShow, useShow } from './useShow';
 
@@ -22,46 +24,72 @@ interface Stage {
   trouble?: boolean;
 }
 
-function stagesOf({ show, timeline, bundle, answer }: OpenShow): Stage[] {
+/** The six stages of work, each with one line that says how it stands. */
+function useStages({ show, timeline, bundle, answer }: OpenShow): Stage[] {
+  const { data: shows = [] } = useShows();
+  const { data: followUps = [] } = useFollowUps();
+  const runs = shows.find((summary) => summary.id === show.id)?.runs ?? [];
+  const performed = runs.some((run) => run.kind === 'performance' && run.finished);
+  const underWay = runs.some((run) => run.kind === 'performance' && !run.finished);
   const finish = finishOf(timeline, parseClock(show.start));
   const ready = goNoGo(dayChecks(bundle, timeline).checks, answer.marks);
+  const kit = kitList(bundle, timeline).length;
+  const open = followUps.filter((entry) => entry.showId === show.id && !entry.done).length;
   const conflicts = timeline.conflicts.length;
+  const lineup = conflicts
+    ? counted(conflicts, 'conflict')
+    : timeline.gaps.length
+      ? `${timeline.gaps.length} dead air`
+      : show.slots.length
+        ? finish.headline.toLowerCase()
+        : 'empty';
+  const checks = ready.done + ready.open.length;
   return [
     { to: 'brief', name: 'Brief', state: show.agreed ? '✓ agreed' : 'not agreed yet' },
     {
       to: 'line-up',
       name: 'Line-up',
-      state: conflicts
-        ? counted(conflicts, 'conflict')
-        : timeline.gaps.length
-          ? `${timeline.gaps.length} dead air`
-          : show.slots.length
-            ? finish.headline.toLowerCase()
-            : 'empty',
-      trouble: conflicts > 0 || timeline.gaps.length > 0,
+      state: lineup,
+      trouble: !performed && (conflicts > 0 || timeline.gaps.length > 0),
     },
-    { to: 'kit', name: 'Kit', state: 'one list' },
+    { to: 'kit', name: 'Kit', state: kit ? counted(kit, 'thing') : 'empty' },
     {
       to: 'ready',
       name: 'Ready',
-      state: ready.holding.length ? `${ready.holding.length} hold it` : `${ready.open.length} open`,
+      state:
+        !performed && ready.holding.length
+          ? `${ready.holding.length} hold it`
+          : `${ready.done} of ${checks}`,
     },
-    { to: 'on-stage', name: 'On stage', state: `${dayWords(show.date).slice(0, 3)} ${show.start}` },
-    { to: 'after', name: 'After', state: 'write-up' },
+    {
+      to: 'on-stage',
+      name: 'On stage',
+      state: performed
+        ? '✓ performed'
+        : underWay
+          ? 'under way'
+          : `${dayWords(show.date).slice(0, 3)} ${show.start}`,
+      trouble: underWay,
+    },
+    {
+      to: 'after',
+      name: 'After',
+      state: open ? `${open} to do` : performed ? 'nothing open' : 'write-up',
+    },
   ];
 }
 
 function Stepper({ open }: { open: OpenShow }) {
   const { pathname } = useLocation();
+  const stages = useStages(open);
   return (
     <Box
       component="nav"
       aria-label="Stages of work"
       sx={{ display: 'flex', gap: { xs: 3, md: 4.5 }, overflowX: 'auto', py: 1, px: 2, mx: -2 }}
     >
-      {stagesOf(open).map(({ to, name, state, trouble }) => {
+      {stages.map(({ to, name, state, trouble }) => {
         const here = pathname.endsWith(`/${to}`);
-        const width = name.length * 8.6 + 28;
         return (
           <Box
             key={to}
@@ -71,24 +99,19 @@ function Stepper({ open }: { open: OpenShow }) {
               textDecoration: 'none',
               color: 'var(--muted)',
               flex: 'none',
-              position: 'relative',
             }}
           >
-            {here && (
-              <svg
-                width={width}
-                height={28}
-                style={{ position: 'absolute', left: -14, top: -2 }}
-                aria-hidden="true"
-              >
-                <path d={tapePath(0, 0, width, 28)} fill="var(--ember-area)" />
-              </svg>
-            )}
             <Box
               sx={{
-                position: 'relative',
                 font: '600 16px/24px Bricolage',
-                color: here ? 'var(--on-ember)' : 'inherit',
+                ...(here && {
+                  color: 'var(--on-ember)',
+                  background: 'var(--ember-area)',
+                  clipPath: pinked(4, 4),
+                  // The tape reaches beyond the word, which stays where it was.
+                  px: '14px',
+                  mx: '-14px',
+                }),
               }}
             >
               {name}
@@ -112,6 +135,7 @@ function Stepper({ open }: { open: OpenShow }) {
 export default function ShowLayout() {
   const { showId = '' } = useParams();
   const { open, error, editing } = useShow(showId);
+  const act = useAct();
   useTitle(open?.show.title ?? 'Show');
   if (!open) {
     return (
@@ -121,7 +145,8 @@ export default function ShowLayout() {
           <Button
             variant="contained"
             onClick={() =>
-              void editing.store.bringBack().then(async () => {
+              void act(async () => {
+                await editing.store.bringBack();
                 await editing.store.load();
                 await queryClient.invalidateQueries();
               })

@@ -12,7 +12,6 @@ import {
   condensed,
   type LaneContext,
   NAMES,
-  NARROW_LETTER,
   PersonLane,
   PositionLane,
   type SlotLook,
@@ -31,6 +30,10 @@ const LANE = 25;
 const BACKGROUND_LANE = 20;
 /** Top of the lane in focus. */
 const TOP = 58;
+/** Width of a letter in a block's name, in px, with a little to spare. */
+const LABEL_LETTER = 6.2;
+/** A clock time nearer than this to the hard finish gives way to it, in px. */
+const CLOCK_WIDTH = 34;
 /** Time drawn beyond the last thing, in seconds, so that the hard finish keeps its label. */
 const BEYOND = 90;
 
@@ -56,7 +59,7 @@ interface FocusProps extends LaneContext {
 /** Numbered tape for each demonstration, its name above or below where there is room. */
 function FocusLane({ blocks, scale, look, clock, onSelect }: FocusProps) {
   const labels = blocks.map((block) => ({ text: look(block.slot).name, x: scale.x(block.start) }));
-  const rows = labelRows(labels, 3, NARROW_LETTER);
+  const rows = labelRows(labels, 3, LABEL_LETTER);
   return (
     <>
       <text x={0} y={TOP + 21} fontWeight={700}>
@@ -107,9 +110,17 @@ function Axis({
   clock,
   first,
   last,
+  finish,
   height,
-}: Pick<LaneContext, 'scale' | 'clock'> & { first: number; last: number; height: number }) {
-  const ticks = Array.from({ length: Math.floor(last / 600) + 1 }, (_, i) => i * 600);
+}: Pick<LaneContext, 'scale' | 'clock'> & {
+  first: number;
+  last: number;
+  finish: number;
+  height: number;
+}) {
+  const ticks = Array.from({ length: Math.floor(last / 600) + 1 }, (_, i) => i * 600).filter(
+    (seconds) => Math.abs(scale.x(seconds) - scale.x(finish)) > CLOCK_WIDTH,
+  );
   return (
     <>
       <rect
@@ -194,7 +205,14 @@ export function StageStrip({ bundle, input, timeline, selected, onSelect }: Stri
             <rect width="2" height="6" fill="var(--ember)" opacity=".6" />
           </pattern>
         </defs>
-        <Axis scale={scale} clock={clock} first={first} last={last} height={height} />
+        <Axis
+          scale={scale}
+          clock={clock}
+          first={first}
+          last={last}
+          finish={timeline.hardFinish}
+          height={height}
+        />
         {timeline.gaps.map((gap) => (
           <rect
             key={gap.slot}
@@ -246,7 +264,12 @@ export function StageStrip({ bundle, input, timeline, selected, onSelect }: Stri
           stroke="var(--ink)"
           strokeWidth={2}
         />
-        <text x={scale.x(timeline.hardFinish) + 4} y={28} style={condensed(12, 600)}>
+        <text
+          x={scale.x(timeline.hardFinish)}
+          y={12}
+          textAnchor="middle"
+          style={condensed(12, 700)}
+        >
           {clock(timeline.hardFinish)}
         </text>
       </svg>

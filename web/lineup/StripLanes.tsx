@@ -7,7 +7,7 @@ import { shorten, type Scale } from './stripLayout';
 
 /** Widths of letters in the strip's two faces, in px; near enough to tell what fits. */
 const WIDE_LETTER = 6.8;
-export const NARROW_LETTER = 6.2;
+const NARROW_LETTER = 5.4;
 /** Room for the names at the left. */
 export const NAMES = 132;
 

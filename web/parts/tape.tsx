@@ -20,6 +20,17 @@ export function tapePath(x: number, y: number, width: number, height: number): s
   return `M${round(x + depth)} ${round(y)}H${round(x + width)}${right.join('')}H${round(x + depth)}${left.join('')}Z`;
 }
 
+/** Zig-zag ends of tape as a clip path, for a box of any width: so many teeth a side, so deep in px. */
+export function pinked(teeth: number, depth: number): string {
+  const edge = Array.from({ length: teeth * 2 + 1 }, (_, i) => ({
+    inset: i % 2 ? depth : 0,
+    down: (i / (teeth * 2)) * 100,
+  }));
+  const left = edge.map(({ inset, down }) => `${inset}px ${down}%`);
+  const right = edge.map(({ inset, down }) => `calc(100% - ${inset}px) ${100 - down}%`);
+  return `polygon(${[...left, ...right].join(', ')})`;
+}
+
 interface TapeProps {
   width: number;
   height: number;

@@ -7,6 +7,7 @@ import { project } from '../../core/stage/project';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { CAUSES } from '../parts/words';
+import { useShortcuts } from '../parts/Shortcuts';
 import { Beside } from './Beside';
 import { useStageKeys } from './keys';
 import { useLiveRun, useNow } from './liveRun';
@@ -50,16 +51,25 @@ export function Performing({
       leaveOut: () => {
         if (leaveOut) press('leaveOut', { slot: leaveOut });
       },
+      goTo: () => {
+        if (phase === 'running' || phase === 'curtain') setAsking('goTo');
+      },
     }),
     [phase, press, leaveOut],
   );
-  useStageKeys(keys, asking === null);
+  const listing = useShortcuts((state) => state.open);
+  useStageKeys(keys, asking === null && !listing);
   useEffect(() => {
     if (phase === 'finished') setAsking(null);
   }, [phase]);
 
   if (!run || !live || !plan || !projection)
-    return <Box sx={{ p: 4, fontSize: 24 }}>{error ?? 'Fetching the run …'}</Box>;
+    return (
+      <Box sx={{ p: 4, fontSize: 24 }}>
+        <p>{error ?? 'Fetching the run …'}</p>
+        {error && <BigButton label="Back to the checks" keys="" onClick={() => onLeave(false)} />}
+      </Box>
+    );
   const slot = plan.slots.find((s) => s.id === live.slot) ?? null;
   const fail = (cause: string): void => {
     press('failed', { cause });

@@ -5,7 +5,7 @@ import type { LiveJob } from '../../core/stage/background';
 import type { Sign } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
 import { timeOf } from '../brief/dates';
-import { tapePath } from '../parts/tape';
+import { pinked, tapePath } from '../parts/tape';
 
 interface BigButtonProps {
   label: string;
@@ -27,7 +27,7 @@ export const BigButton = ({ label, keys, onClick, main, apart, grow = 1 }: BigBu
       borderRadius: 1.5,
       border: main ? 0 : `2px solid ${apart ? 'var(--ink)' : 'var(--control)'}`,
       background: main ? 'var(--ember-area)' : 'none',
-      clipPath: main ? PINKED : undefined,
+      clipPath: main ? pinked(8, 6) : undefined,
       color: 'var(--ink)',
       font: { xs: `700 ${main ? 24 : 18}px/22px Bricolage`, md: '700 30px/38px Bricolage' },
       ml: { md: apart ? 3 : 0 },
@@ -47,15 +47,6 @@ export const BigButton = ({ label, keys, onClick, main, apart, grow = 1 }: BigBu
   </ButtonBase>
 );
 
-/** Zig-zag ends of tape as a clip path: eight teeth a side. */
-const PINKED = `polygon(${[
-  ...Array.from({ length: 17 }, (_, i) => `${i % 2 ? 6 : 0}px ${(i / 16) * 100}%`),
-  ...Array.from(
-    { length: 17 },
-    (_, i) => `calc(100% - ${i % 2 ? 6 : 0}px) ${100 - (i / 16) * 100}%`,
-  ),
-].join(', ')})`;
-
 /** Audience cue on tape. */
 export const Cue = ({ words }: { words: string }) => (
   <Box
@@ -64,7 +55,7 @@ export const Cue = ({ words }: { words: string }) => (
       alignItems: 'center',
       gap: 2,
       background: 'var(--cue-tape)',
-      clipPath: PINKED,
+      clipPath: pinked(8, 6),
       px: 3,
       py: 0.5,
       font: { xs: '700 22px/30px Atkinson', md: '700 32px/44px Atkinson' },

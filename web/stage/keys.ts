@@ -9,6 +9,7 @@ export interface StageKeys {
   hold(): void;
   sign(): void;
   leaveOut(): void;
+  goTo(): void;
 }
 
 /** What a key does on stage. Clickers for presentations send Page Down and Page Up, or arrows. */
@@ -26,7 +27,21 @@ const KEYS: Record<string, keyof StageKeys> = {
   h: 'hold',
   t: 'sign',
   l: 'leaveOut',
+  g: 'goTo',
 };
+
+/** The same in words, for the list of keys. */
+export const STAGE_KEYS: readonly (readonly [keys: string, what: string])[] = [
+  ['Space, →, ↓, Page Down', 'done, and on; a clicker’s forward key'],
+  ['←, ↑, Page Up', 'back one step; a clicker’s back key'],
+  ['R', 'again'],
+  ['X', 'didn’t work'],
+  ['S', 'skip this demo'],
+  ['T', 'the sign is seen: start the timer'],
+  ['L', 'leave out what is advised'],
+  ['G', 'go to another demo'],
+  ['H', 'hold, and go on'],
+];
 
 /** Listens while `on`; not inside fields, and not to a key that is held down. */
 export function useStageKeys(keys: StageKeys, on: boolean): void {

@@ -1,0 +1,110 @@
+import CloseIcon from '@mui/icons-material/Close';
+import Box from '@mui/material/Box';
+import Dialog from '@mui/material/Dialog';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import IconButton from '@mui/material/IconButton';
+import { useEffect } from 'react';
+import { create } from 'zustand';
+import { STAGE_KEYS } from '../stage/keys';
+
+interface ShortcutsState {
+  open: boolean;
+  setOpen: (open: boolean) => void;
+}
+
+export const useShortcuts = create<ShortcutsState>()((set) => ({
+  open: false,
+  setOpen: (open) => set({ open }),
+}));
+
+type Row = readonly [keys: string, what: string];
+
+const GROUPS: readonly (readonly [title: string, rows: readonly Row[]])[] = [
+  [
+    'Everywhere',
+    [
+      ['?', 'this list'],
+      ['Tab, Shift Tab', 'to the next thing, and back'],
+      ['Enter', 'press or open it'],
+      ['Ctrl Z', 'undo'],
+      ['Ctrl Shift Z', 'do it again after all'],
+      ['Esc', 'close what is open'],
+    ],
+  ],
+  [
+    'Running order, on a number',
+    [
+      ['Space', 'pick the card up, put it down'],
+      ['↑ ↓', 'move it'],
+      ['Esc', 'leave it where it was'],
+    ],
+  ],
+  ['On stage', STAGE_KEYS],
+];
+
+/** Every key there is, under “?”. */
+export function Shortcuts() {
+  const { open, setOpen } = useShortcuts();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      const typing = (event.target as HTMLElement).closest('input, textarea, [contenteditable]');
+      if (event.key !== '?' || typing || event.ctrlKey || event.metaKey) return;
+      event.preventDefault();
+      setOpen(true);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [setOpen]);
+  return (
+    <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title" maxWidth="md">
+      <DialogTitle
+        id="keys-title"
+        sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center' }}
+      >
+        Keys
+        <IconButton aria-label="Close" onClick={() => setOpen(false)}>
+          <CloseIcon />
+        </IconButton>
+      </DialogTitle>
+      <DialogContent
+        sx={{
+          display: 'grid',
+          gap: 4,
+          gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+          alignItems: 'start',
+        }}
+      >
+        {GROUPS.map(([title, rows]) => (
+          <Box
+            component="section"
+            key={title}
+            sx={{
+              gridRow: { md: title === 'On stage' ? '1 / span 2' : 'auto' },
+              gridColumn: { md: title === 'On stage' ? 2 : 1 },
+            }}
+          >
+            <Box component="h3" sx={{ font: '600 16px Bricolage', m: 0, mb: 1 }}>
+              {title}
+            </Box>
+            <Box
+              component="dl"
+              sx={{ m: 0, display: 'grid', gridTemplateColumns: '160px 1fr', rowGap: 0.75 }}
+            >
+              {rows.map(([keys, what]) => (
+                <Box key={keys} sx={{ display: 'contents' }}>
+                  <Box component="dt" sx={{ font: '600 14px/21px Bricolage' }}>
+                    {keys}
+                  </Box>
+                  <Box component="dd" sx={{ m: 0 }}>
+                    {what}
+                  </Box>
+                </Box>
+              ))}
+            </Box>
+          </Box>
+        ))}
+      </DialogContent>
+    </Dialog>
+  );
+}
