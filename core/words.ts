@@ -4,6 +4,12 @@ export function listInWords(names: readonly string[]): string {
   return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
 }
 
+export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** "Goggles and splash gloves": names of things, the first as it stands. */
+export const thingsInWords = (names: readonly string[]): string =>
+  listInWords(names.map((name, i) => (i === 0 ? name : lowerFirst(name))));
+
 /** "1 check", "3 checks". */
 export const counted = (n: number, noun: string, plural = `${noun}s`): string =>
   `${n} ${n === 1 ? noun : plural}`;

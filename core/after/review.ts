@@ -88,14 +88,19 @@ export interface MethodRecord {
   failed: number;
   /** Causes of failed and partly worked goes, the commonest first. */
   causes: { cause: string; count: number }[];
-  /** Goes by run, oldest first. */
-  history: {
-    showTitle: string;
-    at: number;
-    kind: RunKind;
-    outcome: Outcome;
-    seconds: number | null;
-  }[];
+  /** Each time it was on stage, oldest first. */
+  performances: Performance[];
+}
+
+export interface Performance {
+  showTitle: string;
+  /** Milliseconds since 1970. */
+  at: number;
+  kind: RunKind;
+  plannedSeconds: number;
+  /** All its time on stage; null when that is not known. */
+  seconds: number | null;
+  outcomes: Outcome[];
 }
 
 export interface RunForRecord {
@@ -120,7 +125,7 @@ export function recordsOf(
           partly: 0,
           failed: method.priorFailed,
           causes: [],
-          history: [],
+          performances: [],
         },
       ]),
     ),
@@ -137,19 +142,21 @@ export function recordsOf(
           if (known) known.count++;
           else record.causes.push({ cause: go.cause, count: 1 });
         }
-        record.history.push({
-          showTitle: run.plan.title,
-          at: live.startedAt ?? run.plan.startsAt,
-          kind: run.kind,
-          outcome: go.outcome,
-          seconds: row.goes.length === 1 ? row.actualSeconds : null,
-        });
       }
+      if (row.goes.length === 0) continue;
+      record.performances.push({
+        showTitle: run.plan.title,
+        at: live.startedAt ?? run.plan.startsAt,
+        kind: run.kind,
+        plannedSeconds: row.plannedSeconds,
+        seconds: row.actualSeconds,
+        outcomes: row.goes.map((go) => go.outcome),
+      });
     }
   }
   for (const record of records.values()) {
     record.causes.sort((a, b) => b.count - a.count);
-    record.history.sort((a, b) => a.at - b.at);
+    record.performances.sort((a, b) => a.at - b.at);
   }
   return [...records.values()];
 }

@@ -1,5 +1,5 @@
 /** What happens between one slot and the next, for the presenter reading down the running order. */
-import { listInWords } from '../words';
+import { listInWords, lowerFirst } from '../words';
 import type { Gap, LineupInput, TaskRef, Timeline } from './types';
 import { namesOf } from './reasons';
 
@@ -13,7 +13,9 @@ export interface Join {
   words: string;
 }
 
-const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+/** Work that begins this many seconds into the block, or ended this many before it, is of the join. */
+const BEGUN_WITHIN = 45;
+const ENDED_WITHIN = 30;
 
 /** “Jo: wipe the table” for what others do around the join, or who and where changes, or nothing. */
 function activity(input: LineupInput, timeline: Timeline, from: string, to: string): string {
@@ -24,8 +26,8 @@ function activity(input: LineupInput, timeline: Timeline, from: string, to: stri
       (t.phase === 'reset' || t.phase === 'prepare') &&
       t.people.length > 0 &&
       (t.slot === from || t.slot === to) &&
-      t.start < at + 45 &&
-      t.end > at - 30,
+      t.start < at + BEGUN_WITHIN &&
+      t.end > at - ENDED_WITHIN,
   );
   const first = busy.find((t) => t.slot === from) ?? busy[0];
   if (first) {

@@ -9,7 +9,7 @@ import type { HazardKind, Item } from '../repertoire/types';
 import { parseClock } from '../time/clock';
 import { type Demand, dueTimes } from './due';
 import { formatAmount } from '../units/format';
-import { counted, listInWords } from '../words';
+import { counted, listInWords, thingsInWords } from '../words';
 
 export const CHECK_KINDS = ['place', 'fill', 'test', 'gear', 'warning', 'volunteer'] as const;
 export type CheckKind = (typeof CHECK_KINDS)[number];
@@ -173,7 +173,7 @@ function gearChecks(
     check: {
       key: `gear:${slot.id}:${personId}`,
       kind: 'gear',
-      title: `${listInWords([...gear])} to hand for ${bundle.people.find((p) => p.id === personId)?.name ?? 'the wearer'}`,
+      title: `${thingsInWords([...gear])} to hand for ${bundle.people.find((p) => p.id === personId)?.name ?? 'the wearer'}`,
       detail: demo.name,
       slotIds: [slot.id],
       demoName: demo.name,

@@ -311,7 +311,7 @@ describe('after the show', () => {
     expect(totalRecord([])).toEqual({ worked: 0, partly: 0, failed: 0 });
     expect(recordWords(drum ?? { worked: 0, partly: 0, failed: 0 })).toBe('works 4 of 6');
     expect(recordWords({ worked: 0, partly: 0, failed: 0 })).toBe('not tried yet');
-    expect(records.find((r) => r.demoId === 'foam')?.history).toEqual([]);
+    expect(records.find((r) => r.demoId === 'foam')?.performances).toEqual([]);
   });
 
   test('a note is kept with its slot, and can be taken back', () => {

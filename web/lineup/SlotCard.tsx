@@ -219,7 +219,7 @@ function SlotEditor({ slot, demo, bundle, onChange, onRemove }: CardProps) {
         </Box>
       </Box>
       <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button size="small" component={Link} to={`/demos/${demo.id}`}>
+        <Button size="small" component={Link} to={`/demos/${demo.id}?method=${slot.methodId}`}>
           Open the demo
         </Button>
         <Button size="small" onClick={onRemove}>

@@ -74,8 +74,17 @@ export const Section = ({
   children: ReactNode;
 }) => (
   <Box component="section" sx={{ mt: 3 }}>
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1, minHeight: 36 }}>
-      <Typography variant="h2" sx={{ flex: 1 }}>
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        flexWrap: 'wrap',
+        columnGap: 2,
+        mb: 1,
+        minHeight: 36,
+      }}
+    >
+      <Typography variant="h2" sx={{ flex: '1 0 auto' }}>
         {title}
       </Typography>
       {actions}

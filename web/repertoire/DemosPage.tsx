@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { recordWords, totalRecord } from '../../core/after/review';
+import { factsOf } from '../../core/repertoire/recipe';
 import type { Demo } from '../../core/repertoire/types';
 import { sayDuration } from '../../core/time/clock';
 import { send } from '../app/api';
@@ -13,7 +14,7 @@ import { useAct } from '../parts/act';
 import { HazardGlyph } from '../parts/HazardGlyph';
 import { Empty, Loading, Page, Trouble } from '../parts/page';
 import { freshDemo } from './fresh';
-import { performSeconds } from '../../core/repertoire/method';
+import { Lift } from './Lift';
 
 const matches = (demo: Demo, words: string): boolean => {
   const text = [
@@ -30,28 +31,6 @@ const matches = (demo: Demo, words: string): boolean => {
     .split(/\s+/)
     .every((word) => text.includes(word));
 };
-
-/** Lift as five strokes, the filled ones first, with its number for those who can't see them. */
-export const Lift = ({ lift }: { lift: number }) => (
-  <Box
-    component="span"
-    role="img"
-    aria-label={`Lift ${lift} of 5`}
-    sx={{ display: 'inline-flex', gap: '2px', alignItems: 'flex-end' }}
-  >
-    {[1, 2, 3, 4, 5].map((n) => (
-      <Box
-        key={n}
-        component="span"
-        sx={{
-          width: 5,
-          height: 4 + n * 2.4,
-          background: n <= lift ? 'var(--ink)' : 'var(--line-strong)',
-        }}
-      />
-    ))}
-  </Box>
-);
 
 export default function DemosPage() {
   const { data, error } = useDemos();
@@ -135,7 +114,7 @@ export default function DemosPage() {
                 component="div"
                 sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}
               >
-                <span>{method ? sayDuration(performSeconds(method)) : ''}</span>·
+                <span>{method ? sayDuration(factsOf(method).show) : ''}</span>·
                 <span>{recordWords(total)}</span>
                 {demo.methods.length > 1 && <span>· {demo.methods.length} methods</span>}
                 <Box component="span" sx={{ display: 'flex', gap: 0.5, color: 'var(--ink)' }}>

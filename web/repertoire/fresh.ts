@@ -48,9 +48,12 @@ const freshMethod = (): Method => ({
   priorFailed: 0,
 });
 
+/** What a demo is called until somebody names it. */
+export const NEW_DEMO = 'New demo';
+
 export const freshDemo = (): Demo => ({
   id: newId(),
-  name: 'New demo',
+  name: NEW_DEMO,
   hook: '',
   idea: '',
   keywords: [],

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { nextStep } from '../../core/stage/fold';
 import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
-import { counted, listInWords } from '../../core/words';
+import { counted, thingsInWords } from '../../core/words';
 import { PositionMark, Tape } from '../parts/tape';
 import { Cue, Labelled, SignTimer } from './StageParts';
 import { wide } from './type';
@@ -92,8 +92,8 @@ export function Now({
           {step.gearOn.length + step.gearOff.length > 0 && (
             <Labelled label="Gear">
               <Box sx={{ fontSize: { xs: 20, md: 26 } }}>
-                {step.gearOn.length > 0 && <b>{listInWords(step.gearOn)} on. </b>}
-                {step.gearOff.length > 0 && <>{listInWords(step.gearOff)} off.</>}
+                {step.gearOn.length > 0 && <b>{thingsInWords(step.gearOn)} on. </b>}
+                {step.gearOff.length > 0 && <>{thingsInWords(step.gearOff)} off.</>}
               </Box>
             </Labelled>
           )}

@@ -1,26 +1,13 @@
 import AddIcon from '@mui/icons-material/Add';
-import ArrowDown from '@mui/icons-material/ArrowDownward';
-import ArrowUp from '@mui/icons-material/ArrowUpward';
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
-import ExpandMore from '@mui/icons-material/ExpandMore';
-import Accordion from '@mui/material/Accordion';
-import AccordionDetails from '@mui/material/AccordionDetails';
-import AccordionSummary from '@mui/material/AccordionSummary';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
-import { PHASES, type Task } from '../../core/repertoire/types';
-import { formatDuration } from '../../core/time/clock';
+import type { Task } from '../../core/repertoire/types';
 import { Choice, Figure, Many, Words, YesNoField } from '../parts/form';
 import { COMPETENCE, options, PHASE, ROLE } from '../parts/words';
-import { freshTask } from './fresh';
-
-const grid = (min: number) => ({
-  display: 'grid',
-  gap: 1.5,
-  gridTemplateColumns: `repeat(auto-fit, minmax(${min}px, 1fr))`,
-});
+import { grid } from './grid';
 
 function Hands({ at }: { at: string }) {
   const { fields, append, remove } = useFieldArray({ name: `${at}.hands`, keyName: 'key' });
@@ -121,7 +108,8 @@ function SignFields({ at }: { at: string }) {
   );
 }
 
-function TaskFields({ at, task, others }: { at: string; task: Task; others: Task[] }) {
+/** Every field of a task; what is said and shown only where there is an audience. */
+export function TaskFields({ at, task, others }: { at: string; task: Task; others: Task[] }) {
   const perform = task.phase === 'perform';
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
@@ -157,95 +145,6 @@ function TaskFields({ at, task, others }: { at: string; task: Task; others: Task
         <Many name={`${at}.gearOn`} label="Gear on" />
         <Many name={`${at}.gearOff`} label="Gear off" />
         <Words name={`${at}.mind`} label="Mind this" />
-      </Box>
-    </Box>
-  );
-}
-
-/** The tasks of a method as a recipe: in their kinds, each with its time; open one to change it. */
-export function TaskList({ at }: { at: string }) {
-  const { fields, append, remove, move } = useFieldArray({ name: `${at}.tasks`, keyName: 'key' });
-  const tasks = (useWatch({ name: `${at}.tasks` }) as Task[] | undefined) ?? [];
-  return (
-    <Box>
-      {fields.map((field, i) => {
-        const task = tasks[i];
-        if (!task) return null;
-        const likely = Number(task.time?.likely);
-        return (
-          <Accordion
-            key={field.key}
-            disableGutters
-            slotProps={{ transition: { unmountOnExit: true } }}
-            sx={{ mb: 0.5, '&::before': { display: 'none' } }}
-          >
-            <AccordionSummary expandIcon={<ExpandMore />}>
-              <Box
-                sx={{
-                  display: 'flex',
-                  gap: 2,
-                  width: '100%',
-                  alignItems: 'baseline',
-                  flexWrap: 'wrap',
-                }}
-              >
-                <Box component="span" sx={{ width: 120, color: 'var(--muted)', fontSize: 13 }}>
-                  {PHASE[task.phase]}
-                </Box>
-                <Box component="b" sx={{ flex: '1 1 180px' }}>
-                  {task.name}
-                </Box>
-                <Box component="span" sx={{ color: 'var(--muted)', fontSize: 13 }}>
-                  {task.hands
-                    .map((h) => `${h.count > 1 ? `${h.count} × ` : ''}${ROLE[h.role]}`)
-                    .join(', ')}
-                  {task.place === 'wings' ? ' · wings' : ''}
-                </Box>
-                <Box component="b" sx={{ font: '600 16px Bricolage' }}>
-                  {Number.isFinite(likely) ? formatDuration(likely) : '?'}
-                </Box>
-              </Box>
-            </AccordionSummary>
-            <AccordionDetails>
-              <TaskFields
-                at={`${at}.tasks.${i}`}
-                task={task}
-                others={tasks.filter((other) => other.id !== task.id)}
-              />
-              <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
-                <IconButton
-                  aria-label={`Move ${task.name} earlier`}
-                  disabled={i === 0}
-                  onClick={() => move(i, i - 1)}
-                >
-                  <ArrowUp fontSize="small" />
-                </IconButton>
-                <IconButton
-                  aria-label={`Move ${task.name} later`}
-                  disabled={i === fields.length - 1}
-                  onClick={() => move(i, i + 1)}
-                >
-                  <ArrowDown fontSize="small" />
-                </IconButton>
-                <Button size="small" onClick={() => remove(i)}>
-                  Remove this task
-                </Button>
-              </Box>
-            </AccordionDetails>
-          </Accordion>
-        );
-      })}
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-        {PHASES.map((phase) => (
-          <Button
-            key={phase}
-            size="small"
-            startIcon={<AddIcon />}
-            onClick={() => append(freshTask(phase))}
-          >
-            {PHASE[phase]}
-          </Button>
-        ))}
       </Box>
     </Box>
   );
