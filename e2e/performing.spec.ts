@@ -106,7 +106,7 @@ test('what didn’t work has a cause in one tap, and After and the record know i
   await page.getByRole('option', { name: 'Smoke-ring drum' }).click();
   await page.getByRole('button', { name: 'Keep the note' }).click();
   await page.getByRole('button', { name: 'Pin to the demo' }).click();
-  await expect(page.getByText('Pinned to Smoke-ring drum')).toBeVisible();
+  await expect(page.getByText('Pinned: it shows the next time')).toBeVisible();
   await page.goto(demo.url + FESTIVAL + '/line-up');
   await expect(page.getByText('works 9 of 11')).toBeVisible();
   await page.getByRole('button', { name: /Smoke-ring drum big drum/ }).click();

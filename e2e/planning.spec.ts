@@ -132,27 +132,6 @@ test('kit: a line opens to its sum, and the list is saved as CSV', async ({ page
   expect((await download).suggestedFilename()).toBe('kit.csv');
 });
 
-test('a demo is found, changed, and its method copied', async ({ page, demo }) => {
-  await page.goto(demo.url + '/demos');
-  await expect(page.getByRole('heading', { name: 'Crushed can' })).toBeVisible();
-  await page.getByLabel('Search').fill('catalyst');
-  await expect(page.getByRole('heading', { name: 'Crushed can' })).toBeHidden();
-  await page.getByRole('link', { name: /Foam fountain/ }).click();
-  await page.getByRole('button', { name: 'Copy this method' }).click();
-  await expect(page.getByRole('tab', { name: 'gentle method (copy)' })).toBeVisible();
-  await page.getByRole('button', { name: /Stir the yeast/ }).click();
-  await page.getByRole('textbox', { name: 'Likely (s)' }).fill('10');
-  await expect(
-    page
-      .getByText('Likely (s) must be at least the shortest time')
-      .or(page.getByText('Likely must be at least the shortest time')),
-  ).toBeVisible();
-  await page.getByRole('textbox', { name: 'Likely (s)' }).fill('50');
-  await expect(saved(page)).toBeVisible();
-  await page.reload();
-  await expect(page.getByRole('tab', { name: 'gentle method (copy)' })).toBeVisible();
-});
-
 test('on one’s own data it begins empty; a first show can be made, and a file read in', async ({
   page,
   own,

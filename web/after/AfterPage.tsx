@@ -1,7 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { RunRecord } from '../../contract/stage';
@@ -12,6 +10,7 @@ import { whenOf } from '../brief/dates';
 import { useOpenShow } from '../brief/useShow';
 import { useRemove } from '../parts/editing';
 import { Empty, Loading } from '../parts/page';
+import { Pick } from '../parts/Pick';
 import { FollowUpList } from './FollowUpList';
 import { Notes } from './Notes';
 import { Outcomes } from './Outcomes';
@@ -69,19 +68,16 @@ export default function AfterPage() {
   return (
     <Box sx={{ maxWidth: 1000 }}>
       {runs.length > 1 && (
-        <TextField
-          select
+        <Pick
           label="Run"
           value={run.id}
-          onChange={(event) => setChosen(event.target.value)}
+          options={runs.map((r) => ({
+            value: r.id,
+            label: `${r.kind === 'rehearsal' ? 'Rehearsal' : 'Show'}, ${whenOf(r.createdAt)}`,
+          }))}
+          onChange={setChosen}
           sx={{ maxWidth: 320, mb: 2 }}
-        >
-          {runs.map((r) => (
-            <MenuItem key={r.id} value={r.id}>
-              {r.kind === 'rehearsal' ? 'Rehearsal' : 'Show'}, {whenOf(r.createdAt)}
-            </MenuItem>
-          ))}
-        </TextField>
+        />
       )}
       <RunReview key={run.id} run={run} />
     </Box>

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
@@ -11,6 +10,7 @@ import { dayWords } from '../brief/dates';
 import { useAct } from '../parts/act';
 import { useRemove } from '../parts/editing';
 import { Section } from '../parts/page';
+import { Pick } from '../parts/Pick';
 
 /** What is to be done after a show, by whom and by when. */
 export function FollowUpList({ showId }: { showId: string }) {
@@ -19,7 +19,7 @@ export function FollowUpList({ showId }: { showId: string }) {
   const remove = useRemove();
   const act = useAct();
   const [words, setWords] = useState('');
-  const [owner, setOwner] = useState('');
+  const [owner, setOwner] = useState<string | null>(null);
   const [due, setDue] = useState('');
   const mine = data.filter((followUp) => followUp.showId === showId);
   const add = async (): Promise<void> => {
@@ -29,7 +29,7 @@ export function FollowUpList({ showId }: { showId: string }) {
       showId,
       demoId: null,
       words: words.trim(),
-      ownerId: owner || null,
+      ownerId: owner,
       due: due || null,
       done: false,
     };
@@ -79,20 +79,14 @@ export function FollowUpList({ showId }: { showId: string }) {
           sx={{ flex: '1 1 240px' }}
           slotProps={{ htmlInput: { maxLength: 300 } }}
         />
-        <TextField
-          select
+        <Pick
           label="Who"
           value={owner}
-          onChange={(e) => setOwner(e.target.value)}
-          sx={{ width: 140 }}
-        >
-          <MenuItem value="">Nobody yet</MenuItem>
-          {people.map((person) => (
-            <MenuItem key={person.id} value={person.id}>
-              {person.name}
-            </MenuItem>
-          ))}
-        </TextField>
+          none="Nobody yet"
+          options={people.map((person) => ({ value: person.id, label: person.name }))}
+          onChange={setOwner}
+          sx={{ width: 150 }}
+        />
         <TextField
           label="By"
           type="date"

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
@@ -10,6 +9,7 @@ import type { Live, RunPlan } from '../../core/stage/types';
 import { send } from '../app/api';
 import { useAct } from '../parts/act';
 import { Section } from '../parts/page';
+import { Pick } from '../parts/Pick';
 import type { Tell } from './tell';
 
 type Note = Live['notes'][number];
@@ -22,7 +22,7 @@ export function Notes({ plan, notes, tell }: { plan: RunPlan; notes: Note[]; tel
   const { enqueueSnackbar } = useSnackbar();
   const act = useAct();
   const [text, setText] = useState('');
-  const [about, setAbout] = useState('');
+  const [about, setAbout] = useState<string | null>(null);
   const slotOf = (id: string | null) => plan.slots.find((slot) => slot.id === id);
 
   const takeBack = async (note: Note): Promise<void> => {
@@ -56,7 +56,7 @@ export function Notes({ plan, notes, tell }: { plan: RunPlan; notes: Note[]; tel
   };
   const add = async (): Promise<void> => {
     if (text.trim() === '') return;
-    if (await tell('note', { slot: about || null, text: text.trim() })) setText('');
+    if (await tell('note', { slot: about, text: text.trim() })) setText('');
   };
 
   return (
@@ -92,20 +92,14 @@ export function Notes({ plan, notes, tell }: { plan: RunPlan; notes: Note[]; tel
         }}
         sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}
       >
-        <TextField
-          select
+        <Pick
           label="About"
           value={about}
-          onChange={(event) => setAbout(event.target.value)}
+          none="The whole show"
+          options={plan.slots.map((slot) => ({ value: slot.id, label: slot.name }))}
+          onChange={setAbout}
           sx={{ width: 200 }}
-        >
-          <MenuItem value="">The whole show</MenuItem>
-          {plan.slots.map((slot) => (
-            <MenuItem key={slot.id} value={slot.id}>
-              {slot.name}
-            </MenuItem>
-          ))}
-        </TextField>
+        />
         <TextField
           label="Note"
           value={text}

@@ -1,12 +1,11 @@
 import AddIcon from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { ReviewRow } from '../../core/after/review';
-import type { Go, Outcome } from '../../core/stage/types';
+import type { Go } from '../../core/stage/types';
 import { formatDuration } from '../../core/time/clock';
+import { Pick } from '../parts/Pick';
 import { CAUSES, options, OUTCOME } from '../parts/words';
 import type { Tell } from './tell';
 
@@ -14,35 +13,25 @@ import type { Tell } from './tell';
 function GoFields({ go, onJudge }: { go: Go; onJudge: (go: Go) => void }) {
   const causes = [...new Set([...CAUSES, ...(go.cause ? [go.cause] : [])])];
   return (
-    <Box sx={{ display: 'flex', gap: 1 }}>
-      <TextField
-        select
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, width: '100%' }}>
+      <Pick
         label={`Go ${go.go}`}
         value={go.outcome}
-        onChange={(event) => {
-          const outcome = event.target.value as Outcome;
-          onJudge({ ...go, outcome, cause: outcome === 'worked' ? null : go.cause });
+        options={options(OUTCOME)}
+        onChange={(outcome) => {
+          if (outcome) onJudge({ ...go, outcome, cause: outcome === 'worked' ? null : go.cause });
         }}
-      >
-        {options(OUTCOME).map((option) => (
-          <MenuItem key={option.value} value={option.value}>
-            {option.label}
-          </MenuItem>
-        ))}
-      </TextField>
+        sx={{ flex: '0 1 170px' }}
+      />
       {go.outcome !== 'worked' && (
-        <TextField
-          select
+        <Pick
           label="Because"
-          value={go.cause ?? ''}
-          onChange={(event) => onJudge({ ...go, cause: event.target.value || null })}
-        >
-          {causes.map((cause) => (
-            <MenuItem key={cause} value={cause}>
-              {cause}
-            </MenuItem>
-          ))}
-        </TextField>
+          value={go.cause}
+          none="Not said"
+          options={causes.map((cause) => ({ value: cause, label: cause }))}
+          onChange={(cause) => onJudge({ ...go, cause })}
+          sx={{ flex: '0 1 190px' }}
+        />
       )}
     </Box>
   );

@@ -1,4 +1,9 @@
-/** Bringing together two changes made from the same state, part by part. */
+/**
+ * Bringing together two changes made from the same state, part by part. Parts are compared by value:
+ * the server may give the same thing with its properties in another order.
+ */
+import same from 'fast-deep-equal';
+
 export interface Merged<T> {
   value: T;
   /** Parts changed only by the other. */
@@ -6,8 +11,6 @@ export interface Merged<T> {
   /** Parts that both changed, and differently; `value` has mine. */
   clashes: (keyof T)[];
 }
-
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** Three-way merge by top-level part. */
 export function merge<T extends object>(base: T, mine: T, theirs: T): Merged<T> {

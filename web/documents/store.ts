@@ -2,6 +2,7 @@
  * A stored thing being edited on this page: what is typed is kept at once, saved shortly after, can
  * be undone, and is brought together with what others change in the meantime.
  */
+import same from 'fast-deep-equal';
 import { type StoreApi, createStore } from 'zustand/vanilla';
 import type { Versioned } from '../../contract/api';
 import type { FieldFault } from '../../contract/validate';
@@ -117,8 +118,7 @@ export class DocumentStore<T extends { id: string }> {
 
   /** Remembers what is in the fields and can't be kept yet; nothing of it is sent. */
   setDraft(draft: Partial<T>): void {
-    if (JSON.stringify(draft) !== JSON.stringify(this.state.getState().draft))
-      this.state.setState({ draft });
+    if (!same(draft, this.state.getState().draft)) this.state.setState({ draft });
   }
 
   undo(): void {

@@ -5,9 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
 import { Link } from 'react-router';
 import { type MethodRecord, recordWords } from '../../core/after/review';
 import type { ShowBundle, Slot } from '../../core/brief/types';
@@ -16,6 +14,7 @@ import type { Demo, Method } from '../../core/repertoire/types';
 import { formatClock, formatDuration } from '../../core/time/clock';
 import { listInWords } from '../../core/words';
 import { HazardGlyph } from '../parts/HazardGlyph';
+import { type Option, Pick } from '../parts/Pick';
 import { PositionMark, Tape } from '../parts/tape';
 
 interface CardProps {
@@ -142,27 +141,16 @@ export function SlotCard(props: CardProps) {
   );
 }
 
+const named = ({ id, name }: { id: string; name: string }): Option => ({ value: id, label: name });
+const upTo = (n: number): Option[] =>
+  Array.from({ length: n }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }));
+
 function SlotEditor({ slot, demo, bundle, onChange, onRemove }: CardProps) {
-  const crew = bundle.people.filter((person) => bundle.show.crew.includes(person.id));
-  const kept = bundle.people.filter(
-    (p) => p.id === slot.performerId && !bundle.show.crew.includes(p.id),
+  const { crew, positions } = bundle.show;
+  // Somebody who has left the crew stays named until another is chosen.
+  const performers = bundle.people.filter(
+    (person) => crew.includes(person.id) || person.id === slot.performerId,
   );
-  const pick = (
-    label: string,
-    value: string,
-    options: [string, string][],
-    change: (value: string) => void,
-  ) => (
-    <TextField select label={label} value={value} onChange={(event) => change(event.target.value)}>
-      {options.map(([id, name]) => (
-        <MenuItem key={id} value={id}>
-          {name}
-        </MenuItem>
-      ))}
-    </TextField>
-  );
-  const upTo = (n: number): [string, string][] =>
-    Array.from({ length: n }, (_, i) => [String(i + 1), String(i + 1)]);
   return (
     <Box sx={{ p: 1.5, borderTop: '1px solid var(--line)', display: 'grid', gap: 1.5 }}>
       {demo.pinnedNote && (
@@ -171,30 +159,38 @@ function SlotEditor({ slot, demo, bundle, onChange, onRemove }: CardProps) {
         </Box>
       )}
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}>
-        {pick(
-          'Method',
-          slot.methodId,
-          demo.methods.map((m) => [m.id, m.name]),
-          (methodId) => onChange({ methodId }),
-        )}
-        {pick(
-          'Performer',
-          slot.performerId ?? '',
-          [['', 'Nobody yet'], ...[...crew, ...kept].map((p): [string, string] => [p.id, p.name])],
-          (id) => onChange({ performerId: id || null }),
-        )}
-        {pick(
-          'Position',
-          slot.positionId ?? '',
-          [['', 'None yet'], ...bundle.show.positions.map((p): [string, string] => [p.id, p.name])],
-          (id) => onChange({ positionId: id || null }),
-        )}
-        {pick('Goes', String(slot.goes), upTo(Math.max(6, slot.goes)), (goes) =>
-          onChange({ goes: Number(goes) }),
-        )}
-        {pick('Worth, 1 to 5', String(slot.worth), upTo(5), (worth) =>
-          onChange({ worth: Number(worth) }),
-        )}
+        <Pick
+          label="Method"
+          value={slot.methodId}
+          options={demo.methods.map(named)}
+          onChange={(methodId) => methodId && onChange({ methodId })}
+        />
+        <Pick
+          label="Performer"
+          value={slot.performerId}
+          none="Nobody yet"
+          options={performers.map(named)}
+          onChange={(performerId) => onChange({ performerId })}
+        />
+        <Pick
+          label="Position"
+          value={slot.positionId}
+          none="None yet"
+          options={positions.map(named)}
+          onChange={(positionId) => onChange({ positionId })}
+        />
+        <Pick
+          label="Goes"
+          value={String(slot.goes)}
+          options={upTo(Math.max(6, slot.goes))}
+          onChange={(goes) => onChange({ goes: Number(goes) })}
+        />
+        <Pick
+          label="Worth, 1 to 5"
+          value={String(slot.worth)}
+          options={upTo(5)}
+          onChange={(worth) => onChange({ worth: Number(worth) })}
+        />
         <Box>
           <FormControlLabel
             label="May be left out"

@@ -2,10 +2,10 @@
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import Autocomplete from '@mui/material/Autocomplete';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
-import { type ReactNode, useEffect, useId, useRef, useState } from 'react';
+import same from 'fast-deep-equal';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import {
   type FieldError,
   type FieldValues,
@@ -17,6 +17,7 @@ import {
 import { check } from '../../contract/validate';
 import { changedParts } from '../documents/merge';
 import type { Editing } from '../documents/useDocument';
+import { type Option, Pick } from './Pick';
 
 interface AutoFormProps<T extends FieldValues & { id: string }> {
   editing: Editing<T>;
@@ -38,7 +39,7 @@ export function AutoForm<T extends FieldValues & { id: string }>({
     resolver: classValidatorResolver(type, {}, { raw: true }) as never,
     mode: 'onChange',
   });
-  const known = useRef(JSON.stringify(value));
+  const known = useRef(value);
   const { trigger } = form;
   // Typed before and not fit to be kept: it says so again.
   useEffect(() => {
@@ -46,16 +47,15 @@ export function AutoForm<T extends FieldValues & { id: string }>({
   }, [store, trigger]);
   // Undo, or another page, changed it: the form follows. Its own typing comes back as it went out.
   useEffect(() => {
-    const now = JSON.stringify(value);
-    if (now === known.current || !value) return;
-    known.current = now;
+    if (!value || same(value, known.current)) return;
+    known.current = value;
     const unfit = plain(store.state.getState().draft);
     form.reset({ ...plain(value), ...unfit });
     if (Object.keys(unfit).length > 0) void form.trigger();
   }, [value, form, store]);
   useEffect(() => {
     const keep = (now: T): void => {
-      known.current = JSON.stringify(now);
+      known.current = now;
       store.change(now);
     };
     const subscription = form.watch(() => {
@@ -166,7 +166,7 @@ export function Figure({ name, label, help, optional, unit }: NumberProps) {
 }
 
 interface ChoiceProps extends FieldProps {
-  options: { value: string; label: string }[];
+  options: readonly Option[];
   /** What choosing nothing is called; without it something must be chosen. */
   none?: string;
 }
@@ -174,26 +174,18 @@ interface ChoiceProps extends FieldProps {
 export function Choice({ name, label, help, options, none }: ChoiceProps) {
   const { field, fieldState } = useController({ name });
   const fault = inWords(label, faultOf(fieldState.error));
-  const id = useId();
   return (
-    <TextField
-      select
-      id={id}
+    <Pick
       inputRef={field.ref}
       label={label}
-      value={(field.value as string | null) ?? ''}
-      onChange={(event) => field.onChange(event.target.value === '' ? null : event.target.value)}
+      value={(field.value as string | null | undefined) ?? null}
+      options={options}
+      {...(none === undefined ? {} : { none })}
+      onChange={field.onChange}
       onBlur={field.onBlur}
       error={Boolean(fault)}
       helperText={fault ?? help}
-    >
-      {none !== undefined && <MenuItem value="">{none}</MenuItem>}
-      {options.map((option) => (
-        <MenuItem key={option.value} value={option.value}>
-          {option.label}
-        </MenuItem>
-      ))}
-    </TextField>
+    />
   );
 }
 
@@ -215,7 +207,7 @@ export function YesNoField({ name, label }: FieldProps) {
 
 interface ManyProps extends FieldProps {
   /** Given: only these; else words of one’s own. */
-  options?: { value: string; label: string }[];
+  options?: readonly Option[];
 }
 
 /** Several values: chosen from a list, or typed and kept with Enter. */

@@ -11,6 +11,7 @@ import type {
 import type { MarkShape } from '../../core/brief/types';
 import type { CheckKind } from '../../core/ready/checks';
 import type { Outcome } from '../../core/stage/types';
+import type { Option } from './Pick';
 
 export const PHASE: Record<Phase, string> = {
   prepare: 'Prepare',
@@ -101,7 +102,5 @@ export const CAUSES = [
   'Don’t know',
 ];
 
-export const options = <K extends string>(
-  words: Record<K, string>,
-): { value: K; label: string }[] =>
+export const options = <K extends string>(words: Record<K, string>): Option<K>[] =>
   (Object.entries(words) as [K, string][]).map(([value, label]) => ({ value, label }));

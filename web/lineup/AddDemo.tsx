@@ -1,0 +1,60 @@
+import Button from '@mui/material/Button';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Show, Slot } from '../../core/brief/types';
+import type { Demo } from '../../core/repertoire/types';
+import { newId } from '../app/api';
+import { useDemos } from '../app/data';
+
+/** A demo's slot as it begins: its first method, at its usual position where the show has it. */
+function freshSlot(show: Show, demo: Demo): Slot | null {
+  const [method] = demo.methods;
+  if (!method) return null;
+  const usual = demo.usualPosition.toLowerCase();
+  const position = show.positions.find((p) => p.name.toLowerCase() === usual) ?? show.positions[0];
+  return {
+    id: newId(),
+    demoId: demo.id,
+    methodId: method.id,
+    performerId: show.crew[0] ?? null,
+    positionId: position?.id ?? null,
+    goes: 1,
+    pinned: false,
+    mayLeaveOut: true,
+    worth: 3,
+  };
+}
+
+/** A list of the repertoire; the one that is chosen goes to the end of the running order. */
+export function AddDemo({ show, onAdd }: { show: Show; onAdd: (slot: Slot) => void }) {
+  const { data: demos = [] } = useDemos();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  return (
+    <>
+      <Button size="small" onClick={(event) => setAnchor(event.currentTarget)} aria-haspopup="menu">
+        Add a demo
+      </Button>
+      <Menu open={Boolean(anchor)} anchorEl={anchor} onClose={() => setAnchor(null)}>
+        {demos.length === 0 && (
+          <MenuItem component={Link} to="/demos">
+            No demos yet: write one first
+          </MenuItem>
+        )}
+        {demos.map((demo) => (
+          <MenuItem
+            key={demo.id}
+            onClick={() => {
+              setAnchor(null);
+              const slot = freshSlot(show, demo);
+              if (slot) onAdd(slot);
+            }}
+          >
+            {demo.name}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  );
+}
