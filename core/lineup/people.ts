@@ -26,8 +26,11 @@ export function eligible(
 }
 
 /**
- * People free throughout [start, end) for every hand, or null. Hands with the fewest candidates
- * choose first; a hand that nobody could ever lend has been reported and asks for nobody here.
+ * People free throughout [start, end) for every hand, or null when there is no way to share them out.
+ *
+ * Each hand takes the first who suits it and is free; where that leaves a later hand with nobody, an
+ * earlier one gives way and takes its next best (augmenting paths in a bipartite graph, after Kuhn
+ * 1955). A hand that nobody could ever lend has been reported and asks for nobody here.
  */
 export function choosePeople(
   candidates: readonly { people: readonly PlanPerson[]; count: number }[],
@@ -35,17 +38,23 @@ export function choosePeople(
   start: number,
   end: number,
 ): string[] | null {
-  const chosen: string[] = [];
-  const order = [...candidates].sort((a, b) => a.people.length - b.people.length);
-  for (const { people, count } of order) {
-    let needed = Math.min(count, people.length);
-    for (const person of people) {
-      if (needed === 0) break;
-      if (chosen.includes(person.id) || !calendar.isFree(person.id, start, end)) continue;
-      chosen.push(person.id);
-      needed--;
+  const seats = candidates.flatMap(({ people, count }) => {
+    const free = people.filter((person) => calendar.isFree(person.id, start, end));
+    return Array.from({ length: Math.min(count, people.length) }, () => free);
+  });
+  const seatOf = new Map<string, number>();
+  const seat = (index: number, asked: Set<string>): boolean => {
+    for (const { id } of seats[index] ?? []) {
+      if (asked.has(id)) continue;
+      asked.add(id);
+      const taken = seatOf.get(id);
+      if (taken === undefined || seat(taken, asked)) {
+        seatOf.set(id, index);
+        return true;
+      }
     }
-    if (needed > 0) return null;
-  }
-  return chosen;
+    return false;
+  };
+  for (const index of seats.keys()) if (!seat(index, new Set())) return null;
+  return [...seatOf].sort((a, b) => a[1] - b[1]).map(([id]) => id);
 }

@@ -1,72 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { timelineOf } from '../lineup/fromBundle';
-import { after, task } from '../testing/build';
+import { task } from '../testing/build';
 import { bundle } from '../testing/bundle';
+import { Stage, START, threeSlots } from '../testing/stage';
 import { recordWords, recordsOf, reviewOf, totalRecord } from '../after/review';
 import { backgroundJobs } from './background';
 import { fold, nextStep, showTime } from './fold';
 import { runPlanOf } from './plan';
 import { project } from './project';
-import { EVENT_KINDS, type Live, type RunEvent, type RunPlan } from './types';
+import { EVENT_KINDS, type RunEvent } from './types';
 
-const START = Date.UTC(2027, 4, 30, 14);
-
-const show = bundle([
-  {
-    id: 'drum',
-    tasks: [
-      task('hello', 'perform', 60, { eachGo: false }),
-      task('bang', 'perform', 60),
-      task('why', 'perform', 60, { eachGo: false }),
-    ],
-  },
-  {
-    id: 'foam',
-    slot: { positionId: 'bench', worth: 1 },
-    tasks: [
-      task('soak', 'settle', 300, { place: 'wings' }),
-      task('pour', 'perform', 240, { after: [after('soak', 0, 600)] }),
-    ],
-  },
-  { id: 'cloud', slot: { mayLeaveOut: false, worth: 5 }, tasks: [task('pump', 'perform', 300)] },
-]);
-const plan: RunPlan = runPlanOf(show, timelineOf(show), START);
-
-/** Presses keys as the screen does: for whatever is on the stage at that moment. */
-class Stage {
-  events: RunEvent[] = [];
-  constructor(readonly of: RunPlan = plan) {}
-
-  live(): Live {
-    return fold(this.of, this.events);
-  }
-
-  at(seconds: number, kind: RunEvent['kind'], more: Partial<RunEvent> = {}): this {
-    const live = this.live();
-    const slot = this.of.slots.find((s) => s.id === live.slot);
-    this.events.push({
-      id: `e${this.events.length}`,
-      at: START + seconds * 1000,
-      kind,
-      by: 'ines',
-      slot: live.slot,
-      step: slot?.steps[live.step]?.task ?? null,
-      go: live.go,
-      cause: null,
-      outcome: null,
-      text: null,
-      ...more,
-    });
-    return this;
-  }
-
-  where(): string {
-    const live = this.live();
-    const slot = this.of.slots.find((s) => s.id === live.slot);
-    return `${slot?.name ?? live.phase} ${slot?.steps[live.step]?.task ?? ''} ${live.go}`.trim();
-  }
-}
+const { plan, show } = threeSlots;
 
 describe('going through the show', () => {
   test('Done walks every step to the curtain', () => {
