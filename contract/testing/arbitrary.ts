@@ -1,0 +1,290 @@
+/** Random values that the contract allows, for property tests. */
+import fc from 'fast-check';
+import { MARK_SHAPES, type Person, type Show, type Slot, type Venue } from '../../core/brief/types';
+import {
+  COMPETENCES,
+  type Demo,
+  HAND_ROLES,
+  HAZARDS,
+  type Item,
+  ITEM_KINDS,
+  KIT_BASES,
+  type KitLine,
+  type Method,
+  PHASES,
+  TALK_PATTERNS,
+  type Task,
+} from '../../core/repertoire/types';
+import { KIT_UNITS, UNIT_IDS } from '../../core/units/units';
+import type { FollowUp } from '../day';
+import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../showFile';
+
+/** Words as people write them, quotes, accents, emoji and line breaks included. */
+const LETTERS = [...'abc XYZ 019.,;:"\'«»%&<>=+-@éßøЖ日\n\t', '🧪', '👩‍🔬'];
+const words = (max: number, min = 0): fc.Arbitrary<string> =>
+  fc
+    .array(fc.constantFrom(...LETTERS), { maxLength: Math.floor(max / 6) })
+    .map((letters) => letters.join(''))
+    .map((text) => (text.trim().length < min ? `x${text}` : text));
+const wordList = (length: number): fc.Arbitrary<string[]> =>
+  fc.uniqueArray(words(length, 1), { maxLength: 3 });
+const yes = fc.boolean();
+const orNull = <T>(value: fc.Arbitrary<T>): fc.Arbitrary<T | null> => fc.option(value);
+const whole = (min: number, max: number): fc.Arbitrary<number> => fc.integer({ min, max });
+const number = (min: number, max: number): fc.Arbitrary<number> =>
+  fc.double({ min, max, noNaN: true }).map((value) => (value === 0 ? 0 : value));
+/** Ids that differ within one list. */
+const numbered = <T>(prefix: string, all: readonly T[]): (T & { id: string })[] =>
+  all.map((value, i) => ({ ...value, id: `${prefix}${i}` }));
+
+export const person: fc.Arbitrary<Person> = fc.record({
+  id: fc.uuid(),
+  name: words(60, 1),
+  role: words(60),
+  competences: fc.subarray([...COMPETENCES]),
+  note: words(400),
+});
+
+export const venue: fc.Arbitrary<Venue> = fc.record({
+  id: fc.uuid(),
+  name: words(80, 1),
+  address: words(200),
+  travel: words(400),
+  outdoors: yes,
+  lengthM: orNull(number(0.5, 500)),
+  widthM: orNull(number(0.5, 500)),
+  ceilingM: orNull(number(1, 100)),
+  frontRowM: orNull(number(0, 100)),
+  powerSockets: orNull(whole(0, 200)),
+  water: yes,
+  dark: yes,
+  smokeDetectors: yes,
+  detectorsIsolatedBy: words(120),
+  note: words(1000),
+});
+
+export const item: fc.Arbitrary<Item> = fc.record({
+  id: fc.uuid(),
+  name: words(80, 1),
+  kind: fc.constantFrom(...ITEM_KINDS),
+  functionTest: words(120),
+  testHolds: yes,
+  note: words(400),
+});
+
+const estimate = fc
+  .tuple(whole(0, 900), whole(0, 900), whole(0, 900))
+  .map((times) => [...times].sort((a, b) => a - b))
+  .map(([shortest = 0, likely = 0, longest = 0]) => ({ shortest, likely, longest }));
+
+const task: fc.Arbitrary<Omit<Task, 'id'>> = fc
+  .record({
+    name: words(80, 1),
+    phase: fc.constantFrom(...PHASES),
+    time: estimate,
+    hands: fc.array(
+      fc.record({
+        role: fc.constantFrom(...HAND_ROLES),
+        count: whole(1, 3),
+        competence: orNull(fc.constantFrom(...COMPETENCES)),
+      }),
+      { maxLength: 2 },
+    ),
+    place: fc.constantFrom('stage' as const, 'wings' as const),
+    after: fc.constant<Task['after']>([]),
+    eachGo: yes,
+    do: words(300),
+    say: words(600),
+    cue: words(120),
+    gearOn: wordList(40),
+    gearOff: wordList(40),
+    mind: words(200),
+    sign: orNull(
+      fc.record({ watchFor: words(80, 1), waitLeast: whole(0, 60), waitMost: whole(60, 3600) }),
+    ),
+  })
+  .map((value) => (value.phase === 'settle' ? { ...value, hands: [] } : value));
+
+const line: fc.Arbitrary<Omit<KitLine, 'id' | 'itemId'>> = fc.record({
+  amount: number(0.001, 1000),
+  unit: fc.constantFrom(...KIT_UNITS),
+  basis: fc.constantFrom(...KIT_BASES),
+  note: words(200),
+});
+
+/** Each task may wait for one before it, so that there is always an order. */
+const tasks: fc.Arbitrary<Task[]> = fc
+  .array(fc.tuple(task, orNull(fc.tuple(fc.nat(), whole(0, 60), orNull(whole(60, 900))))), {
+    maxLength: 5,
+  })
+  .map((all) =>
+    numbered(
+      't',
+      all.map(([value]) => value),
+    ).map((value, i) => {
+      const lag = all[i]?.[1];
+      if (!lag || i === 0) return value;
+      const [which, least, greatest] = lag;
+      return { ...value, after: [{ task: `t${which % i}`, least, greatest }] };
+    }),
+  );
+
+/** Methods whose kit names items of this list; without one they have no kit. */
+const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
+  fc
+    .array(
+      fc.record({
+        name: words(60, 1),
+        summary: words(400),
+        oneShot: yes,
+        goesAllowed: whole(1, 20),
+        volunteers: whole(0, 60),
+        warning: words(400),
+        tasks,
+        kit: items.length
+          ? fc.array(fc.tuple(line, fc.constantFrom(...items)), { maxLength: 4 }).map((all) =>
+              numbered(
+                'k',
+                all.map(([value, itemId]) => ({ ...value, itemId })),
+              ),
+            )
+          : fc.constant<KitLine[]>([]),
+        settings: fc
+          .array(
+            fc.record({
+              name: words(60, 1),
+              value: number(-1000, 1000),
+              unit: fc.constantFrom(...UNIT_IDS),
+            }),
+            { maxLength: 2 },
+          )
+          .map((all) => numbered('s', all)),
+        hazards: fc.array(fc.record({ kind: fc.constantFrom(...HAZARDS), control: words(300) }), {
+          maxLength: 3,
+        }),
+        priorWorked: whole(0, 50),
+        priorFailed: whole(0, 50),
+      }),
+      { minLength: 1, maxLength: 2 },
+    )
+    .map((all) => numbered('m', all));
+
+export const demo = (items: readonly string[] = []): fc.Arbitrary<Demo> =>
+  fc
+    .record({
+      id: fc.uuid(),
+      name: words(80, 1),
+      hook: words(200),
+      idea: words(600),
+      keywords: wordList(40),
+      ages: fc.tuple(whole(0, 120), whole(0, 120)),
+      lift: whole(1, 5),
+      talkPattern: fc.constantFrom(...TALK_PATTERNS),
+      volunteerCard: words(1000),
+      pinnedNote: words(500),
+      usualPosition: words(40),
+      methods: methods(items),
+    })
+    .map(({ ages: [a, b], ...rest }) => ({
+      ...rest,
+      ageFrom: Math.min(a, b),
+      ageTo: Math.max(a, b),
+    }));
+
+export const followUp: fc.Arbitrary<FollowUp> = fc.record({
+  id: fc.uuid(),
+  showId: fc.constant(null),
+  demoId: fc.constant(null),
+  words: words(300, 1),
+  ownerId: fc.constant(null),
+  due: orNull(fc.constantFrom('2027-02-28', '2028-02-29')),
+  done: yes,
+});
+
+const clock = (minutes: number): string =>
+  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+
+interface Around {
+  people: readonly Person[];
+  demos: readonly Demo[];
+  venue: Venue | null;
+}
+
+/** A show that names only what is around it. */
+export const show = ({ people, demos, venue: at }: Around): fc.Arbitrary<Show> => {
+  const positions = MARK_SHAPES.slice(0, 3).map((mark, i) => ({
+    id: `p${i}`,
+    name: `Place ${i}`,
+    mark,
+  }));
+  const personId = orNull(
+    people.length ? fc.constantFrom(...people.map((p) => p.id)) : fc.constant(null),
+  );
+  const slot: fc.Arbitrary<Omit<Slot, 'id'>> = fc
+    .record({
+      demo: fc.constantFrom(...(demos.length ? demos : [null])),
+      which: fc.nat(),
+      performerId: personId,
+      positionId: orNull(fc.constantFrom(...positions.map((p) => p.id))),
+      goes: whole(1, 3),
+      pinned: yes,
+      mayLeaveOut: yes,
+      worth: whole(1, 5),
+    })
+    .map(({ demo: of, which, ...rest }) => ({
+      ...rest,
+      demoId: of?.id ?? '',
+      methodId: of?.methods[which % of.methods.length]?.id ?? '',
+    }));
+  return fc
+    .record({
+      id: fc.uuid(),
+      title: words(80, 1),
+      date: fc.constantFrom('2027-05-30', '2028-02-29'),
+      zone: fc.constantFrom('Etc/UTC', 'Etc/GMT+5'),
+      times: fc.uniqueArray(whole(0, 300), { minLength: 4, maxLength: 4 }),
+      venueId: fc.constant(at?.id ?? null),
+      audience: whole(0, 20_000),
+      audienceNote: words(200),
+      agreed: yes,
+      crew: fc.subarray(people.map((p) => p.id)),
+      positions: fc.constant(positions),
+      slots: demos.length ? fc.array(slot, { maxLength: 5 }) : fc.constant([]),
+      note: words(2000),
+    })
+    .map(({ times, slots, ...rest }) => {
+      const [arrival = 0, doors = 0, start = 0, hardFinish = 0] = [...times]
+        .sort((a, b) => a - b)
+        .map((m) => m + 600);
+      return {
+        ...rest,
+        arrival: clock(arrival),
+        doors: clock(doors),
+        start: clock(start),
+        hardFinish: clock(hardFinish),
+        slots: numbered('slot', slots),
+      };
+    });
+};
+
+/** A whole show file without runs. */
+export const showFile: fc.Arbitrary<ShowFile> = fc
+  .record({
+    people: fc.array(person, { maxLength: 4 }),
+    items: fc.array(item, { maxLength: 4 }),
+    venue: orNull(venue),
+  })
+  .chain((around) =>
+    fc
+      .array(demo(around.items.map((i) => i.id)), { maxLength: 3 })
+      .map((demos) => ({ ...around, demos })),
+  )
+  .chain((around) =>
+    show(around).map((booked) => ({
+      format: FILE_FORMAT,
+      version: FILE_VERSION,
+      show: booked,
+      ...around,
+      runs: [],
+    })),
+  );
