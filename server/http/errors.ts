@@ -38,15 +38,22 @@ interface HttpError {
   type?: string;
   status?: number;
   code?: string;
+  limit?: number;
 }
+
+const megabytes = (bytes = 0): string => `${Math.floor(bytes / 1024 / 1024)} MB`;
 
 function asRefusal(error: unknown): Refusal | null {
   if (error instanceof Refusal) return error;
-  const { type, status, code } = error as HttpError;
+  const { type, status, code, limit } = error as HttpError;
   if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
     return new Refusal(409, 'in_use', 'Something it names, or that names it, is in the way.');
   if (type === 'entity.too.large')
-    return new Refusal(413, 'too_large', 'That is more than can be taken in one go.');
+    return new Refusal(
+      413,
+      'too_large',
+      `That is more than can be taken in one go: at most ${megabytes(limit)}.`,
+    );
   if (type === 'entity.parse.failed')
     return new Refusal(400, 'not_json', 'That is not complete JSON: it may have been cut short.');
   if (typeof status === 'number' && status >= 400 && status < 500)

@@ -1,0 +1,117 @@
+/** On stage against the clock: the page's own clock is turned forward, nothing is waited for. */
+import type { Page } from '@playwright/test';
+import { FESTIVAL, expect, test } from './stage';
+
+const now = (page: Page) => page.getByRole('region', { name: 'Now' });
+const pace = (page: Page) => page.getByRole('region', { name: 'Pace' });
+
+/** A rehearsal begun at the planned start of the festival, on the page's clock. */
+async function startAtTwo(page: Page, url: string): Promise<void> {
+  const two = new Date();
+  two.setHours(14, 0, 0, 0);
+  await page.clock.install({ time: two });
+  await page.goto(url + FESTIVAL + '/on-stage');
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  await page.getByRole('button', { name: /^Start/ }).click();
+  await expect(now(page)).toBeVisible();
+}
+const later = async (page: Page, minutes: number, seconds = 0): Promise<void> =>
+  page.clock.fastForward((minutes * 60 + seconds) * 1000);
+
+test('the pace, the projected end, and what to leave out when it runs over', async ({
+  page,
+  demo,
+}) => {
+  await startAtTwo(page, demo.url);
+  await expect(pace(page)).toContainText('on time');
+  await expect(pace(page)).toContainText('ends 14:38');
+  await later(page, 4);
+  await expect(pace(page)).toContainText('behind');
+  await expect(pace(page)).toContainText('over');
+  const leave = pace(page).getByRole('button', { name: /^leave out/ });
+  await expect(leave).toBeVisible();
+  const advised = (await leave.textContent()) ?? '';
+  await page.keyboard.press('l');
+  await expect(pace(page)).toContainText('to spare');
+  await expect(leave).toBeHidden();
+  // What was left out is offered again, by the key for going elsewhere.
+  await page.keyboard.press('g');
+  const name = /^leave out (.*) to end/.exec(advised)?.[1] ?? '';
+  await page.getByRole('dialog', { name: 'Go to' }).getByRole('button', { name }).click();
+  await expect(leave).toBeVisible();
+});
+
+test('a sign starts a timer: wait, act now, too late', async ({ page, demo }) => {
+  await startAtTwo(page, demo.url);
+  await page.keyboard.press('g');
+  await page.getByRole('button', { name: /Crushed can/ }).click();
+  await expect(now(page)).toContainText('Push on the table');
+  await page.keyboard.press('Space');
+  await expect(now(page).getByRole('button', { name: 'Seen: first steam (T)' })).toBeVisible();
+  await page.keyboard.press('t');
+  const timer = page.getByRole('timer', { name: 'Since first steam' });
+  await expect(timer).toContainText('act in');
+  await later(page, 1, 20);
+  await expect(timer).toContainText('act now');
+  await later(page, 0, 30);
+  await expect(timer).toContainText('too late');
+});
+
+test('held, the show’s clock stands still and the end moves', async ({ page, demo }) => {
+  await startAtTwo(page, demo.url);
+  await page.keyboard.press('h');
+  await expect(page.getByRole('alert')).toContainText('Held');
+  await later(page, 3);
+  await expect(page.getByRole('alert')).toContainText('Held 3:');
+  await expect(pace(page)).toContainText('on time');
+  await expect(pace(page)).toContainText('ends 14:41');
+  await page.keyboard.press('Space');
+  await expect(now(page)).toContainText('Stand beside the drum');
+});
+
+test('jobs behind the performance: due, started, ready', async ({ page, demo }) => {
+  await startAtTwo(page, demo.url);
+  const beside = page.getByRole('complementary');
+  await later(page, 2);
+  await expect(beside).toContainText(/Stir the yeast into warm water.*starts in/);
+  await beside.getByRole('button', { name: 'Started' }).first().click();
+  await expect(beside).toContainText(/Stir the yeast into warm water.*to go/);
+  await later(page, 1);
+  await expect(beside).not.toContainText('Stir the yeast');
+});
+
+test('keys that mean nothing here do nothing; a key held down counts once', async ({
+  page,
+  demo,
+  request,
+}) => {
+  await startAtTwo(page, demo.url);
+  for (const key of ['q', '1', 'Enter', 'F2', 'Control+s']) await page.keyboard.press(key);
+  await page.keyboard.down('Space');
+  await page.keyboard.down('Space');
+  await page.keyboard.up('Space');
+  await expect(now(page)).toContainText('One dry slap');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('a clicker’s forward key');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await expect(now(page)).toContainText('One dry slap');
+  await expect(page.getByText('to send')).toBeHidden();
+  const id = new URL(page.url()).searchParams.get('run') ?? '';
+  const run = (await (await request.get(`${demo.url}/api/runs/${id}`)).json()) as {
+    events: { kind: string }[];
+  };
+  expect(run.events.map((event) => event.kind)).toEqual(['start', 'done']);
+});
+
+test('a run removed elsewhere is told, with a way back', async ({ page, demo, request }) => {
+  await startAtTwo(page, demo.url);
+  await expect(page.getByText('to send')).toBeHidden();
+  const id = new URL(page.url()).searchParams.get('run') ?? '';
+  await request.delete(`${demo.url}/api/runs/${id}`);
+  await page.goto(page.url());
+  await expect(page.getByText('There is no such run')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the checks' }).click();
+  await expect(page.getByText(/hold the show/).first()).toBeVisible();
+});
