@@ -5,6 +5,18 @@ export interface Busy extends TaskRef {
   end: number;
 }
 
+/** Index of the first entry that ends after a moment; entries are in order and never overlap. */
+function firstEndingAfter(entries: readonly Busy[], moment: number): number {
+  let low = 0;
+  let high = entries.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((entries[middle]?.end ?? Infinity) > moment) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
 /** When each person is busy. Copied on write by `fork`, so that alternatives can be tried side by side. */
 export class Calendar {
   private constructor(private readonly busy: Map<string, readonly Busy[]>) {}
@@ -32,7 +44,9 @@ export class Calendar {
   }
 
   isFree(person: string, start: number, end: number): boolean {
-    return !this.of(person).some((entry) => entry.start < end && entry.end > start);
+    const entries = this.of(person);
+    const next = entries[firstEndingAfter(entries, start)];
+    return next === undefined || next.start >= end;
   }
 
   overlapping(person: string, start: number, end: number): Busy[] {

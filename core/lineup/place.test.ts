@@ -38,17 +38,25 @@ describe('against looking at every second', () => {
   const duration = fc.integer({ min: 1, max: 12 });
   const limit = fc.integer({ min: 0, max: 90 });
 
-  test('the latest fit ends as late as anything can', () => {
+  test('the latest fit ends as late as anything can, and is none when that is too soon', () => {
     fc.assert(
-      fc.property(calendars, candidates, duration, limit, (calendar, wanted, length, end) => {
-        fc.pre(possible(wanted));
-        const fit = latestFit(wanted, calendar, length, end);
-        let late = end;
-        while (!choosePeople(wanted, calendar, late - length, late)) late--;
-        expect([fit.start, fit.end]).toEqual([late - length, late]);
-        for (const id of fit.people) expect(calendar.isFree(id, fit.start, fit.end)).toBe(true);
-      }),
-      { numRuns: 300, seed: 12 },
+      fc.property(
+        calendars,
+        candidates,
+        duration,
+        limit,
+        fc.integer({ min: -20, max: 90 }),
+        (calendar, wanted, length, end, earliest) => {
+          fc.pre(possible(wanted));
+          let late = end;
+          while (!choosePeople(wanted, calendar, late - length, late)) late--;
+          const fit = latestFit(wanted, calendar, length, end, earliest);
+          expect(fit?.end ?? null).toBe(late - length >= earliest ? late : null);
+          for (const id of fit?.people ?? [])
+            expect(calendar.isFree(id, late - length, late)).toBe(true);
+        },
+      ),
+      { numRuns: 400, seed: 12 },
     );
   });
 

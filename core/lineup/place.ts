@@ -17,23 +17,37 @@ export const candidatesFor = (input: LineupInput, slot: PlanSlot, task: Task): C
     .map((hand) => ({ people: eligible(input, slot, hand), count: hand.count }))
     .filter(({ people }) => people.length > 0);
 
-/** The latest time for the task that ends by `latestEnd`; always exists, however far back. */
+/** The latest time for the task that ends by `latestEnd` and starts no sooner than `earliest`, or null. */
 export function latestFit(
   candidates: Candidates,
   calendar: Calendar,
   duration: number,
   latestEnd: number,
-): Fit {
-  // The latest fitting end is the limit itself or the start of something a candidate is busy with.
-  const ends = new Set([latestEnd]);
-  for (const { people } of candidates)
-    for (const person of people)
-      for (const busy of calendar.of(person.id)) if (busy.start < latestEnd) ends.add(busy.start);
-  for (const end of [...ends].sort((a, b) => b - a)) {
+  earliest: number,
+): Fit | null {
+  const at = (end: number): Fit | null => {
     const people = choosePeople(candidates, calendar, end - duration, end);
-    if (people) return { start: end - duration, end, people };
+    return people && { start: end - duration, end, people };
+  };
+  if (latestEnd - duration < earliest) return null;
+  const last = at(latestEnd);
+  if (last) return last;
+  // Failing that, the latest fitting end is the start of something that a candidate is busy with.
+  const ends = new Set<number>();
+  for (const { people } of candidates)
+    for (const person of people) {
+      const entries = calendar.of(person.id);
+      for (let i = entries.length - 1; i >= 0; i--) {
+        const start = entries[i]?.start ?? -Infinity;
+        if (start - duration < earliest) break;
+        if (start < latestEnd) ends.add(start);
+      }
+    }
+  for (const end of [...ends].sort((a, b) => b - a)) {
+    const fit = at(end);
+    if (fit) return fit;
   }
-  throw new Error('Before everything is busy, everybody is free');
+  return null;
 }
 
 /** The earliest time for the task that starts from `earliest` on; always exists. */

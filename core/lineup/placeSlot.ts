@@ -1,7 +1,8 @@
 /** Tries one slot at one start time: its block, and everything before it as late as it can be. */
 import type { Task } from '../repertoire/types';
 import type { Network } from './network';
-import { blockersOf, candidatesFor, latestFit } from './place';
+import { choosePeople } from './people';
+import { blockersOf, candidatesFor, earliestFit, latestFit } from './place';
 import { type Obstacle, type State, fork, record } from './state';
 import { type LineupInput, type PlacedTask, RULES } from './types';
 
@@ -20,8 +21,8 @@ function placeBlock(input: LineupInput, state: State, net: Network, start: numbe
   for (const step of net.steps) {
     const candidates = candidatesFor(input, net.slot, step.task);
     const from = start + step.start;
-    const fit = latestFit(candidates, state.calendar, step.end - step.start, start + step.end);
-    if (fit.start !== from) {
+    const people = choosePeople(candidates, state.calendar, from, start + step.end);
+    if (!people) {
       const busy = blockersOf(candidates, state.calendar, from, start + step.end);
       return {
         ok: false,
@@ -42,7 +43,7 @@ function placeBlock(input: LineupInput, state: State, net: Network, start: numbe
       phase: 'perform',
       start: from,
       end: start + step.end,
-      people: fit.people,
+      people,
       position: step.task.place === 'stage' ? net.slot.positionId : null,
     });
   }
@@ -146,12 +147,15 @@ export function attemptSlot(
     if (!next) throw new Error('Tasks wait for each other: faults must be removed first');
     const { task, window } = next;
     const candidates = candidatesFor(input, net.slot, task);
-    const fit = latestFit(candidates, state.calendar, task.time.likely, window.latestEnd);
-    if (fit.start < window.earliest) {
+    const { latestEnd, earliest, bound } = window;
+    const fit = latestFit(candidates, state.calendar, task.time.likely, latestEnd, earliest);
+    if (!fit) {
+      // The deadline moves with the start at most, so the start must move at least this far.
+      const soonest = earliestFit(candidates, state.calendar, task.time.likely, earliest);
       return {
         ok: false,
         obstacle: obstacleFor(input, state, net, task, window),
-        by: window.bound === 'greatest' ? 0 : window.earliest - fit.start,
+        by: bound === 'greatest' ? 0 : soonest.end - latestEnd,
       };
     }
     left.delete(task);

@@ -188,6 +188,13 @@ const compareRanks = (a: Ranked, b: Ranked): number => {
   return at < 0 ? 0 : (a.rank[at] ?? 0) - (b.rank[at] ?? 0);
 };
 
+/** Everything that was placed, as one text: two states that placed all alike have the same. */
+const placementOf = (state: State): string =>
+  state.placed
+    .map((t) => `${t.slot}/${t.task}/${t.go}@${t.start}:${t.people.join('+')}`)
+    .sort()
+    .join('|');
+
 /** The best states, each kind once: two that placed everything alike would only crowd the beam. */
 function select(states: readonly State[], rest: readonly Network[], width: number): State[] {
   const ranked = states
@@ -196,19 +203,16 @@ function select(states: readonly State[], rest: readonly Network[], width: numbe
       rank: [state.conflicts.length, leastEnd(state, rest), lastEnd(state), pendingWork(state)],
     }))
     .sort(compareRanks);
-  const seen = new Set<string>();
-  const kept: State[] = [];
-  for (const { state } of ranked) {
-    const key = state.placed
-      .map((t) => `${t.slot}/${t.task}/${t.go}@${t.start}:${t.people.join('+')}`)
-      .sort()
-      .join('|');
-    if (seen.has(key)) continue;
-    seen.add(key);
-    kept.push(state);
+  const kept: (Ranked & { placement?: string })[] = [];
+  for (const one of ranked) {
+    // Only states of the same rank can be alike, and most ranks occur once.
+    const peers = kept.filter((other) => compareRanks(one, other) === 0);
+    const placement = peers.length > 0 ? placementOf(one.state) : undefined;
+    if (peers.some((peer) => (peer.placement ??= placementOf(peer.state)) === placement)) continue;
+    kept.push(placement === undefined ? one : { ...one, placement });
     if (kept.length === width) break;
   }
-  return kept;
+  return kept.map(({ state }) => state);
 }
 
 function gapsOf(input: LineupInput, state: State): Gap[] {

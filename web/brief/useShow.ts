@@ -1,3 +1,4 @@
+import same from 'fast-deep-equal';
 import { useMemo } from 'react';
 import { useOutletContext } from 'react-router';
 import type { ShowAnswer } from '../../contract/api';
@@ -18,13 +19,24 @@ export interface OpenShow {
 }
 
 /** Everything listed now, and what was removed but this show still has. */
-function withKept<T extends { id: string }>(
-  listed: readonly T[] | undefined,
-  kept: readonly T[],
-): T[] {
-  const here = listed ?? [];
-  const ids = new Set(here.map((entry) => entry.id));
-  return [...here, ...kept.filter((entry) => !ids.has(entry.id))];
+function withKept<T extends { id: string }>(listed: readonly T[], kept: readonly T[]): T[] {
+  const ids = new Set(listed.map((entry) => entry.id));
+  return [...listed, ...kept.filter((entry) => !ids.has(entry.id))];
+}
+
+interface Plan {
+  input: LineupInput;
+  timeline: Timeline;
+}
+
+/** Times a line-up, and again only when something in it has changed: a new title changes no time. */
+function lastPlan(): (bundle: ShowBundle) => Plan {
+  let last: Plan | null = null;
+  return (bundle) => {
+    const input = lineupInput(bundle);
+    if (!last || !same(last.input, input)) last = { input, timeline: schedule(input) };
+    return last;
+  };
 }
 
 /** A show as it stands on this page, edits not yet saved included, and what follows from it. */
@@ -35,13 +47,12 @@ export function useShow(id: string): {
 } {
   const editing = useDocument<Show>('/shows', id);
   const { data: answer, error } = useShowAnswer(id);
-  const { data: demos } = useDemos();
-  const { data: items } = useItems();
-  const { data: people } = usePeople();
-  const { data: venues } = useVenues();
+  const lists = [useDemos(), useItems(), usePeople(), useVenues()] as const;
+  const [{ data: demos }, { data: items }, { data: people }, { data: venues }] = lists;
   const show = editing.value;
   const bundle = useMemo<ShowBundle | null>(() => {
-    if (!show || !answer) return null;
+    // Only when all is there: each list that came in would have everything computed again.
+    if (!show || !answer || !demos || !items || !people || !venues) return null;
     return {
       show,
       venue:
@@ -52,13 +63,11 @@ export function useShow(id: string): {
       items: withKept<ShowBundle['items'][number]>(items, answer.items),
     };
   }, [show, answer, demos, items, people, venues]);
-  const plan = useMemo(() => {
-    if (!bundle) return null;
-    const input = lineupInput(bundle);
-    return { input, timeline: schedule(input) };
-  }, [bundle]);
+  const planOf = useMemo(lastPlan, []);
+  const plan = useMemo(() => bundle && planOf(bundle), [bundle, planOf]);
   const open = show && bundle && plan && answer ? { editing, show, bundle, answer, ...plan } : null;
-  return { open, error: editing.loadError ?? error, editing };
+  const listError = lists.find((list) => list.error)?.error ?? null;
+  return { open, error: editing.loadError ?? error ?? listError, editing };
 }
 
 /** The show that the layout around this page has opened. */

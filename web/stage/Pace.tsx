@@ -47,7 +47,13 @@ export function Pace({
         {projection.leaveOut && (
           <ButtonBase
             onClick={() => onLeaveOut(projection.leaveOut?.slot ?? '')}
-            sx={{ minHeight: 48, borderBottom: '2px solid var(--ember)', font: 'inherit' }}
+            sx={{
+              minHeight: 48,
+              borderBottom: '2px solid var(--ember)',
+              font: 'inherit',
+              lineHeight: 1.2,
+              textAlign: 'left',
+            }}
           >
             leave out {projection.leaveOut.name} to end {timeOf(projection.leaveOut.endsAt)} (L)
           </ButtonBase>

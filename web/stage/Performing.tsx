@@ -1,14 +1,11 @@
 import Box from '@mui/material/Box';
-import ButtonBase from '@mui/material/ButtonBase';
-import Dialog from '@mui/material/Dialog';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useEffect, useMemo, useState } from 'react';
 import { project } from '../../core/stage/project';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';
-import { CAUSES } from '../parts/words';
 import { useShortcuts } from '../parts/Shortcuts';
 import { Beside } from './Beside';
+import { CauseDialog, GoToDialog } from './Dialogs';
 import { useStageKeys } from './keys';
 import { useLiveRun, useNow } from './liveRun';
 import { Now } from './Now';
@@ -216,79 +213,17 @@ export function Performing({
           <BigButton main label="To the write-up" keys="" onClick={() => onLeave(true)} />
         )}
       </Box>
-      <Dialog
-        transitionDuration={0}
-        open={asking === 'cause'}
-        onClose={() => setAsking(null)}
-        aria-labelledby="cause-title"
-      >
-        <DialogTitle id="cause-title" sx={{ fontSize: 28 }}>
-          What was it?
-        </DialogTitle>
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, p: 3, pt: 0 }}>
-          {CAUSES.map((cause) => (
-            <ButtonBase
-              key={cause}
-              onClick={() => fail(cause)}
-              sx={{
-                minHeight: 64,
-                px: 2,
-                border: '2px solid var(--control)',
-                borderRadius: 1.5,
-                fontSize: 22,
-              }}
-            >
-              {cause}
-            </ButtonBase>
-          ))}
-        </Box>
-      </Dialog>
-      <Dialog
-        transitionDuration={0}
+      <CauseDialog open={asking === 'cause'} onClose={() => setAsking(null)} onCause={fail} />
+      <GoToDialog
         open={asking === 'goTo'}
+        plan={plan}
+        live={live}
         onClose={() => setAsking(null)}
-        aria-labelledby="goto-title"
-      >
-        <DialogTitle id="goto-title">Go to</DialogTitle>
-        <Box sx={{ display: 'grid', gap: 1, p: 3, pt: 0 }}>
-          {plan.slots.map((other, i) => {
-            const status = live.slots[other.id]?.status;
-            const out = status === 'leftOut' || status === 'skipped';
-            return (
-              <ButtonBase
-                key={other.id}
-                disabled={other.id === live.slot}
-                onClick={() => {
-                  press(out ? 'bringBack' : 'goTo', { slot: other.id });
-                  setAsking(null);
-                }}
-                sx={{
-                  minHeight: 48,
-                  px: 2,
-                  justifyContent: 'space-between',
-                  gap: 3,
-                  border: '1.5px solid var(--control)',
-                  borderRadius: 1.5,
-                  fontSize: 20,
-                }}
-              >
-                <span>
-                  {i + 1} {other.name}
-                </span>
-                <Box component="span" sx={{ color: 'var(--muted)' }}>
-                  {other.id === live.slot
-                    ? 'on stage'
-                    : out
-                      ? 'bring back'
-                      : status === 'performed'
-                        ? 'done'
-                        : ''}
-                </Box>
-              </ButtonBase>
-            );
-          })}
-        </Box>
-      </Dialog>
+        onGo={(kind, target) => {
+          press(kind, { slot: target });
+          setAsking(null);
+        }}
+      />
     </Box>
   );
 }
