@@ -40,6 +40,24 @@ describe('consumables', () => {
     expect(entry(from, 'cloth')).toMatchObject({ total: 4, how: '4 for the show' });
   });
 
+  test('each part tells its own amount, as it was written', () => {
+    const from = bundle(
+      [
+        {
+          id: 'a',
+          tasks: watch,
+          slot: { goes: 2 },
+          over: { kit: [line('water', 1, 'cup', 'perGo')] },
+        },
+      ],
+      [item('water', 'consumable')],
+    );
+    expect(entry(from, 'water')?.parts[0]).toMatchObject({
+      text: '2 cups (473 mL)',
+      sum: '1 cup per go × 2 goes = 2 cups (473 mL)',
+    });
+  });
+
   test('merge over demos, whatever units they are written in', () => {
     const from = bundle(
       [
@@ -108,6 +126,33 @@ describe('equipment', () => {
     );
     expect(entry(one, 'tray')?.total).toBe(1);
     expect(entry(one, 'tray')?.how).toContain('the others use the same one');
+  });
+
+  test('a second slot of the same demo takes its turn with the same one, but not while it is in use', () => {
+    const twice = (positionId: string): ShowBundle => {
+      const from = bundle(
+        [
+          {
+            id: 'a',
+            tasks: [task('p', 'perform', 60), task('wash', 'reset', 90)],
+            over: { kit: [line('tray', 1, 'piece'), line('soap', 2, 'piece')] },
+          },
+        ],
+        [item('tray', 'equipment'), item('soap', 'consumable')],
+      );
+      const [first] = from.show.slots;
+      if (!first) throw new Error('no slot');
+      from.show.slots.push({ ...first, id: 'again', positionId, performerId: 'jo' });
+      return from;
+    };
+    // At the same position the first is washed before the second begins.
+    expect(entry(twice('table'), 'tray')?.total).toBe(1);
+    expect(entry(twice('bench'), 'tray')?.total).toBe(2);
+    expect(entry(twice('bench'), 'soap')?.total).toBe(2);
+    expect(entry(twice('bench'), 'tray')?.parts.map((part) => part.slotId)).toEqual([
+      'slot-a',
+      'again',
+    ]);
   });
 
   test('one that is still being washed is wanted twice', () => {

@@ -1,7 +1,7 @@
 import type { RunRecord } from '../../contract/stage';
 import type { Review } from '../../core/after/review';
 import { timeOf } from '../brief/dates';
-import { tapePath } from '../parts/tape';
+import { tapePath } from '../parts/tapeShape';
 
 const WIDTH = 960;
 const LEFT = 70;

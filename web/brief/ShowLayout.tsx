@@ -13,7 +13,7 @@ import { queryClient, useFollowUps, useShows } from '../app/data';
 import { useAct } from '../parts/act';
 import { EditingNotices, SaveBar } from '../parts/editing';
 import { Loading, Page, Trouble, useTitle } from '../parts/page';
-import { pinked } from '../parts/tape';
+import { pinked } from '../parts/tapeShape';
 import { dayWords } from './dates';
 import { type OpenShow, useShow } from './useShow';
 

@@ -6,7 +6,7 @@ import { namesOf } from '../../core/lineup/reasons';
 import { stripOf } from '../../core/lineup/strip';
 import type { Block, LineupInput, Timeline } from '../../core/lineup/types';
 import { formatClock, formatDuration, parseClock } from '../../core/time/clock';
-import { tapePath } from '../parts/tape';
+import { tapePath } from '../parts/tapeShape';
 import {
   BackgroundLane,
   condensed,

@@ -2,7 +2,8 @@
 import type { Person, Position } from '../../core/brief/types';
 import type { BackgroundSpan, PositionSpan } from '../../core/lineup/strip';
 import type { PlacedTask } from '../../core/lineup/types';
-import { PositionMark, tapePath } from '../parts/tape';
+import { PositionMark } from '../parts/tape';
+import { tapePath } from '../parts/tapeShape';
 import { shorten, type Scale } from './stripLayout';
 
 /** Widths of letters in the strip's two faces, in px; near enough to tell what fits. */

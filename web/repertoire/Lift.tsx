@@ -1,4 +1,4 @@
-import { tapePath } from '../parts/tape';
+import { tapePath } from '../parts/tapeShape';
 
 const STEP = 9;
 

@@ -11,7 +11,7 @@ import type { Method, Phase, Task } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
 import { thingsInWords } from '../../core/words';
 import { EditInPlace } from '../parts/EditInPlace';
-import { pinked } from '../parts/tape';
+import { pinked } from '../parts/tapeShape';
 import { freshTask } from './fresh';
 import { TaskFields } from './TaskFields';
 

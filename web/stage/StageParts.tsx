@@ -5,7 +5,7 @@ import type { LiveJob } from '../../core/stage/background';
 import type { Sign } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
 import { timeOf } from '../brief/dates';
-import { pinked, tapePath } from '../parts/tape';
+import { pinked, tapePath } from '../parts/tapeShape';
 
 interface BigButtonProps {
   label: string;
