@@ -5,6 +5,7 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import { ValidateBy, ValidateIf, ValidateNested, type ValidationArguments } from 'class-validator';
+import { counted } from '../core/words';
 
 export type Schema = Record<string, unknown>;
 type Class = new () => object;
@@ -54,8 +55,6 @@ function ruled(rule: Rule, schema: FieldFacts['schema']): PropertyDecorator {
   };
 }
 
-const count = (n: number, noun: string): string => `${n} ${noun}${n === 1 ? '' : 's'}`;
-
 /** Text of `min` to `max` characters; control characters other than line breaks and tabs are refused. */
 export function Text(max: number, min = 0): PropertyDecorator {
   return ruled(
@@ -64,7 +63,7 @@ export function Text(max: number, min = 0): PropertyDecorator {
       if (typeof value !== 'string') return 'must be text';
       if (value.trim().length < min) return 'must not be empty';
       if (value.length > max)
-        return `must be at most ${count(max, 'character')}; it has ${value.length}`;
+        return `must be at most ${counted(max, 'character')}; it has ${value.length}`;
 
       if (/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/.test(value))
         return 'holds characters that can’t be shown';
@@ -168,36 +167,36 @@ export const Zone = (): PropertyDecorator =>
     () => ({ type: 'string', minLength: 1 }),
   );
 
-function listRule(max: number, each: Rule, what: string): Rule {
+function listRule(max: number, each: Rule): Rule {
   return (value, whole) => {
     if (!Array.isArray(value)) return 'must be a list';
-    if (value.length > max) return `must have at most ${count(max, what)}; it has ${value.length}`;
+    if (value.length > max)
+      return `must have at most ${counted(max, 'entry', 'entries')}; it has ${value.length}`;
     for (const [i, entry] of value.entries()) {
       const wrong = each(entry, whole);
-      if (wrong) return `${what} ${i + 1} ${wrong}`;
+      if (wrong) return `entry ${i + 1} ${wrong}`;
     }
     return null;
   };
 }
 
 /** A list of plain values: ids, words, or members of a set; without repeats. */
-function plainList(max: number, each: Rule, items: Schema, what: string): PropertyDecorator {
+function plainList(max: number, each: Rule, items: Schema): PropertyDecorator {
   return ruled(
     (value, whole) => {
-      const wrong = listRule(max, each, what)(value, whole);
+      const wrong = listRule(max, each)(value, whole);
       if (wrong) return wrong;
       const list = value as unknown[];
-      return new Set(list).size === list.length ? null : `has the same ${what} twice`;
+      return new Set(list).size === list.length ? null : 'has the same entry twice';
     },
     () => ({ type: 'array', maxItems: max, uniqueItems: true, items }),
   );
 }
 
-export const IdList = (max: number): PropertyDecorator =>
-  plainList(max, idRule, ID_SCHEMA, 'entry');
+export const IdList = (max: number): PropertyDecorator => plainList(max, idRule, ID_SCHEMA);
 
 export const OneOfList = (values: readonly string[]): PropertyDecorator =>
-  plainList(values.length, oneOfRule(values), { enum: [...values] }, 'entry');
+  plainList(values.length, oneOfRule(values), { enum: [...values] });
 
 export const TextList = (max: number, length: number): PropertyDecorator =>
   plainList(
@@ -205,10 +204,9 @@ export const TextList = (max: number, length: number): PropertyDecorator =>
     (value) => {
       if (typeof value !== 'string') return 'must be text';
       if (value.trim() === '') return 'must not be empty';
-      return value.length > length ? `must be at most ${count(length, 'character')}` : null;
+      return value.length > length ? `must be at most ${counted(length, 'character')}` : null;
     },
     { type: 'string', minLength: 1, maxLength: length },
-    'entry',
   );
 
 const isPart = (value: unknown): boolean =>
@@ -232,11 +230,7 @@ export function PartList(type: () => Class, max: number): PropertyDecorator {
     Type(type)(target, key);
     ruled(
       (value, whole) => {
-        const wrong = listRule(
-          max,
-          (v) => (isPart(v) ? null : 'must be an object'),
-          'entry',
-        )(value, whole);
+        const wrong = listRule(max, (v) => (isPart(v) ? null : 'must be an object'))(value, whole);
         if (wrong) return wrong;
         const ids = (value as { id?: unknown }[]).flatMap((v) =>
           typeof v.id === 'string' ? [v.id] : [],
