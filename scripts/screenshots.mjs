@@ -88,6 +88,7 @@ const SHOTS = [
   ['today', '/', wide],
   ['line-up', `${SHOW}/line-up`, wide],
   ['line-up-phone', `${SHOW}/line-up`, phone],
+  ['line-up-night', `${SHOW}/line-up`, wide, 'night'],
   ['brief', `${SHOW}/brief`, wide],
   ['kit', `${SHOW}/kit`, wide],
   ['ready', `${SHOW}/ready`, wide],
@@ -100,7 +101,6 @@ const SHOTS = [
   ['shows', '/shows', wide],
   ['store', '/store', wide],
   ['people', '/people', wide],
-  ['line-up-night', `${SHOW}/line-up`, wide, 'night'],
 ];
 for (const [name, where, viewport, mode] of SHOTS) {
   if (only.length > 0 && !only.includes(name)) continue;

@@ -3,7 +3,7 @@ import { formatDuration } from '../time/clock';
 import type { Task } from '../repertoire/types';
 import type { Network } from './network';
 import { candidatesFor, earliestFit } from './place';
-import { type State, fork, record } from './state';
+import { type State, fork, placedAt, record } from './state';
 import { type LineupInput, type PlacedTask, RULES } from './types';
 
 /** True when the slot still has work at the position it was done at. */
@@ -44,14 +44,7 @@ export function clearSlot(input: LineupInput, base: State, net: Network): State 
       next.earliest,
     );
     left.delete(task);
-    const entry: PlacedTask = {
-      slot: net.slot.id,
-      task: task.id,
-      go: 1,
-      phase: task.phase,
-      ...fit,
-      position: task.place === 'stage' ? net.slot.positionId : null,
-    };
+    const entry = placedAt(net.slot, task, fit);
     placed.set(task.id, entry);
     record(state, entry);
     if (task.place === 'stage' && fit.end > until) {

@@ -3,7 +3,7 @@ import type { Task } from '../repertoire/types';
 import type { Network } from './network';
 import { choosePeople } from './people';
 import { blockersOf, candidatesFor, earliestFit, latestFit } from './place';
-import { type Obstacle, type State, fork, record } from './state';
+import { type Obstacle, type State, fork, placedAt, record } from './state';
 import { type LineupInput, type PlacedTask, RULES } from './types';
 
 export type Attempt =
@@ -36,16 +36,10 @@ function placeBlock(input: LineupInput, state: State, net: Network, start: numbe
         },
       };
     }
-    record(state, {
-      slot: net.slot.id,
-      task: step.task.id,
-      go: step.go,
-      phase: 'perform',
-      start: from,
-      end: start + step.end,
-      people,
-      position: step.task.place === 'stage' ? net.slot.positionId : null,
-    });
+    record(
+      state,
+      placedAt(net.slot, step.task, { start: from, end: start + step.end, people }, step.go),
+    );
   }
   state.blocks.push({ slot: net.slot.id, start, end: start + net.blockLength });
   return null;
@@ -159,14 +153,7 @@ export function attemptSlot(
       };
     }
     left.delete(task);
-    const entry: PlacedTask = {
-      slot: net.slot.id,
-      task: task.id,
-      go: 1,
-      phase: task.phase,
-      ...fit,
-      position: task.place === 'stage' ? net.slot.positionId : null,
-    };
+    const entry = placedAt(net.slot, task, fit);
     placed.set(task.id, entry);
     record(state, entry);
   }

@@ -1,6 +1,15 @@
 /** A partly built schedule. Forked before every alternative, so the parts are never shared. */
 import { Calendar } from './calendar';
-import type { Block, Conflict, LineupInput, PlacedTask, RuleNumber, TaskRef } from './types';
+import type { Task } from '../repertoire/types';
+import type {
+  Block,
+  Conflict,
+  LineupInput,
+  PlacedTask,
+  PlanSlot,
+  RuleNumber,
+  TaskRef,
+} from './types';
 import type { Network } from './network';
 
 /** The demand that kept something from starting earlier. */
@@ -57,6 +66,21 @@ export function fork(state: State): State {
 }
 
 export const lastEnd = (state: State): number => state.blocks.at(-1)?.end ?? 0;
+
+/** A task of a slot at the time and with the people that were found for it. */
+export const placedAt = (
+  slot: PlanSlot,
+  task: Task,
+  fit: Pick<PlacedTask, 'start' | 'end' | 'people'>,
+  go = 1,
+): PlacedTask => ({
+  slot: slot.id,
+  task: task.id,
+  go,
+  phase: task.phase,
+  ...fit,
+  position: task.place === 'stage' ? slot.positionId : null,
+});
 
 export function record(state: State, placed: PlacedTask): void {
   state.placed.push(placed);

@@ -1,5 +1,6 @@
 /** A small run to press through in tests. */
 import { timelineOf } from '../lineup/fromBundle';
+import { eventOf } from '../stage/event';
 import { fold } from '../stage/fold';
 import { runPlanOf } from '../stage/plan';
 import type { Live, RunEvent, RunPlan } from '../stage/types';
@@ -42,19 +43,14 @@ export class Stage {
   at(seconds: number, kind: RunEvent['kind'], more: Partial<RunEvent> = {}): this {
     const live = this.live();
     const slot = this.of.slots.find((s) => s.id === live.slot);
-    this.events.push({
-      id: `e${this.events.length}`,
-      at: START + seconds * 1000,
-      kind,
-      by: 'ines',
-      slot: live.slot,
-      step: slot?.steps[live.step]?.task ?? null,
-      go: live.go,
-      cause: null,
-      outcome: null,
-      text: null,
-      ...more,
-    });
+    this.events.push(
+      eventOf({ id: `e${this.events.length}`, at: START + seconds * 1000, by: 'ines' }, kind, {
+        slot: live.slot,
+        step: slot?.steps[live.step]?.task ?? null,
+        go: live.go,
+        ...more,
+      }),
+    );
     return this;
   }
 

@@ -9,6 +9,7 @@ import { useFollowUps, usePeople } from '../app/data';
 import { dayWords } from '../brief/dates';
 import { useAct } from '../parts/act';
 import { useRemove } from '../parts/editing';
+import { AddForm } from '../parts/AddForm';
 import { Section } from '../parts/page';
 import { Pick } from '../parts/Pick';
 
@@ -64,14 +65,7 @@ export function FollowUpList({ showId }: { showId: string }) {
           </li>
         ))}
       </Box>
-      <Box
-        component="form"
-        onSubmit={(event: React.FormEvent) => {
-          event.preventDefault();
-          void add();
-        }}
-        sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}
-      >
+      <AddForm label="Add" onAdd={() => void add()}>
         <TextField
           label="What to do"
           value={words}
@@ -95,10 +89,7 @@ export function FollowUpList({ showId }: { showId: string }) {
           sx={{ width: 160 }}
           slotProps={{ inputLabel: { shrink: true } }}
         />
-        <Button type="submit" variant="outlined">
-          Add
-        </Button>
-      </Box>
+      </AddForm>
     </Section>
   );
 }

@@ -8,6 +8,7 @@ import type { Demo } from '../../core/repertoire/types';
 import type { Live, RunPlan } from '../../core/stage/types';
 import { send } from '../app/api';
 import { useAct } from '../parts/act';
+import { AddForm } from '../parts/AddForm';
 import { Section } from '../parts/page';
 import { Pick } from '../parts/Pick';
 import type { Tell } from './tell';
@@ -84,14 +85,7 @@ export function Notes({ plan, notes, tell }: { plan: RunPlan; notes: Note[]; tel
           );
         })}
       </Box>
-      <Box
-        component="form"
-        onSubmit={(event: React.FormEvent) => {
-          event.preventDefault();
-          void add();
-        }}
-        sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}
-      >
+      <AddForm label="Keep the note" onAdd={() => void add()}>
         <Pick
           label="About"
           value={about}
@@ -107,10 +101,7 @@ export function Notes({ plan, notes, tell }: { plan: RunPlan; notes: Note[]; tel
           sx={{ flex: '1 1 240px' }}
           slotProps={{ htmlInput: { maxLength: LONGEST } }}
         />
-        <Button type="submit" variant="outlined">
-          Keep the note
-        </Button>
-      </Box>
+      </AddForm>
     </Section>
   );
 }

@@ -1,7 +1,7 @@
 import type { RunRecord } from '../../contract/stage';
 import type { Review } from '../../core/after/review';
 import { timeOf } from '../brief/dates';
-import { tapePath } from '../parts/tapeShape';
+import { NumberedTape } from '../parts/tape';
 
 const WIDTH = 960;
 const LEFT = 70;
@@ -27,18 +27,9 @@ export function TwoStrips({ review, run, startedAt }: TwoStripsProps) {
   const piece = (id: string, number: number, y: number, from: number, until: number) => {
     const width = Math.max(3, x(until) - x(from) - 1);
     return (
-      <g key={id}>
-        <path d={tapePath(x(from), y, width, 26)} fill={fill(id)} />
-        <text
-          x={x(from) + width / 2}
-          y={y + 18}
-          textAnchor="middle"
-          style={{ font: '700 14px Bricolage' }}
-          fill="var(--on-tape)"
-        >
-          {number}
-        </text>
-      </g>
+      <NumberedTape key={id} x={x(from)} y={y} width={width} height={26} fill={fill(id)} size={14}>
+        {number}
+      </NumberedTape>
     );
   };
   return (

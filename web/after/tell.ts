@@ -1,4 +1,5 @@
 import { useCallback } from 'react';
+import { eventOf } from '../../core/stage/event';
 import type { EventKind, RunEvent } from '../../core/stage/types';
 import { newId, send } from '../app/api';
 import { queryClient } from '../app/data';
@@ -13,19 +14,7 @@ export function useTell(runId: string): Tell {
   const act = useAct();
   return useCallback(
     (kind, more = {}) => {
-      const event: RunEvent = {
-        id: newId(),
-        at: Date.now(),
-        kind,
-        by: me,
-        slot: null,
-        step: null,
-        go: null,
-        cause: null,
-        outcome: null,
-        text: null,
-        ...more,
-      };
+      const event = eventOf({ id: newId(), at: Date.now(), by: me }, kind, more);
       return act(async () => {
         await send('POST', `/runs/${runId}/events`, { events: [event] });
         await queryClient.invalidateQueries({ queryKey: ['/shows'] });

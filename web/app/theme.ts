@@ -50,6 +50,8 @@ export function themeFor(mode: Mode): Theme {
           root: { backgroundColor: t.card },
         },
       },
+      // Without shadows a pale thumb needs an edge to be seen.
+      MuiSwitch: { styleOverrides: { thumb: { border: `1.5px solid ${t.control}` } } },
       MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },
       MuiSelect: { defaultProps: { size: 'small' } },
       MuiFormHelperText: { styleOverrides: { root: { marginLeft: 0, fontSize: 13 } } },

@@ -11,6 +11,7 @@ import { usePeople, useVenues } from '../app/data';
 import { useRemove } from '../parts/editing';
 import { AutoForm, Choice, Figure, Many, Words, YesNoField } from '../parts/form';
 import { Section } from '../parts/page';
+import { PositionMark } from '../parts/tape';
 import { MARK, options } from '../parts/words';
 import { useOpenShow } from './useShow';
 
@@ -19,6 +20,11 @@ const columns = (min: number) => ({
   gap: 2,
   gridTemplateColumns: `repeat(auto-fit, minmax(${min}px, 1fr))`,
 });
+
+const MARKS = options(MARK).map((option) => ({
+  ...option,
+  icon: <PositionMark shape={option.value} size={18} />,
+}));
 
 function Positions() {
   const { fields, append, remove } = useFieldArray({ name: 'positions', keyName: 'key' });
@@ -39,7 +45,7 @@ function Positions() {
       {fields.map((field, i) => (
         <Box key={field.key} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
           <Words name={`positions.${i}.name`} label="Position" />
-          <Choice name={`positions.${i}.mark`} label="Mark" options={options(MARK)} />
+          <Choice name={`positions.${i}.mark`} label="Mark" options={MARKS} />
           <IconButton aria-label={`Remove position ${i + 1}`} onClick={() => takeAway(i)}>
             <DeleteIcon />
           </IconButton>

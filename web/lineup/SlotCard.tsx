@@ -176,7 +176,10 @@ function SlotEditor({ slot, demo, bundle, onChange, onRemove }: CardProps) {
           label="Position"
           value={slot.positionId}
           none="None yet"
-          options={positions.map(named)}
+          options={positions.map((p) => ({
+            ...named(p),
+            icon: <PositionMark shape={p.mark} />,
+          }))}
           onChange={(positionId) => onChange({ positionId })}
         />
         <Pick

@@ -6,7 +6,7 @@ import { namesOf } from '../../core/lineup/reasons';
 import { stripOf } from '../../core/lineup/strip';
 import type { Block, LineupInput, Timeline } from '../../core/lineup/types';
 import { formatClock, formatDuration, parseClock } from '../../core/time/clock';
-import { tapePath } from '../parts/tapeShape';
+import { NumberedTape } from '../parts/tape';
 import {
   BackgroundLane,
   condensed,
@@ -87,16 +87,9 @@ function FocusLane({ blocks, scale, look, clock, onSelect }: FocusProps) {
                 {name}
               </text>
             )}
-            <path d={tapePath(x, TOP, width, 32)} fill={fill} />
-            <text
-              x={x + width / 2}
-              y={TOP + 22}
-              textAnchor="middle"
-              style={{ font: '700 16px Bricolage' }}
-              fill="var(--on-tape)"
-            >
+            <NumberedTape x={x} y={TOP} width={width} height={32} fill={fill} size={16}>
               {number}
-            </text>
+            </NumberedTape>
           </g>
         );
       })}

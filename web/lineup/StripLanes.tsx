@@ -2,8 +2,7 @@
 import type { Person, Position } from '../../core/brief/types';
 import type { BackgroundSpan, PositionSpan } from '../../core/lineup/strip';
 import type { PlacedTask } from '../../core/lineup/types';
-import { PositionMark } from '../parts/tape';
-import { tapePath } from '../parts/tapeShape';
+import { NumberedTape, PositionMark } from '../parts/tape';
 import { shorten, type Scale } from './stripLayout';
 
 /** Widths of letters in the strip's two faces, in px; near enough to tell what fits. */
@@ -159,24 +158,17 @@ export function BackgroundLane({ y, span, scale, look, clock }: BackgroundLanePr
         </>
       )}
       {useAt !== null && (
-        <g>
-          <path
-            d={tapePath(scale.x(useAt) - 9, y + 1, 18, 16)}
-            fill={fill}
-            stroke="var(--ground)"
-            strokeWidth={1.5}
-            paintOrder="stroke"
-          />
-          <text
-            x={scale.x(useAt)}
-            y={y + 13.5}
-            textAnchor="middle"
-            style={{ font: '600 12px Bricolage' }}
-            fill="var(--on-tape)"
-          >
-            {number}
-          </text>
-        </g>
+        <NumberedTape
+          x={scale.x(useAt) - 9}
+          y={y + 1}
+          width={18}
+          height={16}
+          fill={fill}
+          size={12}
+          edged
+        >
+          {number}
+        </NumberedTape>
       )}
     </g>
   );

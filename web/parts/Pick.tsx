@@ -1,11 +1,14 @@
+import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import type { SxProps } from '@mui/material/styles';
 import TextField from '@mui/material/TextField';
-import { type Ref, useId } from 'react';
+import { type ReactNode, type Ref, useId } from 'react';
 
 export interface Option<V extends string = string> {
   value: V;
   label: string;
+  /** Drawn before the label. */
+  icon?: ReactNode;
 }
 
 interface PickProps<V extends string> {
@@ -48,6 +51,11 @@ export function Pick<V extends string>({
       {none !== undefined && <MenuItem value="">{none}</MenuItem>}
       {options.map((option) => (
         <MenuItem key={option.value} value={option.value}>
+          {option.icon && (
+            <Box component="span" sx={{ display: 'inline-flex', mr: 1, verticalAlign: 'middle' }}>
+              {option.icon}
+            </Box>
+          )}
           {option.label}
         </MenuItem>
       ))}

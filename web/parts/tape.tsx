@@ -19,16 +19,51 @@ export const Tape = ({ width, height, fill, children, size = 16 }: TapeProps) =>
     aria-hidden="true"
     style={{ flex: 'none' }}
   >
-    <path d={tapePath(0, 0, width, height)} fill={fill} />
+    <NumberedTape x={0} y={0} width={width} height={height} fill={fill} size={size}>
+      {children}
+    </NumberedTape>
+  </svg>
+);
+
+interface NumberedTapeProps {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  fill: string;
+  size: number;
+  children: React.ReactNode;
+  /** Keeps it apart from what lies beneath. */
+  edged?: boolean;
+}
+
+/** A piece of tape with a figure on it, inside a drawing. */
+export const NumberedTape = ({
+  x,
+  y,
+  width,
+  height,
+  fill,
+  size,
+  children,
+  edged,
+}: NumberedTapeProps) => (
+  <>
+    <path
+      d={tapePath(x, y, width, height)}
+      fill={fill}
+      {...(edged && { stroke: 'var(--ground)', strokeWidth: 1.5, paintOrder: 'stroke' })}
+    />
     <text
-      x={width / 2}
-      y={height / 2 + size * 0.36}
+      x={x + width / 2}
+      y={y + height / 2 + size * 0.36}
       textAnchor="middle"
-      style={{ font: `700 ${size}px Bricolage`, fill: 'var(--on-tape)' }}
+      style={{ font: `700 ${size}px Bricolage` }}
+      fill="var(--on-tape)"
     >
       {children}
     </text>
-  </svg>
+  </>
 );
 
 const bar = (w: number, h: number): string => tapePath(-w / 2, -h / 2, w, h);

@@ -4,6 +4,7 @@
  */
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { RunRecord } from '../../contract/stage';
+import { eventOf } from '../../core/stage/event';
 import { fold } from '../../core/stage/fold';
 import type { EventKind, Live, RunEvent } from '../../core/stage/types';
 import { ApiError, isOffline, newId, send } from '../app/api';
@@ -114,19 +115,12 @@ export function useLiveRun(runId: string | null): LiveRun {
       const waiting = keptHere(now.id);
       const on = fold(now.plan, withKept(now, waiting));
       const slot = now.plan.slots.find((s) => s.id === on.slot);
-      const event: RunEvent = {
-        id: newId(),
-        at: Date.now(),
-        kind,
-        by: me,
+      const event = eventOf({ id: newId(), at: Date.now(), by: me }, kind, {
         slot: on.slot,
         step: slot?.steps[on.step]?.task ?? null,
         go: on.go,
-        cause: null,
-        outcome: null,
-        text: null,
         ...more,
-      };
+      });
       waiting.push(event);
       keep(now.id, waiting);
       setPending(waiting);
