@@ -36,6 +36,40 @@ for (const mode of ['day', 'night'] as const) {
   });
 }
 
+test('nor where something is open: fields in place, cards, menus, lists of keys', async ({
+  page,
+  demo,
+}) => {
+  test.setTimeout(120_000);
+  const fine = async (where: string): Promise<void> => {
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    const bad = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+    expect(bad.map((v) => `${where}: ${v.id} ${v.nodes[0]?.html ?? ''}`)).toEqual([]);
+  };
+  await page.goto(demo.url + '/demos/crushed-can');
+  for (const what of ['what it shows', 'the kit', 'what could hurt', 'the settings'])
+    await page.getByRole('button', { name: `Edit ${what}` }).click();
+  await page.getByRole('button', { name: 'Edit “Watch the can for steam”' }).click();
+  await fine('a demo being edited');
+  await page.goto(demo.url + `${FESTIVAL}/line-up`);
+  await page.getByRole('button', { name: /^Foam fountain/ }).click();
+  await fine('an open card');
+  await page.getByRole('button', { name: 'Add a demo' }).click();
+  await expect(page.getByRole('menuitem', { name: 'Static dome' })).toBeVisible();
+  await fine('the menu of demos');
+  await page.goto(demo.url + `${FESTIVAL}/kit`);
+  await page.getByRole('button', { name: /Warm water/ }).click();
+  await fine('an open line of kit');
+  await page.getByRole('button', { name: 'By demo' }).click();
+  await fine('kit by demo');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await fine('the keys');
+  await page.goto(demo.url + `${FESTIVAL}/ready`);
+  await page.getByRole('button', { name: 'Waive' }).first().click();
+  await fine('a waiver');
+});
+
 test('on stage, nothing serious or critical either', async ({ page, demo }) => {
   await page.goto(demo.url + FESTIVAL + '/on-stage');
   await page.getByRole('button', { name: 'Rehearse it' }).click();
