@@ -43,6 +43,14 @@ export class Calendar {
     );
   }
 
+  /** Takes an entry out again, by its task. */
+  remove(person: string, task: string): void {
+    this.busy.set(
+      person,
+      this.of(person).filter((entry) => entry.task !== task),
+    );
+  }
+
   isFree(person: string, start: number, end: number): boolean {
     const entries = this.of(person);
     const next = entries[firstEndingAfter(entries, start)];

@@ -5,8 +5,7 @@
 import { formatDuration } from '../time/clock';
 import type { Task } from '../repertoire/types';
 import { Calendar } from './calendar';
-import { choosePeople, eligible } from './people';
-import { candidatesFor } from './place';
+import { candidatesFor, choosePeople, eligible } from './people';
 import { type Network, buildNetwork } from './network';
 import { type Conflict, type LineupInput, type PlanSlot, RULES } from './types';
 

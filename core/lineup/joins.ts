@@ -1,7 +1,7 @@
 /** What happens between one slot and the next, for the presenter reading down the running order. */
 import { listInWords, lowerFirst } from '../words';
 import type { Gap, LineupInput, TaskRef, Timeline } from './types';
-import { namesOf } from './reasons';
+import { namesOf } from './names';
 
 export interface Join {
   /** The slots on either side; null before the first and after the last. */

@@ -1,5 +1,5 @@
 /** Who may do a task, and choosing among those who are free. */
-import type { Hand } from '../repertoire/types';
+import type { Hand, Task } from '../repertoire/types';
 import type { Calendar } from './calendar';
 import type { LineupInput, PlanPerson, PlanSlot } from './types';
 
@@ -25,6 +25,18 @@ export function eligible(
   }
 }
 
+export type Candidates = { people: readonly PlanPerson[]; count: number }[];
+
+/** Who may take each hand of a task; hands that nobody could lend have been reported and are left out. */
+export const candidatesFor = (
+  input: Pick<LineupInput, 'crew'>,
+  slot: Pick<PlanSlot, 'performerId'>,
+  task: Task,
+): Candidates =>
+  task.hands
+    .map((hand) => ({ people: eligible(input, slot, hand), count: hand.count }))
+    .filter(({ people }) => people.length > 0);
+
 /**
  * People free throughout [start, end) for every hand, or null when there is no way to share them out.
  *
@@ -33,7 +45,7 @@ export function eligible(
  * 1955). A hand that nobody could ever lend has been reported and asks for nobody here.
  */
 export function choosePeople(
-  candidates: readonly { people: readonly PlanPerson[]; count: number }[],
+  candidates: Readonly<Candidates>,
   calendar: Calendar,
   start: number,
   end: number,

@@ -103,6 +103,8 @@ export interface Timeline {
   end: number;
   /** End of the last block less the lengths of all blocks. */
   deadAir: number;
+  /** True when it was shown that no other times end earlier. */
+  proven: boolean;
   blocks: Block[];
   /** By start, then by slot. */
   tasks: PlacedTask[];

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { ShowBundle } from '../../core/brief/types';
-import { namesOf } from '../../core/lineup/reasons';
+import { namesOf } from '../../core/lineup/names';
 import { stripOf } from '../../core/lineup/strip';
 import type { Block, LineupInput, Timeline } from '../../core/lineup/types';
 import { formatClock, formatDuration, parseClock } from '../../core/time/clock';

@@ -1,0 +1,117 @@
+/** Why a block could not start sooner: the chain of demands that leaves it no second to spare. */
+import { listInWords } from '../words';
+import { type Edge, type Graph, ORIGIN } from './graph';
+import { namesOf, type Names } from './names';
+import type { Solution } from './search';
+import { type Block, type Gap, type RuleNumber, RULES, type TaskRef } from './types';
+
+/** Kinds of edges at which the search for a reason ends: somebody, something or the day is in the way. */
+const REASONS = new Set<Edge['why']['kind']>(['position', 'person', 'arrival']);
+
+/**
+ * Back along edges without slack, from a block to the first demand that lies outside of its slot;
+ * failing that, the last demand there is.
+ */
+function bindingEdge(graph: Graph, { earliest, edges }: Solution, block: number): Edge | null {
+  const slot = graph.acts[block]?.slot;
+  const into = (act: number): Edge[] =>
+    edges.filter(
+      (edge) =>
+        edge.to === act && (earliest[edge.from] ?? 0) + edge.weight === (earliest[act] ?? 0),
+    );
+  const seen = new Set([block]);
+  let within: Edge | null = null;
+  let act = block;
+  for (;;) {
+    const tight = into(act).filter((edge) => !seen.has(edge.from));
+    const outside = tight.find(
+      (edge) => REASONS.has(edge.why.kind) && graph.acts[edge.from]?.slot !== slot,
+    );
+    if (outside) return outside;
+    const [next] = tight.filter((edge) => edge.from !== ORIGIN);
+    if (!next) return within;
+    if (REASONS.has(next.why.kind) || !within) within = next;
+    seen.add(next.from);
+    act = next.from;
+  }
+}
+
+/** “Wipe the table”, or with where it comes from when that is another slot. */
+const named = (names: Names, ref: TaskRef, own: string): string =>
+  ref.slot === own ? `“${names.task(ref)}”` : `“${names.task(ref)}” from ${names.slot(ref.slot)}`;
+
+interface Reason {
+  rule: RuleNumber;
+  words: string;
+  tasks: TaskRef[];
+  people: string[];
+}
+
+/** Of those who could be meant, the one who really has the task. */
+function whoHas(graph: Graph, { people }: Solution, edge: Edge): string[] {
+  const { from, people: shared } = edge.why;
+  const having = graph.seats.flatMap((seat, i) =>
+    from && seat.task.slot === from.slot && seat.task.task === from.task ? [people[i] ?? ''] : [],
+  );
+  const both = [...new Set(having)].filter((id) => shared.includes(id));
+  return both.length > 0 ? both : shared;
+}
+
+function reasonOf(graph: Graph, solution: Solution, slot: string, edge: Edge | null): Reason {
+  const names = namesOf(graph.input);
+  if (!edge)
+    return {
+      rule: RULES.order,
+      words: `${names.slot(slot)} follows the slot before`,
+      tasks: [],
+      people: [],
+    };
+  const { rule, kind, from, to, position } = edge.why;
+  const wanted = to ? `“${names.task(to)}”` : names.slot(slot);
+  const blocker = from
+    ? named(names, from, slot)
+    : names.slot(graph.acts[edge.from]?.slot.id ?? '');
+  const tasks = [...(to ? [to] : []), ...(from ? [from] : [])];
+  const plain = (words: string): Reason => ({ rule, words, tasks, people: [] });
+  switch (kind) {
+    case 'position':
+      return plain(`${names.position(position)} is not free for ${wanted}: ${blocker} comes first`);
+    case 'person': {
+      const people = whoHas(graph, solution, edge);
+      const verb = people.length > 1 ? 'are' : 'is';
+      const words = `${listInWords(people.map((id) => names.person(id)))} ${verb} busy with ${blocker} and wanted for ${wanted}`;
+      return { rule, words, tasks, people };
+    }
+    case 'arrival':
+      return plain(`${wanted} would have to start before the crew arrives`);
+    case 'window':
+      return plain(`${wanted} can't be done any earlier: it must be used soon after`);
+    case 'lag':
+    case 'prepare':
+      return plain(`${to ? wanted : names.slot(slot)} waits for ${blocker}`);
+    case 'order':
+      return plain(`${wanted} follows the slot before`);
+  }
+}
+
+/** Every gap between blocks, and before the first, with what it is for. */
+export function gapsOf(graph: Graph, solution: Solution, blocks: readonly Block[]): Gap[] {
+  return blocks.flatMap((block, i): Gap[] => {
+    const start = i === 0 ? 0 : (blocks[i - 1]?.end ?? 0);
+    if (block.start <= start) return [];
+    const edge = bindingEdge(graph, solution, graph.blocks[i] ?? ORIGIN);
+    const { rule, words, tasks, people } = reasonOf(graph, solution, block.slot, edge);
+    return [
+      {
+        start,
+        end: block.start,
+        seconds: block.start - start,
+        slot: block.slot,
+        rule,
+        reason: words,
+        tasks,
+        people,
+      },
+    ];
+  });
+}

@@ -1,0 +1,197 @@
+/**
+ * A running order as a graph of starts: every demand of the rules that orders two things in time is
+ * an edge “this one starts at least so many seconds after that one”. What is left open, who does a
+ * task and which of two goes first, is for the search.
+ */
+import type { Task } from '../repertoire/types';
+import { type Lag, type Network, buildNetwork } from './network';
+import { candidatesFor } from './people';
+import { type LineupInput, type PlanSlot, RULES, type RuleNumber, type TaskRef } from './types';
+
+/** Something with one start: a slot's whole block, or a task before or after it. */
+export interface Act {
+  slot: PlanSlot;
+  /** Null for the block. */
+  task: Task | null;
+  duration: number;
+  kind: 'start' | 'block' | 'before' | 'following';
+}
+
+/** What an edge stands for, so that a wait can be explained by it. */
+export interface Why {
+  rule: RuleNumber;
+  kind: 'order' | 'arrival' | 'prepare' | 'lag' | 'window' | 'position' | 'person';
+  /** The tasks at both ends; null where the whole block is meant. */
+  from: TaskRef | null;
+  to: TaskRef | null;
+  people: string[];
+  position: string | null;
+}
+
+/** start(to) ≥ start(from) + weight. */
+export interface Edge {
+  from: number;
+  to: number;
+  weight: number;
+  why: Why;
+}
+
+/** One hand wanted for a time: part of an act, at an offset from its start. */
+export interface Seat {
+  act: number;
+  task: TaskRef;
+  go: number;
+  offset: number;
+  duration: number;
+  /** Who may take it, the most suitable first. */
+  people: readonly string[];
+}
+
+export interface Graph {
+  input: LineupInput;
+  nets: Network[];
+  acts: Act[];
+  /** Act number of each slot's block, in running order. */
+  blocks: number[];
+  edges: Edge[];
+  seats: Seat[];
+}
+
+/** Act 0 is the show's start, at 0. */
+export const ORIGIN = 0;
+
+const ref = (slot: PlanSlot, task: Task | null): TaskRef | null =>
+  task && { slot: slot.id, task: task.id };
+
+class Builder {
+  readonly acts: Act[] = [];
+  readonly edges: Edge[] = [];
+  readonly seats: Seat[] = [];
+  readonly blocks: number[] = [];
+  /** Acts of tasks by slot and task; perform steps are in their block. */
+  private readonly numbers = new Map<string, number>();
+
+  constructor(private readonly input: LineupInput) {}
+
+  act(slot: PlanSlot, task: Task | null, duration: number, kind: Act['kind']): number {
+    const number = this.acts.push({ slot, task, duration, kind }) - 1;
+    if (task) this.numbers.set(`${slot.id}/${task.id}`, number);
+    return number;
+  }
+
+  edge(
+    from: number,
+    to: number,
+    weight: number,
+    why: Partial<Why> & Pick<Why, 'rule' | 'kind'>,
+  ): void {
+    const end = (number: number): TaskRef | null => {
+      const act = this.acts[number];
+      return act && act.kind !== 'start' ? ref(act.slot, act.task) : null;
+    };
+    const whole = { from: end(from), to: end(to), people: [], position: null, ...why };
+    this.edges.push({ from, to, weight, why: whole });
+  }
+
+  /** Every hand that a task wants, at its place in the act. */
+  seat(act: number, slot: PlanSlot, task: Task, go: number, offset: number): void {
+    for (const { people, count } of candidatesFor(this.input, slot, task))
+      for (let i = 0; i < Math.min(count, people.length); i++)
+        this.seats.push({
+          act,
+          task: { slot: slot.id, task: task.id },
+          go,
+          offset,
+          duration: task.time.likely,
+          people: people.map(({ id }) => id),
+        });
+  }
+
+  /** Where a task stands: its act, and its offset within it at the given end. */
+  place(
+    net: Network,
+    block: number,
+    task: Task,
+    end: 'start' | 'end',
+  ): [act: number, offset: number] {
+    if (task.phase !== 'perform') {
+      const number = this.numbers.get(`${net.slot.id}/${task.id}`) ?? block;
+      return [number, end === 'start' ? 0 : task.time.likely];
+    }
+    const steps = net.steps.filter((step) => step.task === task);
+    return [block, (end === 'start' ? steps[0]?.start : steps.at(-1)?.end) ?? 0];
+  }
+
+  lag(net: Network, block: number, { from, to, least, greatest }: Lag): void {
+    if (from.phase === 'perform' && to.phase === 'perform') return;
+    const [a, leaves] = this.place(net, block, from, 'end');
+    const [b, arrives] = this.place(net, block, to, 'start');
+    const ends = { from: ref(net.slot, from), to: ref(net.slot, to), rule: RULES.lag };
+    this.edge(a, b, leaves + least - arrives, { ...ends, kind: 'lag' });
+    if (greatest === null) return;
+    const back = { from: ends.to, to: ends.from, rule: RULES.lag };
+    this.edge(b, a, arrives - leaves - greatest, { ...back, kind: 'window' });
+  }
+
+  slot(net: Network, previous: number): number {
+    const { slot } = net;
+    const block = this.act(slot, null, net.blockLength, 'block');
+    const length = this.acts[previous]?.duration ?? 0;
+    this.edge(previous, block, length, { rule: RULES.order, kind: 'order' });
+    for (const step of net.steps) this.seat(block, slot, step.task, step.go, step.start);
+    for (const task of [...net.before, ...net.following]) {
+      const kind = net.before.includes(task) ? 'before' : 'following';
+      const number = this.act(slot, task, task.time.likely, kind);
+      this.seat(number, slot, task, 1, 0);
+      this.edge(ORIGIN, number, this.input.arrival, { rule: RULES.arrival, kind: 'arrival' });
+      if (kind === 'before') {
+        // What leads into the middle of the block has its own lags, but ends within the block.
+        const by = net.endByBlock.has(task.id) ? 0 : net.blockLength;
+        this.edge(number, block, task.time.likely - by, { rule: RULES.lag, kind: 'prepare' });
+      } else if (!net.lags.some((lag) => lag.to === task && !net.before.includes(lag.from)))
+        this.edge(block, number, net.blockLength, { rule: RULES.order, kind: 'order' });
+    }
+    for (const lag of net.lags) this.lag(net, block, lag);
+    this.blocks.push(block);
+    return block;
+  }
+
+  /** A position is one slot's from its first work there to its last. */
+  positions(nets: readonly Network[]): void {
+    const holders = new Map<string, number[]>();
+    nets.forEach((net, i) => {
+      const { positionId } = net.slot;
+      if (positionId === null) return;
+      const block = this.blocks[i] ?? 0;
+      const mine = this.acts.flatMap((act, number) =>
+        act.slot === net.slot && (number === block || act.task?.place === 'stage') ? [number] : [],
+      );
+      for (const a of holders.get(positionId) ?? [])
+        for (const b of mine)
+          this.edge(a, b, this.acts[a]?.duration ?? 0, {
+            rule: RULES.position,
+            kind: 'position',
+            position: positionId,
+          });
+      holders.set(positionId, mine);
+    });
+  }
+}
+
+/** Builds the graph of slots whose impossible demands have been left out by `findFaults`. */
+export function buildGraph(input: LineupInput, nets = input.slots.map(buildNetwork)): Graph {
+  const builder = new Builder(input);
+  const nobody: PlanSlot = {
+    id: '',
+    name: '',
+    performerId: null,
+    positionId: null,
+    goes: 1,
+    tasks: [],
+  };
+  builder.act(nobody, null, 0, 'start');
+  nets.reduce((previous, net) => builder.slot(net, previous), ORIGIN);
+  builder.positions(nets);
+  const { acts, blocks, edges, seats } = builder;
+  return { input, nets, acts, blocks, edges, seats };
+}

@@ -1,0 +1,220 @@
+/**
+ * The earliest end there can be, by branch and bound over what the graph leaves open: of two pieces
+ * of work that want the same person at the same time, which goes first, or that different people do
+ * them. At each node the natural times are taken; where nobody is wanted twice they are a schedule,
+ * and no completion of the node ends earlier. Otherwise one clash is chosen, the one that costs most
+ * whichever way it is settled, and each way is tried, the cheapest first.
+ *
+ * Branching over the orders of clashing activities from relaxed starts, after De Reyck and Herroelen
+ * (1998) for projects with least and greatest lags.
+ */
+import { Calendar } from './calendar';
+import { type Edge, type Graph, type Seat, type Why } from './graph';
+import { choosePeople } from './people';
+import { type Clash, seatEverybody } from './seating';
+import { type Links, earliestStarts, linksOf, naturalStarts, raise } from './times';
+import { RULES } from './types';
+
+export interface Solution {
+  /** Of every act: the blocks as early as can be, preparation as late, clearing as early. */
+  starts: Float64Array;
+  /** The least starts that the edges leave, from which a wait can be explained. */
+  earliest: Float64Array;
+  /** Who takes each seat of the graph. */
+  people: string[];
+  /** The graph's edges and those that were decided on. */
+  edges: Edge[];
+  end: number;
+}
+
+export interface SearchResult {
+  best: Solution | null;
+  /** No schedule ends earlier than this. */
+  bound: number;
+  /** True when the best is as early as any can be, or when it was shown that there is none. */
+  proven: boolean;
+}
+
+interface Node {
+  earliest: Float64Array;
+  decided: Edge[];
+  /** Pairs of seats that different people must take, or may. */
+  apart: ReadonlySet<string>;
+}
+
+/** Nodes looked at before the best so far is taken; a number and not a time, so that it repeats. */
+const MOST_NODES = 600;
+/** So many times more while there is nothing at all to take. */
+const PATIENCE = 20;
+
+const pairOf = (seats: readonly Seat[], { seat, other }: Clash): string =>
+  [seats.indexOf(seat), seats.indexOf(other)].sort((a, b) => a - b).join('/');
+
+/** “This seat ends before that one begins.” */
+function before(first: Seat, second: Seat, shared: string[]): Edge {
+  const why: Why = {
+    rule: RULES.person,
+    kind: 'person',
+    from: first.task,
+    to: second.task,
+    people: shared,
+    position: null,
+  };
+  const weight = first.offset + first.duration - second.offset;
+  return { from: first.act, to: second.act, weight, why };
+}
+
+const sharedBy = (a: Seat, b: Seat): string[] => a.people.filter((id) => b.people.includes(id));
+
+class Search {
+  private best: Solution | null = null;
+  private nodes = 0;
+  /** Set when a part of the tree was left although it might have held something better. */
+  private leftOpen = false;
+  private readonly base: Links;
+  private readonly last: number;
+  private rootEnd = 0;
+
+  constructor(
+    private readonly graph: Graph,
+    private readonly mostNodes: number,
+  ) {
+    this.base = linksOf(graph.acts.length, graph.edges);
+    this.last = graph.blocks.at(-1) ?? 0;
+  }
+
+  run(): SearchResult {
+    const earliest = earliestStarts(this.base);
+    if (!earliest) return { best: null, bound: Infinity, proven: true };
+    this.rootEnd = this.endOf(earliest);
+    this.visit({ earliest, decided: [], apart: new Set() });
+    const proven = !this.leftOpen || this.best?.end === this.rootEnd;
+    return {
+      best: this.best,
+      bound: proven ? (this.best?.end ?? Infinity) : this.rootEnd,
+      proven,
+    };
+  }
+
+  private endOf(starts: Float64Array): number {
+    return (starts[this.last] ?? 0) + (this.graph.acts[this.last]?.duration ?? 0);
+  }
+
+  private get exhausted(): boolean {
+    return this.nodes > this.mostNodes * (this.best ? 1 : PATIENCE);
+  }
+
+  private get upper(): number {
+    return this.best?.end ?? Infinity;
+  }
+
+  private links(decided: readonly Edge[]): Links {
+    return decided.length === 0
+      ? this.base
+      : linksOf(this.graph.acts.length, [...this.graph.edges, ...decided]);
+  }
+
+  /** The node with one more edge, or null when that can't be or can't be better. */
+  private with(node: Node, edge: Edge, links: Links): Node | null {
+    links.out[edge.from]?.push(edge);
+    const earliest = raise(links, node.earliest.slice(), [edge.from]);
+    links.out[edge.from]?.pop();
+    if (!earliest || this.endOf(earliest) >= this.upper) return null;
+    return { ...node, earliest, decided: [...node.decided, edge] };
+  }
+
+  /** The ways to settle a clash, the cheapest first. */
+  private ways(node: Node, clash: Clash, links: Links, starts: Float64Array): Node[] {
+    const { seat, other } = clash;
+    const shared = sharedBy(seat, other);
+    const at = (s: Seat): number => (starts[s.act] ?? 0) + s.offset;
+    const [first, second] = at(seat) <= at(other) ? [seat, other] : [other, seat];
+    const orders = [before(first, second, shared), before(second, first, shared)].flatMap(
+      (edge) => this.with(node, edge, links) ?? [],
+    );
+    orders.sort((a, b) => this.endOf(a.earliest) - this.endOf(b.earliest));
+    if (!this.canBeApart(seat, other)) return orders;
+    const pair = pairOf(this.graph.seats, clash);
+    return [...orders, { ...node, apart: new Set([...node.apart, pair]) }];
+  }
+
+  private canBeApart(a: Seat, b: Seat): boolean {
+    const { crew } = this.graph.input;
+    const wanted = [a, b].map((seat) => ({
+      people: crew.filter((person) => seat.people.includes(person.id)),
+      count: 1,
+    }));
+    return choosePeople(wanted, Calendar.empty(crew), 0, 1) !== null;
+  }
+
+  private visit(node: Node): void {
+    if (this.endOf(node.earliest) >= this.upper) return;
+    this.nodes++;
+    if (this.exhausted) {
+      this.leftOpen = true;
+      return;
+    }
+    const links = this.links(node.decided);
+    const starts = naturalStarts(this.graph, links, node.earliest);
+    const seating = seatEverybody(this.graph, starts);
+    if (seating.ok) {
+      this.best = {
+        starts,
+        earliest: node.earliest,
+        people: seating.people,
+        edges: [...this.graph.edges, ...node.decided],
+        end: this.endOf(starts),
+      };
+      return;
+    }
+    const open = seating.clashes.filter(
+      (clash) => !node.apart.has(pairOf(this.graph.seats, clash)),
+    );
+    let chosen: Node[] | null = null;
+    let cost: readonly number[] = [-Infinity];
+    for (const clash of open) {
+      const ways = this.ways(node, clash, links, starts);
+      const ends = ways.map((way) => this.endOf(way.earliest));
+      // Nothing can settle it: so nothing can come of the node.
+      if (ends.length === 0) return;
+      const now = [Math.min(...ends), -ends.length, ends.reduce((sum, end) => sum + end, 0)];
+      if (chosen && !comesAfter(now, cost)) continue;
+      chosen = ways;
+      cost = now;
+    }
+    if (!chosen) {
+      // Every pair has been told apart and still there are too few people, if that was shown.
+      if (!seating.certain) this.leftOpen = true;
+      return;
+    }
+    for (const way of chosen) {
+      this.visit(way);
+      if (this.best?.end === this.rootEnd) return;
+      if (this.exhausted) {
+        this.leftOpen = true;
+        return;
+      }
+    }
+  }
+}
+
+const comesAfter = (a: readonly number[], b: readonly number[]): boolean => {
+  const at = a.findIndex((value, i) => value !== b[i]);
+  return at >= 0 && (a[at] ?? 0) > (b[at] ?? 0);
+};
+
+/** Looks for the schedule that ends earliest. */
+export const searchSchedule = (graph: Graph, mostNodes = MOST_NODES): SearchResult =>
+  graph.blocks.length === 0
+    ? {
+        best: {
+          starts: new Float64Array(1),
+          earliest: new Float64Array(1),
+          people: [],
+          edges: [],
+          end: 0,
+        },
+        bound: 0,
+        proven: true,
+      }
+    : new Search(graph, mostNodes).run();

@@ -1,0 +1,118 @@
+/** Who takes which hand, once the times stand; or what is in whose way. */
+import { Calendar } from './calendar';
+import type { Graph, Seat } from './graph';
+
+/** A seat that somebody else's work is in the way of. */
+export interface Clash {
+  seat: Seat;
+  other: Seat;
+}
+
+export type Seating =
+  | { ok: true; people: string[] }
+  /** `certain` when it was shown that nobody can be found, and not only given up. */
+  | { ok: false; clashes: Clash[]; certain: boolean };
+
+/** Steps back while sharing people out, before it is given up. */
+const STEPS_BACK = 400;
+/** Clashes gathered for the search to choose from. */
+const MOST_CLASHES = 12;
+
+interface Placed {
+  seat: number;
+  start: number;
+  end: number;
+}
+
+/**
+ * Shares people out among the seats at these starts, by time, the most suitable first, stepping back
+ * where a later seat finds nobody.
+ */
+export function seatEverybody(graph: Graph, starts: Float64Array): Seating {
+  const { seats, input } = graph;
+  const placed = seats
+    .map((seat, i): Placed => {
+      const start = (starts[seat.act] ?? 0) + seat.offset;
+      return { seat: i, start, end: start + seat.duration };
+    })
+    // Seats with one person only first: they leave no choice.
+    .sort((a, b) => choices(seats, a) - choices(seats, b) || a.start - b.start || a.seat - b.seat);
+  const calendar = Calendar.empty(input.crew);
+  const people: string[] = seats.map(() => '');
+  const clashes: Clash[] = [];
+  const take = (entry: Placed, person: string): void => {
+    people[entry.seat] = person;
+    calendar.add(person, {
+      slot: '',
+      task: String(entry.seat),
+      start: entry.start,
+      end: entry.end,
+    });
+  };
+  const fits = (entry: Placed, person: string): boolean =>
+    calendar.isFree(person, entry.start, entry.end) &&
+    // Hands of one task overlap, but for those that take no time at all.
+    (entry.end > entry.start || !sameTask(seats, people, entry.seat, person));
+  const inTheWay = (entry: Placed): void => {
+    const seat = seats[entry.seat];
+    for (const person of seat?.people ?? [])
+      for (const busy of calendar.overlapping(person, entry.start, entry.end)) {
+        const other = seats[Number(busy.task)];
+        if (seat && other && clashes.length < MOST_CLASHES) clashes.push({ seat, other });
+      }
+  };
+
+  const fixed = placed.filter((entry) => choices(seats, entry) === 0);
+  for (const entry of fixed) {
+    const [only] = seats[entry.seat]?.people ?? [];
+    if (only === undefined) continue;
+    if (fits(entry, only)) take(entry, only);
+    else inTheWay(entry);
+  }
+  if (clashes.length > 0) return { ok: false, clashes, certain: true };
+
+  const open = placed.slice(fixed.length);
+  let steps = 0;
+  let deepest = -1;
+  const choose = (at: number): boolean => {
+    const entry = open[at];
+    if (!entry) return true;
+    const options = (seats[entry.seat]?.people ?? []).filter((person) => fits(entry, person));
+    for (const person of options) {
+      take(entry, person);
+      if (choose(at + 1)) return true;
+      people[entry.seat] = '';
+      calendar.remove(person, String(entry.seat));
+      if (++steps > STEPS_BACK) return false;
+    }
+    if (options.length === 0 && at > deepest) {
+      deepest = at;
+      clashes.length = 0;
+      inTheWay(entry);
+    }
+    return false;
+  };
+  return choose(0) ? { ok: true, people } : { ok: false, clashes, certain: steps <= STEPS_BACK };
+}
+
+/** 0 for a seat that one person only may take, else 1. */
+const choices = (seats: readonly Seat[], entry: Placed): number =>
+  (seats[entry.seat]?.people.length ?? 0) > 1 ? 1 : 0;
+
+/** True when the person has another hand of the same task and go already. */
+function sameTask(
+  seats: readonly Seat[],
+  people: readonly string[],
+  index: number,
+  person: string,
+): boolean {
+  const seat = seats[index];
+  return seats.some(
+    (other, i) =>
+      i !== index &&
+      people[i] === person &&
+      other.act === seat?.act &&
+      other.go === seat.go &&
+      other.task.task === seat.task.task,
+  );
+}
