@@ -19,11 +19,19 @@ function bindingEdge(graph: Graph, { earliest, edges }: Solution, block: number)
       (edge) =>
         edge.to === act && (earliest[edge.from] ?? 0) + edge.weight === (earliest[act] ?? 0),
     );
+  /** From the task that held the position last, instead of from the moment it changed hands. */
+  const throughHandover = (edge: Edge): Edge => {
+    if (graph.acts[edge.from]?.kind !== 'handover') return edge;
+    const [held] = into(edge.from);
+    return held ? { ...edge, from: held.from, why: { ...edge.why, from: held.why.from } } : edge;
+  };
   const seen = new Set([block]);
   let within: Edge | null = null;
   let act = block;
   for (;;) {
-    const tight = into(act).filter((edge) => !seen.has(edge.from));
+    const tight = into(act)
+      .filter((edge) => !seen.has(edge.from))
+      .map(throughHandover);
     const outside = tight.find(
       (edge) => REASONS.has(edge.why.kind) && graph.acts[edge.from]?.slot !== slot,
     );

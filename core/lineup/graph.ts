@@ -8,13 +8,13 @@ import { type Lag, type Network, buildNetwork } from './network';
 import { candidatesFor } from './people';
 import { type LineupInput, type PlanSlot, RULES, type RuleNumber, type TaskRef } from './types';
 
-/** Something with one start: a slot's whole block, or a task before or after it. */
+/** Something with one start: a slot's whole block, a task around it, or a position changing hands. */
 export interface Act {
   slot: PlanSlot;
   /** Null for the block. */
   task: Task | null;
   duration: number;
-  kind: 'start' | 'block' | 'before' | 'following';
+  kind: 'start' | 'block' | 'before' | 'following' | 'handover';
 }
 
 /** What an edge stands for, so that a wait can be explained by it. */
@@ -55,6 +55,9 @@ export interface Graph {
   blocks: number[];
   edges: Edge[];
   seats: Seat[];
+  /** Numbers of the seats that one person only may take, and of those with a choice. */
+  seatsOfOne: number[];
+  seatsOfMany: number[];
 }
 
 /** Act 0 is the show's start, at 0. */
@@ -166,14 +169,14 @@ class Builder {
       const mine = this.acts.flatMap((act, number) =>
         act.slot === net.slot && (number === block || act.task?.place === 'stage') ? [number] : [],
       );
-      for (const a of holders.get(positionId) ?? [])
-        for (const b of mine)
-          this.edge(a, b, this.acts[a]?.duration ?? 0, {
-            rule: RULES.position,
-            kind: 'position',
-            position: positionId,
-          });
+      const held = holders.get(positionId);
       holders.set(positionId, mine);
+      if (!held) return;
+      // One act for the moment it changes hands, instead of an edge from each task to each other.
+      const handover = this.act(net.slot, null, 0, 'handover');
+      const why = { rule: RULES.position, kind: 'position' as const, position: positionId };
+      for (const act of held) this.edge(act, handover, this.acts[act]?.duration ?? 0, why);
+      for (const act of mine) this.edge(handover, act, 0, why);
     });
   }
 }
@@ -193,5 +196,16 @@ export function buildGraph(input: LineupInput, nets = input.slots.map(buildNetwo
   nets.reduce((previous, net) => builder.slot(net, previous), ORIGIN);
   builder.positions(nets);
   const { acts, blocks, edges, seats } = builder;
-  return { input, nets, acts, blocks, edges, seats };
+  const numbers = (wanted: (seat: Seat) => boolean): number[] =>
+    seats.flatMap((seat, i) => (wanted(seat) ? [i] : []));
+  return {
+    input,
+    nets,
+    acts,
+    blocks,
+    edges,
+    seats,
+    seatsOfOne: numbers((seat) => seat.people.length === 1),
+    seatsOfMany: numbers((seat) => seat.people.length > 1),
+  };
 }

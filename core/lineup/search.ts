@@ -37,13 +37,22 @@ export interface SearchResult {
 
 interface Node {
   earliest: Float64Array;
-  decided: Edge[];
+  /** What was decided to come here; the decisions before it are those of the nodes above. */
+  edge: Edge | null;
   /** Pairs of seats that different people must take, or may. */
   apart: ReadonlySet<string>;
 }
 
-/** Nodes looked at before the best so far is taken; a number and not a time, so that it repeats. */
+/**
+ * Work done before the best so far is taken: nodes times acts. A number and not a time, so that the
+ * same show has the same clock on every machine.
+ */
+const MOST_WORK = 72_000;
 const MOST_NODES = 600;
+const LEAST_NODES = 20;
+/** In a show of more acts than this fewer clashes are weighed at each node. */
+const LARGE = 500;
+const WEIGHED_WHEN_LARGE = 2;
 /** So many times more while there is nothing at all to take. */
 const PATIENCE = 20;
 
@@ -71,7 +80,9 @@ class Search {
   private nodes = 0;
   /** Set when a part of the tree was left although it might have held something better. */
   private leftOpen = false;
-  private readonly base: Links;
+  /** The graph's edges and those decided on the way to the node that is looked at. */
+  private readonly links: Links;
+  private readonly decided: Edge[] = [];
   private readonly last: number;
   private rootEnd = 0;
 
@@ -79,15 +90,15 @@ class Search {
     private readonly graph: Graph,
     private readonly mostNodes: number,
   ) {
-    this.base = linksOf(graph.acts.length, graph.edges);
+    this.links = linksOf(graph.acts.length, graph.edges);
     this.last = graph.blocks.at(-1) ?? 0;
   }
 
   run(): SearchResult {
-    const earliest = earliestStarts(this.base);
+    const earliest = earliestStarts(this.links);
     if (!earliest) return { best: null, bound: Infinity, proven: true };
     this.rootEnd = this.endOf(earliest);
-    this.visit({ earliest, decided: [], apart: new Set() });
+    this.visit({ earliest, edge: null, apart: new Set() });
     const proven = !this.leftOpen || this.best?.end === this.rootEnd;
     return {
       best: this.best,
@@ -108,34 +119,41 @@ class Search {
     return this.best?.end ?? Infinity;
   }
 
-  private links(decided: readonly Edge[]): Links {
-    return decided.length === 0
-      ? this.base
-      : linksOf(this.graph.acts.length, [...this.graph.edges, ...decided]);
+  /** The node with one more edge, or null when that can't be or can't be better. */
+  private with(node: Node, edge: Edge): Node | null {
+    this.decide(edge);
+    const earliest = raise(this.links, node.earliest.slice(), [edge.from]);
+    this.takeBack(edge);
+    if (!earliest || this.endOf(earliest) >= this.upper) return null;
+    return { ...node, earliest, edge };
   }
 
-  /** The node with one more edge, or null when that can't be or can't be better. */
-  private with(node: Node, edge: Edge, links: Links): Node | null {
-    links.out[edge.from]?.push(edge);
-    const earliest = raise(links, node.earliest.slice(), [edge.from]);
-    links.out[edge.from]?.pop();
-    if (!earliest || this.endOf(earliest) >= this.upper) return null;
-    return { ...node, earliest, decided: [...node.decided, edge] };
+  private decide(edge: Edge): void {
+    this.links.out[edge.from]?.push(edge);
+    this.links.into[edge.to]?.push(edge);
+    this.decided.push(edge);
+  }
+
+  /** Undoes the latest decision. */
+  private takeBack(edge: Edge): void {
+    this.links.out[edge.from]?.pop();
+    this.links.into[edge.to]?.pop();
+    this.decided.pop();
   }
 
   /** The ways to settle a clash, the cheapest first. */
-  private ways(node: Node, clash: Clash, links: Links, starts: Float64Array): Node[] {
+  private ways(node: Node, clash: Clash, starts: Float64Array): Node[] {
     const { seat, other } = clash;
     const shared = sharedBy(seat, other);
     const at = (s: Seat): number => (starts[s.act] ?? 0) + s.offset;
     const [first, second] = at(seat) <= at(other) ? [seat, other] : [other, seat];
     const orders = [before(first, second, shared), before(second, first, shared)].flatMap(
-      (edge) => this.with(node, edge, links) ?? [],
+      (edge) => this.with(node, edge) ?? [],
     );
     orders.sort((a, b) => this.endOf(a.earliest) - this.endOf(b.earliest));
     if (!this.canBeApart(seat, other)) return orders;
     const pair = pairOf(this.graph.seats, clash);
-    return [...orders, { ...node, apart: new Set([...node.apart, pair]) }];
+    return [...orders, { ...node, edge: null, apart: new Set([...node.apart, pair]) }];
   }
 
   private canBeApart(a: Seat, b: Seat): boolean {
@@ -154,26 +172,33 @@ class Search {
       this.leftOpen = true;
       return;
     }
-    const links = this.links(node.decided);
-    const starts = naturalStarts(this.graph, links, node.earliest);
+    if (node.edge) this.decide(node.edge);
+    this.look(node);
+    if (node.edge) this.takeBack(node.edge);
+  }
+
+  /** Takes the node's natural times when they are a schedule, and else goes on from it. */
+  private look(node: Node): void {
+    const starts = naturalStarts(this.graph, this.links, node.earliest);
     const seating = seatEverybody(this.graph, starts);
     if (seating.ok) {
       this.best = {
         starts,
         earliest: node.earliest,
         people: seating.people,
-        edges: [...this.graph.edges, ...node.decided],
+        edges: [...this.graph.edges, ...this.decided],
         end: this.endOf(starts),
       };
       return;
     }
-    const open = seating.clashes.filter(
-      (clash) => !node.apart.has(pairOf(this.graph.seats, clash)),
-    );
+    const most = this.graph.acts.length > LARGE ? WEIGHED_WHEN_LARGE : Infinity;
+    const open = seating.clashes
+      .filter((clash) => !node.apart.has(pairOf(this.graph.seats, clash)))
+      .slice(0, most);
     let chosen: Node[] | null = null;
     let cost: readonly number[] = [-Infinity];
     for (const clash of open) {
-      const ways = this.ways(node, clash, links, starts);
+      const ways = this.ways(node, clash, starts);
       const ends = ways.map((way) => this.endOf(way.earliest));
       // Nothing can settle it: so nothing can come of the node.
       if (ends.length === 0) return;
@@ -203,8 +228,15 @@ const comesAfter = (a: readonly number[], b: readonly number[]): boolean => {
   return at >= 0 && (a[at] ?? 0) > (b[at] ?? 0);
 };
 
+/** Nodes to look at in a show of so many acts. */
+const nodesFor = (acts: number): number =>
+  Math.min(MOST_NODES, Math.max(LEAST_NODES, Math.round(MOST_WORK / acts)));
+
 /** Looks for the schedule that ends earliest. */
-export const searchSchedule = (graph: Graph, mostNodes = MOST_NODES): SearchResult =>
+export const searchSchedule = (
+  graph: Graph,
+  mostNodes = nodesFor(graph.acts.length),
+): SearchResult =>
   graph.blocks.length === 0
     ? {
         best: {

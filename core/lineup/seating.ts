@@ -14,7 +14,7 @@ export type Seating =
   | { ok: false; clashes: Clash[]; certain: boolean };
 
 /** Steps back while sharing people out, before it is given up. */
-const STEPS_BACK = 400;
+const STEPS_BACK = 100;
 /** Clashes gathered for the search to choose from. */
 const MOST_CLASHES = 12;
 
@@ -30,13 +30,14 @@ interface Placed {
  */
 export function seatEverybody(graph: Graph, starts: Float64Array): Seating {
   const { seats, input } = graph;
-  const placed = seats
-    .map((seat, i): Placed => {
-      const start = (starts[seat.act] ?? 0) + seat.offset;
-      return { seat: i, start, end: start + seat.duration };
-    })
-    // Seats with one person only first: they leave no choice.
-    .sort((a, b) => choices(seats, a) - choices(seats, b) || a.start - b.start || a.seat - b.seat);
+  const inTime = (numbers: readonly number[]): Placed[] =>
+    numbers
+      .map((i): Placed => {
+        const seat = seats[i];
+        const start = (starts[seat?.act ?? 0] ?? 0) + (seat?.offset ?? 0);
+        return { seat: i, start, end: start + (seat?.duration ?? 0) };
+      })
+      .sort((a, b) => a.start - b.start || a.seat - b.seat);
   const calendar = Calendar.empty(input.crew);
   const people: string[] = seats.map(() => '');
   const clashes: Clash[] = [];
@@ -62,8 +63,8 @@ export function seatEverybody(graph: Graph, starts: Float64Array): Seating {
       }
   };
 
-  const fixed = placed.filter((entry) => choices(seats, entry) === 0);
-  for (const entry of fixed) {
+  // Seats of one person first: they leave no choice.
+  for (const entry of inTime(graph.seatsOfOne)) {
     const [only] = seats[entry.seat]?.people ?? [];
     if (only === undefined) continue;
     if (fits(entry, only)) take(entry, only);
@@ -71,7 +72,7 @@ export function seatEverybody(graph: Graph, starts: Float64Array): Seating {
   }
   if (clashes.length > 0) return { ok: false, clashes, certain: true };
 
-  const open = placed.slice(fixed.length);
+  const open = inTime(graph.seatsOfMany);
   let steps = 0;
   let deepest = -1;
   const choose = (at: number): boolean => {
@@ -94,10 +95,6 @@ export function seatEverybody(graph: Graph, starts: Float64Array): Seating {
   };
   return choose(0) ? { ok: true, people } : { ok: false, clashes, certain: steps <= STEPS_BACK };
 }
-
-/** 0 for a seat that one person only may take, else 1. */
-const choices = (seats: readonly Seat[], entry: Placed): number =>
-  (seats[entry.seat]?.people.length ?? 0) > 1 ? 1 : 0;
 
 /** True when the person has another hand of the same task and go already. */
 function sameTask(

@@ -110,7 +110,10 @@ function latestStarts(graph: Graph, links: Links, earliest: Float64Array): Float
 export function naturalStarts(graph: Graph, links: Links, earliest: Float64Array): Float64Array {
   const latest = latestStarts(graph, links, earliest);
   const starts = earliest.slice();
-  const following = (act: number): boolean => graph.acts[act]?.kind === 'following';
+  const following = (act: number): boolean => {
+    const kind = graph.acts[act]?.kind;
+    return kind === 'following' || kind === 'handover';
+  };
   graph.acts.forEach((act, number) => {
     if (act.kind === 'before' && latest[number] !== Infinity) starts[number] = latest[number] ?? 0;
   });
