@@ -4,6 +4,7 @@ import { FILE_LIMIT, readShowFile } from '../contract/showFile';
 import { type FieldFault, faultInWords } from '../contract/validate';
 import { kitList } from '../core/kit/kit';
 import { timelineOf } from '../core/lineup/fromBundle';
+import { EFFORT } from '../core/lineup/search';
 
 function refuse(lines: string[]): never {
   for (const line of lines) console.error(line);
@@ -32,7 +33,7 @@ const [file] = files;
 if (file === undefined || files.length > 1) refuse(['Usage: npm run plan -- FILE']);
 const read = readShowFile(textOf(file));
 if (!read.ok) refuse(read.faults.map((fault: FieldFault) => faultInWords(fault)));
-const timeline = timelineOf(read.value);
+const timeline = timelineOf(read.value, EFFORT.thorough);
 const answer = {
   timeline: {
     ...timeline,

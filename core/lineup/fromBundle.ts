@@ -45,4 +45,5 @@ export function lineupInput(bundle: ShowBundle): LineupInput {
 }
 
 /** The timeline of a show. */
-export const timelineOf = (bundle: ShowBundle): Timeline => schedule(lineupInput(bundle));
+export const timelineOf = (bundle: ShowBundle, work?: number): Timeline =>
+  schedule(lineupInput(bundle), work);

@@ -4,7 +4,7 @@ import { gapsOf } from './explain';
 import { findFaults } from './faults';
 import { type Edge, type Graph, buildGraph } from './graph';
 import { blocksOf, placedTasks, withMargin } from './placed';
-import { searchSchedule, type SearchResult, type Solution } from './search';
+import { EFFORT, searchSchedule, type SearchResult, type Solution } from './search';
 import { type Conflict, type LineupInput, RULES, type Timeline } from './types';
 
 /** The graph without the greatest lags of these slots. */
@@ -44,14 +44,14 @@ function windowConflict(graph: Graph, edge: Edge, late: number): Conflict {
  * The best times that keep every window; where no times do, the best without those of one slot, and
  * failing that without any.
  */
-function solve(graph: Graph): SearchResult & { best: Solution } {
-  const whole = searchSchedule(graph);
+function solve(graph: Graph, work: number): SearchResult & { best: Solution } {
+  const whole = searchSchedule(graph, work);
   if (whole.best) return { ...whole, best: whole.best };
   const slots = graph.input.slots
     .filter((slot) => slot.tasks.some((task) => task.after.some((lag) => lag.greatest !== null)))
     .map((slot) => slot.id);
   for (const dropped of [...slots.map((id) => [id]), slots]) {
-    const found = searchSchedule(withoutWindows(graph, new Set(dropped)));
+    const found = searchSchedule(withoutWindows(graph, new Set(dropped)), work);
     if (found.best) return { ...found, best: found.best, proven: false };
   }
   throw new Error('Without windows every order of work has its times');
@@ -61,13 +61,13 @@ function solve(graph: Graph): SearchResult & { best: Solution } {
  * Times a show in its given order.
  *
  * Demands that can't be met come back as conflicts; the rest is timed without them. Nothing is
- * thrown for a bad show: an empty one gives an empty timeline.
+ * thrown for a bad show: an empty one gives an empty timeline. `work` bounds the search.
  */
-export function schedule(raw: LineupInput): Timeline {
+export function schedule(raw: LineupInput, work: number = EFFORT.quick): Timeline {
   const faults = findFaults(raw);
   const input: LineupInput = { ...raw, slots: faults.slots };
   const graph = buildGraph(input);
-  const { best, proven } = solve(graph);
+  const { best, proven } = solve(graph, work);
   const starts = withMargin(graph, best, input.margin);
   const blocks = blocksOf(graph, starts);
   const conflicts = [

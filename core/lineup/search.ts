@@ -44,11 +44,15 @@ interface Node {
 }
 
 /**
- * Work done before the best so far is taken: nodes times acts. A number and not a time, so that the
- * same show has the same clock on every machine.
+ * How long to look before the best so far is taken: nodes times acts. A number and not a time, so
+ * that the same show has the same clock on every machine.
  */
-const MOST_WORK = 72_000;
-const MOST_NODES = 600;
+export const EFFORT = {
+  /** While somebody waits for it: some tens of milliseconds. */
+  quick: 72_000,
+  /** Up to about a second. */
+  thorough: 1_200_000,
+} as const;
 const LEAST_NODES = 20;
 /** In a show of more acts than this fewer clashes are weighed at each node. */
 const LARGE = 500;
@@ -228,15 +232,8 @@ const comesAfter = (a: readonly number[], b: readonly number[]): boolean => {
   return at >= 0 && (a[at] ?? 0) > (b[at] ?? 0);
 };
 
-/** Nodes to look at in a show of so many acts. */
-const nodesFor = (acts: number): number =>
-  Math.min(MOST_NODES, Math.max(LEAST_NODES, Math.round(MOST_WORK / acts)));
-
 /** Looks for the schedule that ends earliest. */
-export const searchSchedule = (
-  graph: Graph,
-  mostNodes = nodesFor(graph.acts.length),
-): SearchResult =>
+export const searchSchedule = (graph: Graph, work: number = EFFORT.quick): SearchResult =>
   graph.blocks.length === 0
     ? {
         best: {
@@ -249,4 +246,4 @@ export const searchSchedule = (
         bound: 0,
         proven: true,
       }
-    : new Search(graph, mostNodes).run();
+    : new Search(graph, Math.max(LEAST_NODES, Math.round(work / graph.acts.length))).run();
