@@ -3,7 +3,9 @@ import { readFileSync, statSync } from 'node:fs';
 import { FILE_LIMIT, readShowFile } from '../contract/showFile';
 import { type FieldFault, faultInWords } from '../contract/validate';
 import { kitList } from '../core/kit/kit';
-import { timelineOf } from '../core/lineup/fromBundle';
+import { lineupInput } from '../core/lineup/fromBundle';
+import { mender } from '../core/lineup/mend';
+import { schedule } from '../core/lineup/schedule';
 import { EFFORT } from '../core/lineup/search';
 
 function refuse(lines: string[]): never {
@@ -33,10 +35,13 @@ const [file] = files;
 if (file === undefined || files.length > 1) refuse(['Usage: npm run plan -- FILE']);
 const read = readShowFile(textOf(file));
 if (!read.ok) refuse(read.faults.map((fault: FieldFault) => faultInWords(fault)));
-const timeline = timelineOf(read.value, EFFORT.thorough);
+const input = lineupInput(read.value);
+const timeline = schedule(input, EFFORT.thorough);
+const mend = mender(input, timeline);
 const answer = {
   timeline: {
     ...timeline,
+    gaps: timeline.gaps.map((gap) => ({ ...gap, mend: mend(gap) })),
     tasks: timeline.tasks.map(({ people, ...task }) => ({
       ...task,
       person: people[0] ?? null,

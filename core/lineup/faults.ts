@@ -174,7 +174,7 @@ function blockFaults(net: Network): Conflict[] {
         people: [],
       },
     ];
-    if (to.phase === 'prepare' && (from.phase === 'perform' || from.phase === 'reset'))
+    if (to.phase === 'prepare' && (from.phase === 'perform' || net.following.includes(from)))
       return tell(
         `“${to.name}” is written as preparation but comes after “${from.name}”`,
         'Make it a perform or a reset task',

@@ -39,11 +39,11 @@ export function lineupInput(bundle: ShowBundle): LineupInput {
       performerId: slot.performerId,
       positionId: slot.positionId,
       goes: slot.goes,
+      pinned: slot.pinned,
       tasks: method.tasks,
     })),
   };
 }
 
 /** The timeline of a show. */
-export const timelineOf = (bundle: ShowBundle, work?: number): Timeline =>
-  schedule(lineupInput(bundle), work);
+export const timelineOf = (bundle: ShowBundle): Timeline => schedule(lineupInput(bundle));

@@ -190,6 +190,7 @@ export function buildGraph(input: LineupInput, nets = input.slots.map(buildNetwo
     performerId: null,
     positionId: null,
     goes: 1,
+    pinned: false,
     tasks: [],
   };
   builder.act(nobody, null, 0, 'start');

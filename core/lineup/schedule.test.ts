@@ -254,3 +254,67 @@ describe('demands that cannot be met', () => {
     expect(schedule(input([]))).toMatchObject({ end: 0, deadAir: 0, blocks: [], conflicts: [] });
   });
 });
+
+describe('many hands at once', () => {
+  const hands = (count: number, role: 'anyone' | 'helper' | 'performer' = 'anyone') => ({
+    role,
+    count,
+    competence: null,
+  });
+  const crew = ['ines', 'jo', 'mara'].map((id) => ({ id, name: id, competences: [] }));
+
+  test('a task that takes everybody waits for whoever is busy, and not for its own hands', () => {
+    const t = timed(
+      input(
+        [
+          slot('a', [
+            task('set', 'prepare', 100, { hands: [hands(1, 'performer')] }),
+            task('lift', 'prepare', 60, { hands: [hands(2), hands(1, 'helper')] }),
+            task('p', 'perform', 30),
+          ]),
+        ],
+        { crew, arrival: 0 },
+      ),
+    );
+    expect(t.end).toBe(100 + 60 + 30);
+    expect(t.proven).toBe(true);
+    expect(
+      t.tasks
+        .find((p) => p.task === 'lift')
+        ?.people.slice()
+        .sort(),
+    ).toEqual(['ines', 'jo', 'mara']);
+  });
+
+  test('preparation that waits for drying after the show is named, and the rest is timed', () => {
+    const t = schedule(
+      input([
+        slot('a', [
+          task('p', 'perform', 30),
+          task('dry', 'settle', 50, { after: [after('p')] }),
+          task('set', 'prepare', 20, { after: [after('dry')] }),
+        ]),
+      ]),
+    );
+    expect(t.conflicts.map((c) => c.words)).toEqual([
+      'a: “set” is written as preparation but comes after “dry”',
+    ]);
+    expect(t.end).toBe(30);
+  });
+
+  test('lags that contradict one another in a circle are a conflict, not a hang', () => {
+    const t = schedule(
+      input([
+        slot('a', [
+          task('warm', 'prepare', 10),
+          task('cool', 'settle', 100, { after: [after('warm')] }),
+          // Must be used within 20 s of warming, and only after 100 s of cooling.
+          task('p', 'perform', 10, { after: [after('warm', 0, 20), after('cool')] }),
+        ]),
+      ]),
+    );
+    expect(t.conflicts[0]?.words).toBe('a: “p” comes 1:20 too late after “warm”');
+    expect(t.proven).toBe(false);
+    expect(t.end).toBe(10);
+  });
+});

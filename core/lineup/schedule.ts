@@ -5,56 +5,67 @@ import { findFaults } from './faults';
 import { type Edge, type Graph, buildGraph } from './graph';
 import { blocksOf, placedTasks, withMargin } from './placed';
 import { EFFORT, searchSchedule, type SearchResult, type Solution } from './search';
-import { type Conflict, type LineupInput, RULES, type Timeline } from './types';
+import { type Conflict, type LineupInput, RULES, type TaskRef, type Timeline } from './types';
 
-/** The graph without the greatest lags of these slots. */
-const withoutWindows = (graph: Graph, slots: ReadonlySet<string>): Graph => ({
+type Kind = Edge['why']['kind'];
+
+/** The graph without the greatest lags of these slots, or without any of their lags. */
+const without = (graph: Graph, kinds: readonly Kind[], slots: readonly string[]): Graph => ({
   ...graph,
   edges: graph.edges.filter(
-    ({ from, why }) => why.kind !== 'window' || !slots.has(graph.acts[from]?.slot.id ?? ''),
+    ({ from, why }) =>
+      !kinds.includes(why.kind) || !slots.includes(graph.acts[from]?.slot.id ?? ''),
   ),
 });
 
-/** Windows that a solution found without them does not keep. */
-function brokenWindows(graph: Graph, { starts }: Solution): { edge: Edge; late: number }[] {
+/** Lags that a solution found without them does not keep, and by how many seconds. */
+function brokenLags(graph: Graph, { starts }: Solution): { edge: Edge; short: number }[] {
   return graph.edges.flatMap((edge) => {
-    if (edge.why.kind !== 'window') return [];
-    const late = (starts[edge.from] ?? 0) + edge.weight - (starts[edge.to] ?? 0);
-    return late > 1e-9 ? [{ edge, late }] : [];
+    if (edge.why.kind !== 'window' && edge.why.kind !== 'lag') return [];
+    const short = (starts[edge.from] ?? 0) + edge.weight - (starts[edge.to] ?? 0);
+    return short > 0 ? [{ edge, short }] : [];
   });
 }
 
-function windowConflict(graph: Graph, edge: Edge, late: number): Conflict {
+function lagConflict(graph: Graph, edge: Edge, short: number): Conflict {
   const slot = graph.acts[edge.from]?.slot;
-  const nameOf = (id: string | undefined): string =>
-    slot?.tasks.find((task) => task.id === id)?.name ?? 'it';
   // A window runs backwards: from what uses the thing to what made it ready.
-  const { from: use, to: ready } = edge.why;
+  const late = edge.why.kind === 'window';
+  const [first, second] = late ? [edge.why.to, edge.why.from] : [edge.why.from, edge.why.to];
+  const nameOf = (ref: TaskRef | null): string =>
+    slot?.tasks.find((task) => task.id === ref?.task)?.name ?? 'it';
   return {
     rule: RULES.lag,
     slot: slot?.id ?? '',
-    words: `${slot?.name ?? ''}: “${nameOf(use?.task)}” comes ${formatDuration(late)} too late after “${nameOf(ready?.task)}”`,
-    mend: 'Give the work to one more person, or allow a longer wait',
-    tasks: [...(ready ? [ready] : []), ...(use ? [use] : [])],
+    words: `${slot?.name ?? ''}: “${nameOf(second)}” comes ${formatDuration(short)} too ${late ? 'late' : 'soon'} after “${nameOf(first)}”`,
+    mend: late
+      ? 'Give the work to one more person, or allow a longer wait'
+      : 'Look at what its tasks come after: they can’t all be kept',
+    tasks: [first, second].flatMap((ref) => ref ?? []),
     people: [],
   };
 }
 
 /**
- * The best times that keep every window; where no times do, the best without those of one slot, and
- * failing that without any.
+ * The best times that keep every lag; where none do, the best without the windows of one slot,
+ * failing that without any window, and failing that without any lag.
  */
 function solve(graph: Graph, work: number): SearchResult & { best: Solution } {
   const whole = searchSchedule(graph, work);
   if (whole.best) return { ...whole, best: whole.best };
-  const slots = graph.input.slots
+  const all = graph.input.slots.map((slot) => slot.id);
+  const windowed = graph.input.slots
     .filter((slot) => slot.tasks.some((task) => task.after.some((lag) => lag.greatest !== null)))
-    .map((slot) => slot.id);
-  for (const dropped of [...slots.map((id) => [id]), slots]) {
-    const found = searchSchedule(withoutWindows(graph, new Set(dropped)), work);
-    if (found.best) return { ...found, best: found.best, proven: false };
+    .map((slot) => [slot.id]);
+  const givenUp: [Kind[], string[]][] = [
+    ...[...windowed, all].map((slots): [Kind[], string[]] => [['window'], slots]),
+    [['window', 'lag'], all],
+  ];
+  for (const [kinds, slots] of givenUp) {
+    const { best, bound } = searchSchedule(without(graph, kinds, slots), work);
+    if (best) return { best, bound, proven: false };
   }
-  throw new Error('Without windows every order of work has its times');
+  throw new Error('Blocks in their order, one after another, always have their times');
 }
 
 /**
@@ -72,7 +83,7 @@ export function schedule(raw: LineupInput, work: number = EFFORT.quick): Timelin
   const blocks = blocksOf(graph, starts);
   const conflicts = [
     ...faults.conflicts,
-    ...brokenWindows(graph, best).map(({ edge, late }) => windowConflict(graph, edge, late)),
+    ...brokenLags(graph, best).map(({ edge, short }) => lagConflict(graph, edge, short)),
   ];
   const filled = blocks.reduce((sum, block) => sum + block.end - block.start, 0);
   return {

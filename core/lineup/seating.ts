@@ -54,13 +54,18 @@ export function seatEverybody(graph: Graph, starts: Float64Array): Seating {
     calendar.isFree(person, entry.start, entry.end) &&
     // Hands of one task overlap, but for those that take no time at all.
     (entry.end > entry.start || !sameTask(seats, people, entry.seat, person));
-  const inTheWay = (entry: Placed): void => {
-    const seat = seats[entry.seat];
-    for (const person of seat?.people ?? [])
-      for (const busy of calendar.overlapping(person, entry.start, entry.end)) {
-        const other = seats[Number(busy.task)];
-        if (seat && other && clashes.length < MOST_CLASHES) clashes.push({ seat, other });
-      }
+  /** Other work that keeps people from this seat, or from those beside it in the same task. */
+  const inTheWay = ({ seat: number, start, end }: Placed): void => {
+    const wanted = seats[number];
+    for (const beside of seats) {
+      if (beside.act !== wanted?.act || beside.offset !== wanted.offset) continue;
+      for (const person of beside.people)
+        for (const busy of calendar.overlapping(person, start, end)) {
+          const other = seats[Number(busy.task)];
+          if (!other || other.act === beside.act || clashes.length >= MOST_CLASHES) continue;
+          clashes.push({ seat: beside, other });
+        }
+    }
   };
 
   // Seats of one person first: they leave no choice.

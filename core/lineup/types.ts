@@ -23,6 +23,8 @@ export interface PlanSlot {
   positionId: string | null;
   /** Planned goes, at least 1. */
   goes: number;
+  /** Keeps its number in the running order. */
+  pinned: boolean;
   tasks: readonly Task[];
 }
 

@@ -51,6 +51,7 @@ const networkOf = (method: Pick<Method, 'tasks'>): Network =>
     performerId: null,
     positionId: null,
     goes: 1,
+    pinned: false,
     tasks: method.tasks,
   });
 

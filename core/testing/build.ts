@@ -42,7 +42,16 @@ export const after = (
 });
 
 export function slot(id: string, tasks: Task[], over: Partial<PlanSlot> = {}): PlanSlot {
-  return { id, name: id, performerId: 'ines', positionId: 'table', goes: 1, tasks, ...over };
+  return {
+    id,
+    name: id,
+    performerId: 'ines',
+    positionId: 'table',
+    goes: 1,
+    pinned: false,
+    tasks,
+    ...over,
+  };
 }
 
 export function input(slots: PlanSlot[], over: Partial<LineupInput> = {}): LineupInput {

@@ -41,7 +41,6 @@ export function themeFor(mode: Mode): Theme {
           root: { minHeight: 36, paddingInline: 14 },
           contained: { backgroundColor: t.emberArea, color: t.onEmber },
           outlined: { borderColor: t.control, color: t.ink },
-          text: { color: t.ember },
         },
       },
       MuiOutlinedInput: {

@@ -1,9 +1,51 @@
 import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
 import type { Join } from '../../core/lineup/joins';
-import { formatDuration } from '../../core/time/clock';
+import type { Mend } from '../../core/lineup/mend';
+import { formatClock, formatDuration } from '../../core/time/clock';
 
-/** What happens between two cards: who does what, or the dead air and why. */
-export function JoinRow({ join }: { join: Join }) {
+interface JoinRowProps {
+  join: Join;
+  mends: readonly Mend[];
+  /** Start of the show in seconds from midnight. */
+  startOfDay: number;
+  onOrder: (order: string[], words: string) => void;
+}
+
+/** A way out of dead air with its result; one that is a new order can be pressed. */
+function MendLine({
+  mend,
+  startOfDay,
+  onOrder,
+}: Omit<JoinRowProps, 'join' | 'mends'> & { mend: Mend }) {
+  const { order, words, end, gain } = mend;
+  const result = (
+    <>
+      : <b>ends {formatClock(startOfDay + end)}</b>, {formatDuration(-gain)}
+    </>
+  );
+  if (!order)
+    return (
+      <Box sx={{ py: 0.5 }}>
+        {words}
+        {result}
+      </Box>
+    );
+  return (
+    <ButtonBase
+      onClick={() => onOrder(order, words)}
+      sx={{ display: 'block', textAlign: 'left', font: 'inherit', py: 0.5, minHeight: 24 }}
+    >
+      <Box component="span" sx={{ borderBottom: '1.5px solid var(--ember)' }}>
+        {words}
+      </Box>
+      {result}
+    </ButtonBase>
+  );
+}
+
+/** What happens between two cards: who does what, or the dead air, why, and what would mend it. */
+export function JoinRow({ join, mends, startOfDay, onOrder }: JoinRowProps) {
   if (!join.gap)
     return (
       <Box
@@ -39,6 +81,9 @@ export function JoinRow({ join }: { join: Join }) {
         Dead air {formatDuration(join.seconds)}
       </Box>
       <Box>{join.words}</Box>
+      {mends.map((mend) => (
+        <MendLine key={mend.words} mend={mend} startOfDay={startOfDay} onOrder={onOrder} />
+      ))}
     </Box>
   );
 }

@@ -34,7 +34,8 @@ function End({ timeline, startOfDay }: { timeline: Timeline; startOfDay: number 
         {timeline.deadAir > 0 && (
           <>
             {' '}
-            · <b>{formatDuration(timeline.deadAir)} dead air</b>
+            · <b>{formatDuration(timeline.deadAir)} dead air</b>,{' '}
+            {timeline.proven ? 'the least this order has' : 'the least found'}
           </>
         )}
       </Typography>

@@ -24,9 +24,11 @@ import { resolveSlots } from '../../core/lineup/fromBundle';
 import { joinsOf } from '../../core/lineup/joins';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
 import { parseClock } from '../../core/time/clock';
+import { lowerFirst } from '../../core/words';
 import { useOpenShow } from '../brief/useShow';
 import { JoinRow } from './JoinRow';
 import { SlotCard } from './SlotCard';
+import { useMends } from './useMends';
 
 interface RunningOrderProps {
   /** The order under the finger while a card is dragged; else null. */
@@ -47,7 +49,9 @@ export function RunningOrder({ dragged, onDrag, shown, selected, onSelect }: Run
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const { show } = bundle;
+  const startOfDay = parseClock(show.start);
   const joins = joinsOf(shown.input, shown.timeline);
+  const mends = useMends(shown.input, shown.timeline);
   // dnd-kit moves the cards itself while dragging, so the list keeps the stored order until the drop.
   const ids = show.slots.map((slot) => slot.id);
   const stored = resolveSlots(bundle);
@@ -58,18 +62,26 @@ export function RunningOrder({ dragged, onDrag, shown, selected, onSelect }: Run
   const drop = (event: DragEndEvent): void => {
     onDrag(null);
     const order = orderAfter(event);
-    if (order.join() !== ids.join())
-      setSlots(order.flatMap((id) => show.slots.find((slot) => slot.id === id) ?? []));
+    if (order.join() !== ids.join()) setSlots(inOrder(order));
   };
-  const takeOut = (slot: Slot, name: string): void => {
-    setSlots(show.slots.filter((other) => other.id !== slot.id));
-    enqueueSnackbar(`${name} taken out`, {
+  const undoable = (words: string): void => {
+    enqueueSnackbar(words, {
       action: () => (
         <Button color="inherit" onClick={() => editing.store.undo()}>
           Undo
         </Button>
       ),
     });
+  };
+  const inOrder = (order: readonly string[]): Slot[] =>
+    order.flatMap((id) => show.slots.find((slot) => slot.id === id) ?? []);
+  const reorder = (order: string[], words: string): void => {
+    setSlots(inOrder(order));
+    undoable(`Done: ${lowerFirst(words)}`);
+  };
+  const takeOut = (slot: Slot, name: string): void => {
+    setSlots(show.slots.filter((other) => other.id !== slot.id));
+    undoable(`${name} taken out`);
   };
   const nameOf = (id: string | number): string =>
     stored.find(({ slot }) => slot.id === id)?.demo.name ?? '';
@@ -105,7 +117,12 @@ export function RunningOrder({ dragged, onDrag, shown, selected, onSelect }: Run
               <Fragment key={slot.id}>
                 {join && (i > 0 || join.gap) && (
                   <Box component="li" sx={{ visibility: dragged ? 'hidden' : 'visible' }}>
-                    <JoinRow join={join} />
+                    <JoinRow
+                      join={join}
+                      mends={mends[slot.id] ?? []}
+                      startOfDay={startOfDay}
+                      onOrder={reorder}
+                    />
                   </Box>
                 )}
                 <Box component="li" sx={{ my: join ? 0 : 0.5 }}>
@@ -115,7 +132,7 @@ export function RunningOrder({ dragged, onDrag, shown, selected, onSelect }: Run
                     demo={demo}
                     method={method}
                     block={shown.timeline.blocks.find((b) => b.slot === slot.id)}
-                    startOfDay={parseClock(show.start)}
+                    startOfDay={startOfDay}
                     people={bundle.people.filter((p) => onStage.has(p.id)).map((p) => p.name)}
                     bundle={bundle}
                     record={answer.records.find(
