@@ -27,7 +27,7 @@ test('dead air says what would mend it; pressed, it is gone, and undone it is ba
   await expect(page.getByText('the least this order has')).toBeVisible();
   const mend = page.getByRole('button', { name: /^Move .* ends 14:35, −2:40$/ }).first();
   await mend.click();
-  await expect(page.getByText('Ends 14:35')).toBeVisible();
+  await expect(page.getByText('Ends 14:35', { exact: true })).toBeVisible();
   await expect(page.getByText('dead air')).toHaveCount(0);
   await expect(saved(page)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();

@@ -1,16 +1,57 @@
-/** `npm run plan -- FILE`: the timeline and kit of a show file as JSON, with no server. */
+/**
+ * `npm run plan -- FILE`: the timeline and kit of a show file as JSON, with no server. With `--order`,
+ * a better running order too; `--arc` says how its lift should run, `--seed` makes it repeat.
+ */
 import { readFileSync, statSync } from 'node:fs';
-import { FILE_LIMIT, readShowFile } from '../contract/showFile';
+import { parseArgs } from 'node:util';
+import { FILE_LIMIT, readShowFile, type ShowFile } from '../contract/showFile';
 import { type FieldFault, faultInWords } from '../contract/validate';
 import { kitList } from '../core/kit/kit';
 import { lineupInput } from '../core/lineup/fromBundle';
 import { mender } from '../core/lineup/mend';
+import { traitsOf } from '../core/lineup/order/fromBundle';
+import { type Arc, ARCS } from '../core/lineup/order/objective';
+import { NO_WISHES, suggestedOrder } from '../core/lineup/order/suggest';
 import { schedule } from '../core/lineup/schedule';
 import { EFFORT } from '../core/lineup/search';
+
+const USAGE = `Usage: npm run plan -- FILE [--order] [--arc ${ARCS.join('|')}] [--seed NUMBER]`;
+/** Orders timed at the most. */
+const MOST_ORDERS = 1500;
 
 function refuse(lines: string[]): never {
   for (const line of lines) console.error(line);
   process.exit(2);
+}
+
+interface Asked {
+  file: string;
+  order: boolean;
+  arc: Arc;
+  seed: number;
+}
+
+function asked(): Asked {
+  try {
+    const { values, positionals } = parseArgs({
+      allowPositionals: true,
+      options: {
+        order: { type: 'boolean', default: false },
+        arc: { type: 'string', default: 'none' },
+        seed: { type: 'string', default: '1' },
+      },
+    });
+    const [file, ...more] = positionals;
+    const arc = ARCS.find((known) => known === values.arc);
+    const seed = Number(values.seed);
+    if (file === undefined || more.length > 0) return refuse([USAGE]);
+    if (!arc) return refuse([`--arc must be one of: ${ARCS.join(', ')}`, USAGE]);
+    if (!/^\d{1,9}$/.test(values.seed))
+      return refuse(['--seed must be a whole number of at most nine figures', USAGE]);
+    return { file, order: values.order, arc, seed };
+  } catch {
+    return refuse([USAGE]);
+  }
 }
 
 function textOf(file: string): string {
@@ -30,24 +71,33 @@ function textOf(file: string): string {
   }
 }
 
-const files = process.argv.slice(2);
-const [file] = files;
-if (file === undefined || files.length > 1) refuse(['Usage: npm run plan -- FILE']);
-const read = readShowFile(textOf(file));
+function answer(show: ShowFile, { order, arc, seed }: Asked): object {
+  const input = lineupInput(show);
+  const timeline = schedule(input, EFFORT.thorough);
+  const mend = mender(input, timeline);
+  return {
+    timeline: {
+      ...timeline,
+      gaps: timeline.gaps.map((gap) => ({ ...gap, mend: mend(gap) })),
+      tasks: timeline.tasks.map(({ people, ...task }) => ({
+        ...task,
+        person: people[0] ?? null,
+        people,
+      })),
+    },
+    kit: kitList(show, timeline),
+    ...(order && {
+      order: suggestedOrder(
+        input,
+        traitsOf(show),
+        { ...NO_WISHES, arc },
+        { seed, most: MOST_ORDERS },
+      ),
+    }),
+  };
+}
+
+const wanted = asked();
+const read = readShowFile(textOf(wanted.file));
 if (!read.ok) refuse(read.faults.map((fault: FieldFault) => faultInWords(fault)));
-const input = lineupInput(read.value);
-const timeline = schedule(input, EFFORT.thorough);
-const mend = mender(input, timeline);
-const answer = {
-  timeline: {
-    ...timeline,
-    gaps: timeline.gaps.map((gap) => ({ ...gap, mend: mend(gap) })),
-    tasks: timeline.tasks.map(({ people, ...task }) => ({
-      ...task,
-      person: people[0] ?? null,
-      people,
-    })),
-  },
-  kit: kitList(read.value, timeline),
-};
-console.log(JSON.stringify(answer, null, 2));
+console.log(JSON.stringify(answer(read.value, wanted), null, 2));

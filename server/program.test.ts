@@ -7,6 +7,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { season } from '../demo/season';
+import type { Suggestion } from '../core/lineup/order/suggest';
 import { timelineOf } from '../core/lineup/fromBundle';
 import type { RunEvent } from '../core/stage/types';
 import { localInstant } from './instant';
@@ -176,6 +177,23 @@ describe('the plan command', () => {
     expect(printed.kit.map((entry) => entry.name)).toContain('Liquid nitrogen');
   });
 
+  test('with --order, a better running order and what it is better for, the same each time', () => {
+    const file = join(folder, 'order.show.json');
+    writeFileSync(file, JSON.stringify(festival));
+    const first = plan(file, '--order', '--seed', '3');
+    expect(first.status).toBe(0);
+    const { order, timeline } = JSON.parse(first.stdout) as {
+      order: Suggestion;
+      timeline: { deadAir: number; gaps: { mend: { gain: number; words: string }[] }[] };
+    };
+    expect([...order.slots].sort()).toEqual(festival.show.slots.map((slot) => slot.id).sort());
+    expect(order.before.deadAir).toBe(timeline.deadAir);
+    expect(order).toMatchObject({ proven: true, objective: { deadAir: 0 } });
+    expect(order.reasons.length).toBeGreaterThan(0);
+    expect(timeline.gaps[0]?.mend[0]?.gain).toBeGreaterThan(0);
+    expect(plan(file, '--order', '--seed', '3').stdout).toBe(first.stdout);
+  });
+
   test('exit 2 and the faults for a file that can’t be read or is not valid', () => {
     const bad = join(folder, 'bad.json');
     writeFileSync(bad, JSON.stringify({ ...festival, show: { ...festival.show, start: 'noon' } }));
@@ -185,6 +203,8 @@ describe('the plan command', () => {
     expect(invalid.stderr).toContain('show.start must be a time');
     expect(plan(join(folder, 'none.json'))).toMatchObject({ status: 2 });
     expect(plan(folder).stderr).toContain('is a folder');
-    expect(plan()).toMatchObject({ status: 2, stderr: 'Usage: npm run plan -- FILE\n' });
+    expect(plan().stderr).toContain('Usage: npm run plan -- FILE');
+    for (const wrong of [['a', 'b'], ['a', '--arc', 'up'], ['a', '--seed', 'x'], ['--bogus']])
+      expect(plan(...wrong)).toMatchObject({ status: 2, stdout: '' });
   });
 });

@@ -1,0 +1,128 @@
+/** What is wrong with a running order, part by part, and what it comes to with these weights. */
+import type { Timeline } from '../types';
+
+export const ARCS = ['none', 'climb', 'twoPeaks', 'wave'] as const;
+/** How the lift should run through the show. */
+export type Arc = (typeof ARCS)[number];
+
+/** What of a slot matters beside its times. */
+export interface SlotTraits {
+  /** 1 quiet to 5 roof-raiser. */
+  lift: number;
+  /** Slots of one family are not wanted side by side: the same demo, say. */
+  family: string;
+  volunteer: boolean;
+  loud: boolean;
+}
+
+export interface Weights {
+  conflict: number;
+  /** A second after the hard finish. */
+  late: number;
+  /** A second of dead air. */
+  deadAir: number;
+  /** A point of lift away from the arc at one place, squared. */
+  arc: number;
+  /** Two alike side by side. */
+  repeat: number;
+}
+
+/** Conflicts before lateness, lateness before dead air, dead air before the run of lifts. */
+export const WEIGHTS: Weights = {
+  conflict: 1_000_000,
+  late: 1000,
+  deadAir: 10,
+  arc: 20,
+  repeat: 40,
+};
+
+export interface Objective {
+  conflicts: number;
+  /** Seconds after the hard finish. */
+  late: number;
+  deadAir: number;
+  /** Points of lift away from the arc, squared, over all places. */
+  arc: number;
+  repeats: number;
+  total: number;
+}
+
+const OPENER = 4;
+const CLOSER = 5;
+
+/** Wanted lift at each place: a strong opening and end, and the arc between. */
+export function wantedLifts(arc: Arc, n: number): number[] {
+  return Array.from({ length: n }, (_, i) => {
+    if (i === n - 1) return CLOSER;
+    if (i === 0) return OPENER;
+    const x = i / Math.max(1, n - 1);
+    switch (arc) {
+      case 'climb':
+        return 2 + 3 * x;
+      case 'twoPeaks':
+        return 2 + 3 * Math.max(1 - Math.abs(x - 0.45) / 0.3, (x - 0.75) / 0.25, 0);
+      case 'wave':
+        return i % 2 === 1 ? 2 : 4;
+      case 'none':
+        return 3;
+    }
+  });
+}
+
+/** How far lifts in this order are from the arc: squares, so that one far off weighs more than many near. */
+export function arcDistance(arc: Arc, lifts: readonly number[]): number {
+  if (arc === 'none') return 0;
+  const wanted = wantedLifts(arc, lifts.length);
+  return lifts.reduce((sum, lift, i) => sum + (lift - (wanted[i] ?? lift)) ** 2, 0);
+}
+
+/** No order of these lifts is nearer: the smallest wanted with the smallest there is, and so on up. */
+export const leastArcDistance = (arc: Arc, lifts: readonly number[]): number => {
+  if (arc === 'none') return 0;
+  const up = (a: number, b: number): number => a - b;
+  const wanted = wantedLifts(arc, lifts.length).sort(up);
+  return [...lifts].sort(up).reduce((sum, lift, i) => sum + (lift - (wanted[i] ?? 0)) ** 2, 0);
+};
+
+/** Pairs side by side that are alike: of one family, both with a volunteer, both loud. */
+const repeatsIn = (traits: readonly SlotTraits[]): number =>
+  traits.slice(1).reduce((sum, now, i) => {
+    const before = traits[i] ?? now;
+    const alike = [
+      before.family === now.family,
+      before.volunteer && now.volunteer,
+      before.loud && now.loud,
+    ];
+    return sum + alike.filter(Boolean).length;
+  }, 0);
+
+/** The part that needs no clock: the run of lifts, and what is alike side by side. */
+export function runOf(
+  inOrder: readonly SlotTraits[],
+  arc: Arc,
+): Pick<Objective, 'arc' | 'repeats'> {
+  const lifts = inOrder.map(({ lift }) => lift);
+  return { arc: arcDistance(arc, lifts), repeats: repeatsIn(inOrder) };
+}
+
+/** `inOrder` are the traits of the slots in the order that was timed. */
+export function objectiveOf(
+  timeline: Timeline,
+  inOrder: readonly SlotTraits[],
+  arc: Arc,
+  weights: Weights,
+): Objective {
+  const parts = {
+    conflicts: timeline.conflicts.length,
+    late: Math.max(0, timeline.end - timeline.hardFinish),
+    deadAir: timeline.deadAir,
+    ...runOf(inOrder, arc),
+  };
+  const total =
+    parts.conflicts * weights.conflict +
+    parts.late * weights.late +
+    parts.deadAir * weights.deadAir +
+    parts.arc * weights.arc +
+    parts.repeats * weights.repeat;
+  return { ...parts, total };
+}

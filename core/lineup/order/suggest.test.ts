@@ -1,0 +1,167 @@
+/** A better order: what it promises holds, and pins and wishes are kept. */
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { input, slot, task } from '../../testing/build';
+import { schedule } from '../schedule';
+import type { LineupInput } from '../types';
+import {
+  ARCS,
+  arcDistance,
+  leastArcDistance,
+  objectiveOf,
+  type SlotTraits,
+  wantedLifts,
+  WEIGHTS,
+} from './objective';
+import { NO_WISHES, suggestedOrder, type Wishes } from './suggest';
+
+const plain = (id: string, lift = 3, over: Partial<SlotTraits> = {}): [string, SlotTraits] => [
+  id,
+  { lift, family: id, volunteer: false, loud: false, ...over },
+];
+const show = (id: string, positionId = 'table', seconds = 60) =>
+  slot(id, [task('p', 'perform', seconds)], { positionId });
+
+/** A wet table, something that must be dry, and something that could be shown meanwhile. */
+const wet: LineupInput = input([
+  slot('Foam', [
+    task('pour', 'perform', 60),
+    task('wipe', 'reset', 60),
+    task('dry', 'settle', 120, { after: [{ task: 'wipe', least: 0, greatest: null }] }),
+  ]),
+  show('Dome'),
+  show('Magnet', 'bench', 200),
+]);
+const traits = new Map([plain('Foam', 4), plain('Dome', 5), plain('Magnet', 2)]);
+const suggest = (from: LineupInput, wishes: Partial<Wishes> = {}, of = traits) =>
+  suggestedOrder(from, of, { ...NO_WISHES, ...wishes }, { seed: 1, most: 300 });
+
+describe('on a show that waits', () => {
+  test('the dead air goes, it is proven, and it is said', () => {
+    const found = suggest(wet);
+    expect(found).toMatchObject({
+      proven: true,
+      before: { deadAir: 180 },
+      objective: { deadAir: 0 },
+    });
+    expect(found.reasons[0]).toBe('3:00 less dead air');
+    expect(found.reasons[1]).toMatch(/moves from \d to \d$/);
+    const slots = found.slots.flatMap((id) => wet.slots.find((s) => s.id === id) ?? []);
+    expect(schedule({ ...wet, slots }).deadAir).toBe(0);
+  });
+
+  test('what must come before another does, and what may not be next to it is not', () => {
+    expect(suggest(wet, { before: [['Foam', 'Dome']] }).slots).toEqual(['Foam', 'Magnet', 'Dome']);
+    const apart = suggest(wet, { notNext: [['Dome', 'Foam']] }).slots;
+    expect(Math.abs(apart.indexOf('Dome') - apart.indexOf('Foam'))).toBe(2);
+  });
+
+  test('a wish that today’s order breaks is kept by the one that is proposed', () => {
+    const found = suggest(wet, { before: [['Magnet', 'Foam']] });
+    expect(found.slots.indexOf('Magnet')).toBeLessThan(found.slots.indexOf('Foam'));
+  });
+
+  test('pinned slots keep their numbers; with all pinned nothing moves', () => {
+    const pin = (...ids: string[]): LineupInput => ({
+      ...wet,
+      slots: wet.slots.map((s) => ({ ...s, pinned: ids.includes(s.id) })),
+    });
+    expect(suggest(pin('Foam')).slots[0]).toBe('Foam');
+    expect(suggest(pin('Foam', 'Dome', 'Magnet'))).toMatchObject({
+      slots: ['Foam', 'Dome', 'Magnet'],
+      reasons: [],
+    });
+  });
+
+  test('a show that is well as it is stays so', () => {
+    const well = suggest({ ...wet, slots: [wet.slots[1], wet.slots[0]].flatMap((s) => s ?? []) });
+    expect(well).toMatchObject({ slots: ['Dome', 'Foam'], reasons: [], proven: true });
+  });
+
+  test('an empty show has an empty order', () => {
+    expect(suggest(input([]), {}, new Map())).toMatchObject({
+      slots: [],
+      reasons: [],
+      proven: true,
+    });
+  });
+});
+
+describe('the run of the show', () => {
+  const five = input(['a', 'b', 'c', 'd', 'e'].map((id) => show(id)));
+  const lifts = new Map([
+    plain('a', 5),
+    plain('b', 1),
+    plain('c', 4),
+    plain('d', 2),
+    plain('e', 3),
+  ]);
+
+  test('a climb opens well, drops, and rises to the end', () => {
+    const { slots, objective } = suggest(five, { arc: 'climb' }, lifts);
+    // Wanted 4, 2.75, 3.5, 4.25, 5; by hand 1 + 3.0625 + 2.25 + 0.0625 + 0.
+    expect(slots.map((id) => lifts.get(id)?.lift)).toEqual([3, 1, 2, 4, 5]);
+    expect(objective.arc).toBe(6.375);
+  });
+
+  test('two loud ones, and two with a volunteer, are kept apart', () => {
+    const loud = new Map([
+      plain('a', 3, { loud: true }),
+      plain('b', 3, { loud: true }),
+      plain('c', 3, { volunteer: true }),
+      plain('d', 3, { volunteer: true }),
+      plain('e', 3),
+    ]);
+    const found = suggest(five, {}, loud);
+    expect(found.before.repeats).toBe(2);
+    expect(found.objective.repeats).toBe(0);
+    expect(found.reasons).toContain('2 pairs less of like demonstrations side by side');
+  });
+
+  test('no order is nearer to the arc than the least, and one is as near', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...ARCS),
+        fc.array(fc.integer({ min: 1, max: 5 }), { minLength: 1, maxLength: 6 }),
+        (arc, all) => {
+          let nearest = Infinity;
+          const walk = (left: number[], order: number[]): void => {
+            if (left.length === 0) nearest = Math.min(nearest, arcDistance(arc, order));
+            left.forEach((lift, i) =>
+              walk([...left.slice(0, i), ...left.slice(i + 1)], [...order, lift]),
+            );
+          };
+          walk(all, []);
+          expect(nearest).toBeCloseTo(leastArcDistance(arc, all), 9);
+        },
+      ),
+      { numRuns: 60, seed: 91 },
+    );
+  });
+
+  test('every arc opens and closes strongly and stays on the scale', () => {
+    for (const arc of ARCS)
+      for (const n of [1, 2, 5, 12, 40]) {
+        const wanted = wantedLifts(arc, n);
+        expect(wanted).toHaveLength(n);
+        expect(wanted.at(-1)).toBe(5);
+        for (const lift of wanted) {
+          expect(lift).toBeGreaterThanOrEqual(1);
+          expect(lift).toBeLessThanOrEqual(5);
+        }
+      }
+  });
+});
+
+test('the parts add up by their weights, conflicts before everything', () => {
+  const late = { ...wet, hardFinish: 100 };
+  const parts = objectiveOf(schedule(late), [...traits.values()], 'none', WEIGHTS);
+  expect(parts).toMatchObject({ conflicts: 0, late: 500 - 100, deadAir: 180, arc: 0, repeats: 0 });
+  expect(parts.total).toBe(400 * WEIGHTS.late + 180 * WEIGHTS.deadAir);
+  const broken = objectiveOf(schedule({ ...wet, crew: [] }), [...traits.values()], 'none', WEIGHTS);
+  expect(broken.total).toBeGreaterThan(parts.total);
+});
+
+test('a slot of which nothing is known is a mistake of the program', () => {
+  expect(() => suggest(wet, {}, new Map())).toThrow(RangeError);
+});
