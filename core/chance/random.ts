@@ -6,9 +6,9 @@
  */
 export interface Random {
   /** A number from 0 up to, but not, 1. */
-  next(): number;
+  readonly next: () => number;
   /** A whole number from 0 up to, but not, n; n must be at least 1. */
-  below(n: number): number;
+  readonly below: (n: number) => number;
 }
 
 /** Throws RangeError when the seed is not a whole number of 32 bits, signed or not. */
