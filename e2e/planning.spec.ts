@@ -35,6 +35,50 @@ test('dead air says what would mend it; pressed, it is gone, and undone it is ba
   await expect(mend).toBeVisible();
 });
 
+test('a better order is looked for, compared, taken, and undone', async ({ page, demo }) => {
+  await page.goto(demo.url + FESTIVAL + '/line-up');
+  const cards = page.getByRole('region', { name: 'Running order' }).locator('strong');
+  await expect(cards).toHaveCount(9);
+  const before = await cards.allTextContents();
+  await page.getByRole('button', { name: 'Suggest an order' }).click();
+  const dialog = page.getByRole('dialog', { name: 'A better order' });
+  await expect(dialog.getByText('No order is better than this one.')).toBeVisible();
+  await expect(dialog.getByRole('row', { name: /Dead air/ })).toHaveText('Dead air2:40→ 0:00');
+  await dialog.getByRole('combobox', { name: 'The lift should run' }).click();
+  await page.getByRole('option', { name: 'A steady climb' }).click();
+  await expect(dialog.getByRole('row', { name: /Lift away from the arc/ })).toBeVisible();
+  await expect(
+    dialog.getByText(/No order is better than this one\.|The best that was found\./),
+  ).toBeVisible({ timeout: 30_000 });
+  await dialog.getByRole('button', { name: 'Take this order' }).click();
+  await expect(page.getByText('Ends 14:35', { exact: true })).toBeVisible();
+  expect(await cards.allTextContents()).not.toEqual(before);
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect.poll(() => cards.allTextContents()).toEqual(before);
+  await expect(saved(page)).toBeVisible();
+});
+
+test('a long search for an order can be stopped, and left', async ({ page, demo, request }) => {
+  // Three times as many slots: more orders than can be timed while anybody waits.
+  const url = `${demo.url}/api${FESTIVAL}`;
+  const show = (await (await request.get(url)).json()) as { slots: { id: string }[] };
+  const slots = ['a', 'b', 'c'].flatMap((k) =>
+    show.slots.map((slot) => ({ ...slot, id: `${slot.id}-${k}`, pinned: false })),
+  );
+  await request.put(url, { data: { ...show, slots } });
+  await page.goto(demo.url + FESTIVAL + '/line-up');
+  await page.getByRole('button', { name: 'Suggest an order' }).click();
+  const dialog = page.getByRole('dialog', { name: 'A better order' });
+  await expect(dialog.getByText(/orders timed/)).toBeVisible({ timeout: 30_000 });
+  await dialog.getByRole('button', { name: 'Stop' }).click();
+  await expect(dialog.getByRole('progressbar')).toBeHidden();
+  await dialog.getByRole('button', { name: 'Leave it' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(page.getByRole('region', { name: 'Running order' }).locator('strong')).toHaveCount(
+    27,
+  );
+});
+
 test('a card is moved by keyboard and by mouse, and undone', async ({ page, demo }) => {
   await page.goto(demo.url + FESTIVAL + '/line-up');
   const order = page.getByRole('region', { name: 'Running order' });

@@ -20,9 +20,9 @@ function MendLine({
 }: Omit<JoinRowProps, 'join' | 'mends'> & { mend: Mend }) {
   const { order, words, end, gain } = mend;
   const result = (
-    <>
+    <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
       : <b>ends {formatClock(startOfDay + end)}</b>, {formatDuration(-gain)}
-    </>
+    </Box>
   );
   if (!order)
     return (

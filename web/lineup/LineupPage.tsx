@@ -9,16 +9,18 @@ import { formatDuration, parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { useOpenShow } from '../brief/useShow';
 import { Empty } from '../parts/page';
+import { useUndoable } from '../parts/undoable';
 import { AddDemo } from './AddDemo';
 import { RunningOrder } from './RunningOrder';
 import { StageStrip } from './StageStrip';
+import { SuggestOrder } from './SuggestOrder';
 
 /** When it ends, against the hard finish. */
 function End({ timeline, startOfDay }: { timeline: Timeline; startOfDay: number }) {
   const finish = finishOf(timeline, startOfDay);
   const trouble = finish.level === 'over' || finish.level === 'conflict';
   return (
-    <Box aria-live="polite" sx={{ mb: 2 }}>
+    <Box aria-live="polite" sx={{ mb: 1, flex: '1 1 300px' }}>
       <Box
         sx={{
           font: { xs: '800 36px/40px Bricolage', md: '800 44px/48px Bricolage' },
@@ -48,6 +50,7 @@ export default function LineupPage() {
   const open = useOpenShow();
   const { editing, bundle } = open;
   const { show } = bundle;
+  const undoable = useUndoable(editing.store);
   const [selected, setSelected] = useState<string | null>(null);
   /** The order under the finger while a card is dragged: the clock follows before it is dropped. */
   const [dragged, setDragged] = useState<string[] | null>(null);
@@ -110,7 +113,28 @@ export default function LineupPage() {
             aria-label="Clock"
             sx={{ order: { xs: 1, lg: 2 }, gridColumn: { lg: 2 }, minWidth: 0 }}
           >
-            <End timeline={shown.timeline} startOfDay={parseClock(show.start)} />
+            <Box
+              sx={{
+                display: 'flex',
+                columnGap: 2,
+                flexWrap: 'wrap',
+                alignItems: 'flex-start',
+                mb: 2,
+              }}
+            >
+              <End timeline={shown.timeline} startOfDay={parseClock(show.start)} />
+              {show.slots.length > 1 && (
+                <SuggestOrder
+                  onTake={(order) => {
+                    editing.store.change((value) => ({
+                      ...value,
+                      slots: order.flatMap((id) => value.slots.find((s) => s.id === id) ?? []),
+                    }));
+                    undoable('The proposed order taken');
+                  }}
+                />
+              )}
+            </Box>
           </Box>
           <Box
             component="section"

@@ -16,8 +16,6 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import { useSnackbar } from 'notistack';
 import { Fragment } from 'react';
 import type { Slot } from '../../core/brief/types';
 import { resolveSlots } from '../../core/lineup/fromBundle';
@@ -26,6 +24,7 @@ import type { LineupInput, Timeline } from '../../core/lineup/types';
 import { parseClock } from '../../core/time/clock';
 import { lowerFirst } from '../../core/words';
 import { useOpenShow } from '../brief/useShow';
+import { useUndoable } from '../parts/undoable';
 import { JoinRow } from './JoinRow';
 import { SlotCard } from './SlotCard';
 import { useMends } from './useMends';
@@ -43,7 +42,7 @@ interface RunningOrderProps {
 /** The cards with their joins, moved by mouse, touch or keyboard. */
 export function RunningOrder({ dragged, onDrag, shown, selected, onSelect }: RunningOrderProps) {
   const { editing, bundle, answer } = useOpenShow();
-  const { enqueueSnackbar } = useSnackbar();
+  const undoable = useUndoable(editing.store);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -63,15 +62,6 @@ export function RunningOrder({ dragged, onDrag, shown, selected, onSelect }: Run
     onDrag(null);
     const order = orderAfter(event);
     if (order.join() !== ids.join()) setSlots(inOrder(order));
-  };
-  const undoable = (words: string): void => {
-    enqueueSnackbar(words, {
-      action: () => (
-        <Button color="inherit" onClick={() => editing.store.undo()}>
-          Undo
-        </Button>
-      ),
-    });
   };
   const inOrder = (order: readonly string[]): Slot[] =>
     order.flatMap((id) => show.slots.find((slot) => slot.id === id) ?? []);
