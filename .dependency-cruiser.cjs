@@ -3,7 +3,7 @@ const layer = (name, from, allowed) => ({
   name,
   severity: 'error',
   from: { path: from, pathNot: '\\.test\\.ts$|/testing/' },
-  to: { path: '^(core|contract|server|web|demo|e2e|scripts)/', pathNot: allowed },
+  to: { path: '^(core|contract|server|web|demo|e2e|scripts|benchmarks)/', pathNot: allowed },
 });
 
 module.exports = {

@@ -25,7 +25,7 @@ test('whose device it is goes with every tick', async ({ page, demo }) => {
   await page
     .getByRole('checkbox', { name: /Hot plate/ })
     .first()
-    .check();
+    .click();
   await expect(page.getByText(/^Done, Jo at \d\d:\d\d/).first()).toBeVisible();
   await page.reload();
   await expect(page.getByRole('button', { name: 'You are Jo. Change' })).toBeVisible();

@@ -54,9 +54,8 @@ export const EFFORT = {
   thorough: 1_200_000,
 } as const;
 const LEAST_NODES = 20;
-/** In a show of more acts than this fewer clashes are weighed at each node. */
+/** In a show of more acts than this the way down is taken in strides, and nothing else is tried. */
 const LARGE = 500;
-const WEIGHED_WHEN_LARGE = 2;
 /** So many times more while there is nothing at all to take. */
 const PATIENCE = 20;
 
@@ -195,10 +194,16 @@ class Search {
       };
       return;
     }
-    const most = this.graph.acts.length > LARGE ? WEIGHED_WHEN_LARGE : Infinity;
-    const open = seating.clashes
-      .filter((clash) => !node.apart.has(pairOf(this.graph.seats, clash)))
-      .slice(0, most);
+    const open = seating.clashes.filter(
+      (clash) => !node.apart.has(pairOf(this.graph.seats, clash)),
+    );
+    if (this.graph.acts.length > LARGE) {
+      this.stride(node, open, starts);
+      if (this.best) {
+        this.leftOpen = true;
+        return;
+      }
+    }
     let chosen: Node[] | null = null;
     let cost: readonly number[] = [-Infinity];
     for (const clash of open) {
@@ -224,6 +229,21 @@ class Search {
         return;
       }
     }
+  }
+
+  /** Settles every clash at once, each in its cheapest way, and goes on from there. */
+  private stride(node: Node, clashes: readonly Clash[], starts: Float64Array): void {
+    const settled: Edge[] = [];
+    let next = node;
+    for (const clash of clashes) {
+      const [way] = this.ways(next, clash, starts);
+      if (!way?.edge) continue;
+      this.decide(way.edge);
+      settled.push(way.edge);
+      next = way;
+    }
+    if (settled.length > 0) this.visit({ ...next, edge: null });
+    for (const edge of settled.reverse()) this.takeBack(edge);
   }
 }
 

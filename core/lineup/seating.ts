@@ -58,12 +58,12 @@ export function seatEverybody(graph: Graph, starts: Float64Array): Seating {
   const inTheWay = ({ seat: number, start, end }: Placed): void => {
     const wanted = seats[number];
     for (const beside of seats) {
+      if (clashes.length >= MOST_CLASHES) return;
       if (beside.act !== wanted?.act || beside.offset !== wanted.offset) continue;
       for (const person of beside.people)
         for (const busy of calendar.overlapping(person, start, end)) {
           const other = seats[Number(busy.task)];
-          if (!other || other.act === beside.act || clashes.length >= MOST_CLASHES) continue;
-          clashes.push({ seat: beside, other });
+          if (other && other.act !== beside.act) clashes.push({ seat: beside, other });
         }
     }
   };

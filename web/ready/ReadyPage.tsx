@@ -92,6 +92,8 @@ export default function ReadyPage() {
     const marksNow = (marks: Mark[]): void => {
       queryClient.setQueryData<ShowAnswer>(key, (known) => (known ? { ...known, marks } : known));
     };
+    // An answer that is on its way knows nothing of this tick yet.
+    await queryClient.cancelQueries({ queryKey: key });
     // The tick shows at once; the server's answer, or its refusal, then sets it right.
     const others = answer.marks.filter((other) => other.key !== check.key);
     marksNow(mark ? [...others, { ...mark, key: check.key, by: me, at: Date.now() }] : others);
