@@ -26,7 +26,6 @@ describe('the calendar', () => {
     ] as const)
       calendar.add('a', entry(start, end));
     expect(calendar.of('a').map((e) => e.start)).toEqual([0, 7, 20]);
-    expect(calendar.idleFrom()).toBe(30);
   });
 
   test('tells what overlaps, what touches not, and what was taken out again', () => {

@@ -60,12 +60,4 @@ export class Calendar {
   overlapping(person: string, start: number, end: number): Busy[] {
     return this.of(person).filter((entry) => entry.start < end && entry.end > start);
   }
-
-  /** The moment from which nobody has anything to do. */
-  idleFrom(): number {
-    let last = -Infinity;
-    for (const entries of this.busy.values())
-      for (const entry of entries) last = Math.max(last, entry.end);
-    return last;
-  }
 }

@@ -11,7 +11,7 @@
 import { Calendar } from './calendar';
 import { type Edge, type Graph, type Seat, type Why } from './graph';
 import { choosePeople } from './people';
-import { type Clash, seatEverybody } from './seating';
+import { type Clash, overlaps, seatEverybody } from './seating';
 import { type Links, earliestStarts, linksOf, naturalStarts, raise } from './times';
 import { RULES } from './types';
 
@@ -56,6 +56,8 @@ export const EFFORT = {
 const LEAST_NODES = 20;
 /** In a show of more acts than this the way down is taken in strides, and nothing else is tried. */
 const LARGE = 500;
+/** Overlapping pairs weighed at a node where nobody is plainly in the way. */
+const MOST_OVERLAPS = 12;
 /** So many times more while there is nothing at all to take. */
 const PATIENCE = 20;
 
@@ -194,9 +196,13 @@ class Search {
       };
       return;
     }
-    const open = seating.clashes.filter(
-      (clash) => !node.apart.has(pairOf(this.graph.seats, clash)),
-    );
+    const undecided = (clashes: readonly Clash[]): Clash[] =>
+      clashes.filter((clash) => !node.apart.has(pairOf(this.graph.seats, clash)));
+    const told = undecided(seating.clashes);
+    // Where those in the way have all been told apart, two others that overlap may have to make
+    // room: one after the other, the same person can do both.
+    const open =
+      told.length > 0 ? told : undecided(overlaps(this.graph, starts)).slice(0, MOST_OVERLAPS);
     if (this.graph.acts.length > LARGE) {
       this.stride(node, open, starts);
       if (this.best) {

@@ -101,6 +101,22 @@ export function seatEverybody(graph: Graph, starts: Float64Array): Seating {
   return choose(0) ? { ok: true, people } : { ok: false, clashes, certain: steps <= STEPS_BACK };
 }
 
+/** Every two seats that overlap at these starts and could want the same person. */
+export function overlaps({ seats }: Graph, starts: Float64Array): Clash[] {
+  const at = (seat: Seat): number => (starts[seat.act] ?? 0) + seat.offset;
+  const inTime = seats.filter((seat) => seat.duration > 0).sort((a, b) => at(a) - at(b));
+  return inTime.flatMap((seat, i) => {
+    const found: Clash[] = [];
+    for (let k = i + 1; k < inTime.length; k++) {
+      const other = inTime[k];
+      if (!other || at(other) >= at(seat) + seat.duration) break;
+      if (other.act !== seat.act && other.people.some((id) => seat.people.includes(id)))
+        found.push({ seat, other });
+    }
+    return found;
+  });
+}
+
 /** True when the person has another hand of the same task and go already. */
 function sameTask(
   seats: readonly Seat[],

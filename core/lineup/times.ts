@@ -22,16 +22,19 @@ export function linksOf(count: number, edges: readonly Edge[]): Links {
 }
 
 /**
- * Raises starts until every edge holds: the least solution above the given one. Null when there is
- * none, because some edges ask in a circle for more than there is (Bellman and Ford, by a queue).
+ * Moves starts one way until every edge holds, and no further (Bellman and Ford, by a queue). `move`
+ * says of an act whether it may move, is left as it is, or must not have to. Null when one must not,
+ * or when some edges ask in a circle for more than there is.
  */
-export function raise(
+function relax(
   links: Links,
   starts: Float64Array,
   from: readonly number[],
-  mayRaise: (act: number) => boolean = () => true,
+  later: boolean,
+  move: (act: number) => 'may' | 'leave' | 'never',
 ): Float64Array | null {
-  const { count, out } = links;
+  const { count } = links;
+  const edges = later ? links.out : links.into;
   const queue = [...from];
   const waiting = new Uint8Array(count);
   for (const act of queue) waiting[act] = 1;
@@ -40,21 +43,42 @@ export function raise(
     const act = queue[i] ?? 0;
     waiting[act] = 0;
     const start = starts[act] ?? 0;
-    for (const edge of out[act] ?? []) {
-      const least = start + edge.weight;
-      if (least <= (starts[edge.to] ?? 0) || !mayRaise(edge.to)) continue;
-      starts[edge.to] = least;
-      if (edge.to === ORIGIN) return null;
-      if (waiting[edge.to]) continue;
+    for (const edge of edges[act] ?? []) {
+      const other = later ? edge.to : edge.from;
+      const wanted = later ? start + edge.weight : start - edge.weight;
+      const now = starts[other] ?? 0;
+      if (later ? wanted <= now : wanted >= now) continue;
+      const how = move(other);
+      if (how === 'never') return null;
+      if (how === 'leave') continue;
+      starts[other] = wanted;
+      if (waiting[other]) continue;
       // Without such a circle no act comes into the queue more often than there are acts.
-      queued[edge.to] = (queued[edge.to] ?? 0) + 1;
-      if ((queued[edge.to] ?? 0) > count) return null;
-      waiting[edge.to] = 1;
-      queue.push(edge.to);
+      queued[other] = (queued[other] ?? 0) + 1;
+      if ((queued[other] ?? 0) > count) return null;
+      waiting[other] = 1;
+      queue.push(other);
     }
   }
   return starts;
 }
+
+/** The least solution above these starts; the origin stands still. Null when there is none. */
+export const raise = (
+  links: Links,
+  starts: Float64Array,
+  from: readonly number[],
+): Float64Array | null =>
+  relax(links, starts, from, true, (act) => (act === ORIGIN ? 'never' : 'may'));
+
+/** The greatest solution below these starts that moves only what may move. Null when there is none. */
+export const lower = (
+  links: Links,
+  starts: Float64Array,
+  from: readonly number[],
+  mayLower: (act: number) => boolean,
+): Float64Array | null =>
+  relax(links, starts, from, false, (act) => (mayLower(act) ? 'may' : 'never'));
 
 const everyAct = (count: number): number[] => Array.from({ length: count }, (_, act) => act);
 
@@ -63,39 +87,6 @@ export function earliestStarts(links: Links): Float64Array | null {
   const starts = new Float64Array(links.count).fill(-Infinity);
   starts[ORIGIN] = 0;
   return raise(links, starts, [ORIGIN]);
-}
-
-/**
- * Lowers starts until every edge holds, those only that may be lowered: the greatest solution below
- * the given one. Null when something would have to move that may not.
- */
-export function lower(
-  links: Links,
-  starts: Float64Array,
-  from: readonly number[],
-  mayLower: (act: number) => boolean,
-): Float64Array | null {
-  const { count, into } = links;
-  const queue = [...from];
-  const waiting = new Uint8Array(count);
-  for (const act of queue) waiting[act] = 1;
-  const queued = new Uint32Array(count);
-  for (let i = 0; i < queue.length; i++) {
-    const act = queue[i] ?? 0;
-    waiting[act] = 0;
-    for (const edge of into[act] ?? []) {
-      const most = (starts[act] ?? 0) - edge.weight;
-      if (most >= (starts[edge.from] ?? 0)) continue;
-      if (!mayLower(edge.from)) return null;
-      starts[edge.from] = most;
-      if (waiting[edge.from]) continue;
-      queued[edge.from] = (queued[edge.from] ?? 0) + 1;
-      if ((queued[edge.from] ?? 0) > count) return null;
-      waiting[edge.from] = 1;
-      queue.push(edge.from);
-    }
-  }
-  return starts;
 }
 
 /** Latest starts with the blocks standing where they are; Infinity where nothing waits for it. */
@@ -118,6 +109,6 @@ export function naturalStarts(graph: Graph, links: Links, earliest: Float64Array
     if (act.kind === 'before' && latest[number] !== Infinity) starts[number] = latest[number] ?? 0;
   });
   // The latest starts are a solution, so raising what follows to meet them always ends.
-  raise(links, starts, everyAct(links.count), following);
+  relax(links, starts, everyAct(links.count), true, (act) => (following(act) ? 'may' : 'leave'));
   return starts;
 }
