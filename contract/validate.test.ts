@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { task } from '../core/testing/build';
 import fc from 'fast-check';
 import { season } from '../demo/season';
 import { FollowUpBody, MarkBody } from './day';
@@ -87,25 +88,9 @@ describe('whatever comes in', () => {
 });
 
 describe('rules over several fields', () => {
-  const task = {
-    id: 't',
-    name: 'Task',
-    phase: 'settle',
-    time: { shortest: 10, likely: 20, longest: 30 },
-    hands: [],
-    place: 'stage',
-    after: [],
-    eachGo: false,
-    do: '',
-    say: '',
-    cue: '',
-    gearOn: [],
-    gearOff: [],
-    mind: '',
-    sign: null,
-  };
+  const settling = task('t', 'settle', 20, { eachGo: false });
   const faults = (over: object): string[] => {
-    const checked = check(TaskBody, { ...task, ...over });
+    const checked = check(TaskBody, { ...settling, ...over });
     return checked.ok ? [] : checked.faults.map((f) => `${f.path} ${f.message}`);
   };
 

@@ -1,5 +1,6 @@
 /** What happened at the past shows, as the events that the stage would have stored. */
 import { fold, nextStep } from '../core/stage/fold';
+import { eventOf } from '../core/stage/event';
 import type { Outcome, RunEvent, RunPlan, RunSlot } from '../core/stage/types';
 
 export interface GoneBy {
@@ -13,19 +14,8 @@ export function runLog(runId: string, plan: RunPlan, gone: GoneBy): RunEvent[] {
   const events: RunEvent[] = [];
   let at = plan.startsAt + gone.late * 1000;
   const press = (kind: RunEvent['kind'], more: Partial<RunEvent> = {}): void => {
-    events.push({
-      id: `${runId}-${events.length + 1}`,
-      at: Math.round(at),
-      kind,
-      by: 'ines',
-      slot: null,
-      step: null,
-      go: null,
-      cause: null,
-      outcome: null,
-      text: null,
-      ...more,
-    });
+    const id = `${runId}-${events.length + 1}`;
+    events.push(eventOf({ id, at: Math.round(at), by: 'ines' }, kind, more));
   };
   press('start');
   for (const slot of plan.slots) {

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
 import type { RunRecord } from '../contract/stage';
+import { eventOf } from '../core/stage/event';
 import type { RunEvent } from '../core/stage/types';
 import { type TestServer, testServer } from './testing/serve';
 
@@ -11,19 +12,8 @@ beforeEach(() => {
 afterEach(() => server.close());
 
 const FESTIVAL = '/api/shows/harbour-light-festival';
-const press = (id: string, kind: RunEvent['kind'], more: Partial<RunEvent> = {}): RunEvent => ({
-  id,
-  at: 1,
-  kind,
-  by: null,
-  slot: null,
-  step: null,
-  go: null,
-  cause: null,
-  outcome: null,
-  text: null,
-  ...more,
-});
+const press = (id: string, kind: RunEvent['kind'], more: Partial<RunEvent> = {}): RunEvent =>
+  eventOf({ id, at: 1, by: null }, kind, more);
 
 test('a performance is held by its checks; a rehearsal is not', async () => {
   const start = (id: string, kind: string) =>

@@ -11,7 +11,7 @@ import { counted } from '../../core/words';
 import { ApiError, newId, send } from '../app/api';
 import { useShows } from '../app/data';
 import { useAct } from '../parts/act';
-import { Empty, Loading, Page, Section, Trouble } from '../parts/page';
+import { ListState, Page, Section } from '../parts/page';
 import { awayWords, dayWords, today } from './dates';
 
 const freshShow = (): Show => ({
@@ -149,7 +149,8 @@ export const ShowCard = ({ show }: { show: ShowSummary }) => (
 );
 
 export default function ShowsPage() {
-  const { data, error } = useShows();
+  const query = useShows();
+  const { data } = query;
   const create = useNewShow();
   const day = today();
   const ahead = data?.filter((show) => show.date >= day) ?? [];
@@ -173,13 +174,9 @@ export default function ShowsPage() {
         </>
       }
     >
-      <Trouble error={error} />
-      {!data && !error && <Loading />}
-      {data?.length === 0 && (
-        <Empty title="No shows yet">
-          Make one for your next booking, or open a show file that somebody gave you.
-        </Empty>
-      )}
+      <ListState query={query} emptyTitle="No shows yet">
+        Make one for your next booking, or open a show file that somebody gave you.
+      </ListState>
       {ahead.length > 0 && <Section title="Coming">{list(ahead)}</Section>}
       {past.length > 0 && <Section title="Past">{list(past)}</Section>}
     </Page>

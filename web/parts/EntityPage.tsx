@@ -13,7 +13,7 @@ import { useDocument } from '../documents/useDocument';
 import { useAct } from './act';
 import { EditingNotices, SaveBar, useRemove } from './editing';
 import { AutoForm } from './form';
-import { Empty, Loading, Page, Trouble } from './page';
+import { ListState, Loading, Page, Trouble } from './page';
 
 interface Named extends FieldValues {
   id: string;
@@ -65,7 +65,7 @@ function Editor<T extends Named>({
 export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
   const { title, noun, path, query, fresh, below, empty } = props;
   const [chosen, setChosen] = useState<string | null>(null);
-  const { data, error } = query;
+  const { data } = query;
   const act = useAct();
   const open = data?.find((entry) => entry.id === chosen)?.id ?? data?.[0]?.id ?? null;
   const add = (): Promise<boolean> =>
@@ -84,9 +84,9 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
         </Button>
       }
     >
-      <Trouble error={error} />
-      {!data && !error && <Loading />}
-      {data?.length === 0 && <Empty title={`No ${title.toLowerCase()} yet`}>{empty}</Empty>}
+      <ListState query={query} emptyTitle={`No ${title.toLowerCase()} yet`}>
+        {empty}
+      </ListState>
       {data && open && (
         <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { md: '300px 1fr' } }}>
           <Box

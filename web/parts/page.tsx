@@ -92,3 +92,19 @@ export const Section = ({
     {children}
   </Box>
 );
+
+interface ListStateProps {
+  query: { data: readonly unknown[] | undefined; error: Error | null };
+  emptyTitle: string;
+  /** What to do first. */
+  children: ReactNode;
+}
+
+/** What stands in the place of a list that has not come, can't come, or has nothing in it. */
+export const ListState = ({ query: { data, error }, emptyTitle, children }: ListStateProps) => (
+  <>
+    <Trouble error={error} />
+    {!data && !error && <Loading />}
+    {data?.length === 0 && <Empty title={emptyTitle}>{children}</Empty>}
+  </>
+);

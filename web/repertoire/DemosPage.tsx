@@ -12,7 +12,7 @@ import { send } from '../app/api';
 import { useDemos, useRecords } from '../app/data';
 import { useAct } from '../parts/act';
 import { HazardGlyph } from '../parts/HazardGlyph';
-import { Empty, Loading, Page, Trouble } from '../parts/page';
+import { ListState, Page } from '../parts/page';
 import { freshDemo } from './fresh';
 import { Lift } from './Lift';
 
@@ -33,7 +33,8 @@ const matches = (demo: Demo, words: string): boolean => {
 };
 
 export default function DemosPage() {
-  const { data, error } = useDemos();
+  const query = useDemos();
+  const { data } = query;
   const { data: records = [] } = useRecords();
   const [search, setSearch] = useState('');
   const navigate = useNavigate();
@@ -62,13 +63,9 @@ export default function DemosPage() {
         </>
       }
     >
-      <Trouble error={error} />
-      {!data && !error && <Loading />}
-      {data?.length === 0 && (
-        <Empty title="No demos yet">
-          Write down the first thing you would show a friend. Times and kit can come later.
-        </Empty>
-      )}
+      <ListState query={query} emptyTitle="No demos yet">
+        Write down the first thing you would show a friend. Times and kit can come later.
+      </ListState>
       {data && data.length > 0 && shown.length === 0 && (
         <Typography>Nothing matches “{search}”.</Typography>
       )}
