@@ -85,6 +85,8 @@ class Search {
   private nodes = 0;
   /** Set when a part of the tree was left although it might have held something better. */
   private leftOpen = false;
+  /** Whether every overlap is looked at where nobody is plainly in the way. */
+  private thorough = false;
   /** The graph's edges and those decided on the way to the node that is looked at. */
   private readonly links: Links;
   private readonly decided: Edge[] = [];
@@ -103,7 +105,13 @@ class Search {
     const earliest = earliestStarts(this.links);
     if (!earliest) return { best: null, bound: Infinity, proven: true };
     this.rootEnd = this.endOf(earliest);
-    this.visit({ earliest, edge: null, apart: new Set() });
+    // A quick way down first, which leaves what seldom matters; then, if it left anything, all of it.
+    for (this.thorough of [false, true]) {
+      this.nodes = 0;
+      this.leftOpen = false;
+      this.visit({ earliest, edge: null, apart: new Set() });
+      if (!this.leftOpen || this.best?.end === this.rootEnd) break;
+    }
     const proven = !this.leftOpen || this.best?.end === this.rootEnd;
     return {
       best: this.best,
@@ -201,6 +209,10 @@ class Search {
     const told = undecided(seating.clashes);
     // Where those in the way have all been told apart, two others that overlap may have to make
     // room: one after the other, the same person can do both.
+    if (told.length === 0 && !this.thorough) {
+      this.leftOpen = true;
+      return;
+    }
     const open =
       told.length > 0 ? told : undecided(overlaps(this.graph, starts)).slice(0, MOST_OVERLAPS);
     if (this.graph.acts.length > LARGE) {
