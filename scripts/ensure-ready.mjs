@@ -16,12 +16,13 @@ if (major < 20 || (major === 20 && minor < 19)) {
   process.exit(1);
 }
 
-const wanted = createHash('sha256')
-  .update(readFileSync(join(root, 'package-lock.json')))
-  .update(process.versions.modules)
-  .digest('hex');
+const wanted = () =>
+  createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .update(process.versions.modules)
+    .digest('hex');
 
-const present = existsSync(stampFile) && readFileSync(stampFile, 'utf8') === wanted;
+const present = existsSync(stampFile) && readFileSync(stampFile, 'utf8') === wanted();
 if (!present) {
   console.error('Installing what Hearty Stage needs. This takes a few minutes the first time.');
   const { status } = spawnSync(
@@ -34,5 +35,6 @@ if (!present) {
     console.error('The packages could not be installed. See above; then start again.');
     process.exit(status ?? 1);
   }
-  writeFileSync(stampFile, wanted);
+  // npm may complete the lock file for this platform; what counts is how it stands afterwards.
+  writeFileSync(stampFile, wanted());
 }
