@@ -4,8 +4,9 @@ import { CHROMIUM } from './scripts/chromium.mjs';
 /** Drives the built application in Debian's Chromium, on a fresh demo season for each worker. */
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 180_000,
+  // Waited for, not slept through: long enough for a machine that is busy with other things.
+  expect: { timeout: 30_000 },
   fullyParallel: false,
   workers: 2,
   retries: 0,

@@ -4,9 +4,12 @@ import {
   type Person,
   type Position,
   type Show,
+  type Lead,
   type Slot,
+  type Talk,
   type Venue,
 } from '../core/brief/types';
+import { ARCS, type Arc, type SlotPair, type Weights, type Wishes } from '../core/brief/wishes';
 import { COMPETENCES, type Competence } from '../core/repertoire/types';
 import {
   ClockTime,
@@ -18,12 +21,14 @@ import {
   OneOf,
   OneOfList,
   OrNull,
+  Part,
   PartList,
   Text,
   Whole,
   YesNo,
   Zone,
 } from './fields';
+import { EstimateBody } from './repertoire';
 
 export class PersonBody implements Person {
   @Id()
@@ -105,15 +110,47 @@ export class PositionBody implements Position {
   mark!: MarkShape;
 }
 
+export class TalkBody implements Talk {
+  @Text(80, 1)
+  title!: string;
+
+  @Part(() => EstimateBody)
+  time!: EstimateBody;
+
+  @Text(600)
+  say!: string;
+}
+
+export class LeadBody implements Lead {
+  @Id()
+  task!: string;
+
+  @Whole(0, 86_400)
+  seconds!: number;
+}
+
+const isNull = (value: unknown): boolean => value === null;
+
 export class SlotBody implements Slot {
+  @Holds<SlotBody>((s) =>
+    isNull(s.methodId) === isNull(s.demoId) && isNull(s.demoId) !== isNull(s.talk)
+      ? null
+      : 'must be of a slot with a demo and its method, or with a talk',
+  )
   @Id()
   id!: string;
 
+  @OrNull()
   @Id()
-  demoId!: string;
+  demoId!: string | null;
 
+  @OrNull()
   @Id()
-  methodId!: string;
+  methodId!: string | null;
+
+  @OrNull()
+  @Part(() => TalkBody)
+  talk!: TalkBody | null;
 
   @OrNull()
   @Id()
@@ -126,6 +163,15 @@ export class SlotBody implements Slot {
   @Whole(1, 20)
   goes!: number;
 
+  @Whole(0, 10)
+  again!: number;
+
+  @Whole(0, 3600)
+  fallback!: number;
+
+  @PartList(() => LeadBody, 60)
+  leads!: LeadBody[];
+
   @YesNo()
   pinned!: boolean;
 
@@ -134,6 +180,48 @@ export class SlotBody implements Slot {
 
   @Whole(1, 5)
   worth!: number;
+}
+
+export class SlotPairBody implements SlotPair {
+  @Id()
+  first!: string;
+
+  @Holds<SlotPairBody>((p) => (p.first === p.second ? 'must be another slot' : null))
+  @Id()
+  second!: string;
+}
+
+const HEAVIEST = 1e9;
+
+export class WeightsBody implements Weights {
+  @Num(0, HEAVIEST)
+  conflict!: number;
+
+  @Num(0, HEAVIEST)
+  late!: number;
+
+  @Num(0, HEAVIEST)
+  deadAir!: number;
+
+  @Num(0, HEAVIEST)
+  arc!: number;
+
+  @Num(0, HEAVIEST)
+  repeat!: number;
+}
+
+export class WishesBody implements Wishes {
+  @OneOf(ARCS)
+  arc!: Arc;
+
+  @PartList(() => SlotPairBody, 60)
+  before!: SlotPairBody[];
+
+  @PartList(() => SlotPairBody, 60)
+  apart!: SlotPairBody[];
+
+  @Part(() => WeightsBody)
+  weights!: WeightsBody;
 }
 
 /** Longest from start to hard finish, in minutes. */
@@ -199,6 +287,9 @@ export class ShowBody implements Show {
 
   @PartList(() => SlotBody, 60)
   slots!: SlotBody[];
+
+  @Part(() => WishesBody)
+  wishes!: WishesBody;
 
   @Text(2000)
   note!: string;

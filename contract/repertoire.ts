@@ -19,6 +19,9 @@ import {
   type Method,
   PHASES,
   type Phase,
+  RESIDUES,
+  type Residue,
+  type ResidueKind,
   type Setting,
   type Sign,
   TALK_PATTERNS,
@@ -31,6 +34,7 @@ import {
   Id,
   Num,
   OneOf,
+  OneOfList,
   OrNull,
   Part,
   PartList,
@@ -198,6 +202,23 @@ export class HazardBody implements Hazard {
   control!: string;
 }
 
+export class ResidueBody implements Residue {
+  @Id()
+  id!: string;
+
+  @OneOf(RESIDUES)
+  kind!: ResidueKind;
+
+  @OneOf(['position', 'stage'])
+  where!: 'position' | 'stage';
+
+  @Part(() => EstimateBody)
+  time!: EstimateBody;
+
+  @PartList(() => HandBody, 6)
+  hands!: HandBody[];
+}
+
 function strayAfter(method: MethodBody): string | null {
   if (!Array.isArray(method.tasks)) return null;
   const ids = new Set(method.tasks.map((task) => task?.id));
@@ -242,6 +263,12 @@ export class MethodBody implements Method {
 
   @PartList(() => HazardBody, 20)
   hazards!: HazardBody[];
+
+  @PartList(() => ResidueBody, 8)
+  leaves!: ResidueBody[];
+
+  @OneOfList(RESIDUES)
+  forbids!: ResidueKind[];
 
   @Whole(0, 100_000)
   priorWorked!: number;
@@ -310,6 +337,10 @@ export class ItemBody implements Item {
 
   @YesNo()
   testHolds!: boolean;
+
+  @OrNull()
+  @Whole(1, 1000)
+  owned!: number | null;
 
   @Text(400)
   note!: string;

@@ -25,17 +25,22 @@ class RunStepBody extends StepWords implements RunStep {
 
   @YesNo()
   eachGo!: boolean;
+
+  @YesNo()
+  between!: boolean;
 }
 
 class RunSlotBody implements RunSlot {
   @Id()
   id!: string;
 
+  @OrNull()
   @Id()
-  demoId!: string;
+  demoId!: string | null;
 
+  @OrNull()
   @Id()
-  methodId!: string;
+  methodId!: string | null;
 
   @Text(80)
   name!: string;

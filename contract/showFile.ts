@@ -10,10 +10,11 @@ import { Exactly, Id, Num, OneOf, OrNull, Part, PartList } from './fields';
 import { DemoBody, ItemBody } from './repertoire';
 import { RunPlanBody } from './runPlan';
 import { RunEventBody } from './stage';
+import { upgraded } from './upgrade';
 import { type Checked, type FieldFault, check } from './validate';
 
 export const FILE_FORMAT = 'hearty-stage/show';
-export const FILE_VERSION = 1;
+export const FILE_VERSION = 2;
 /** Largest show file that is read, in bytes. */
 export const FILE_LIMIT = 8 * 1024 * 1024;
 
@@ -81,7 +82,11 @@ function strayReferences(file: ShowFile): FieldFault[] {
   file.show.slots.forEach((slot, i) => {
     const at = `show.slots[${i}]`;
     const demo = file.demos.find((d) => d.id === slot.demoId);
-    expect(Boolean(demo), `${at}.demoId`, 'names a demo that is not in the file');
+    expect(
+      slot.demoId === null || demo !== undefined,
+      `${at}.demoId`,
+      'names a demo that is not in the file',
+    );
     expect(
       !demo || demo.methods.some((m) => m.id === slot.methodId),
       `${at}.methodId`,
@@ -129,7 +134,7 @@ export function checkShowFile(plain: unknown): Checked<ShowFile> {
       'version',
       `is ${head.version}, from a newer Hearty Stage; this one reads up to ${FILE_VERSION}`,
     );
-  const checked = check(ShowFile, plain);
+  const checked = check(ShowFile, upgraded(plain));
   if (!checked.ok) return checked;
   const faults = strayReferences(checked.value);
   return faults.length > 0 ? { ok: false, faults } : checked;

@@ -1,5 +1,6 @@
 /** The demo season: a small crew touring a chain of islands by ferry. Everything here is invented. */
 import type { Person, Position, Show, ShowBundle, Slot, Venue } from '../core/brief/types';
+import { NO_WISHES } from '../core/brief/wishes';
 import { timelineOf } from '../core/lineup/fromBundle';
 import { runPlanOf } from '../core/stage/plan';
 import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../contract/showFile';
@@ -109,7 +110,11 @@ function slot(what: string, performerId: string, more: Partial<Slot> = {}): Slot
     methodId: methodId ?? demo?.methods[0]?.id ?? '',
     performerId,
     positionId: POSITIONS.find((p) => p.name === demo?.usualPosition)?.id ?? null,
+    talk: null,
     goes: 1,
+    again: 1,
+    fallback: 20,
+    leads: [],
     pinned: false,
     mayLeaveOut: true,
     worth: 3,
@@ -121,7 +126,7 @@ const plainDay = (date: string, days: number): string =>
   new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 
 interface Booking {
-  show: Omit<Show, 'date' | 'zone' | 'positions'>;
+  show: Omit<Show, 'date' | 'zone' | 'positions' | 'wishes'>;
   /** Days from today. */
   day: number;
   gone?: GoneBy;
@@ -286,6 +291,7 @@ function bundleOf(booking: Booking, today: string, zone: string): ShowBundle {
     date: plainDay(today, booking.day),
     zone,
     positions: POSITIONS,
+    wishes: NO_WISHES,
   };
   const demos = DEMOS.filter((demo) => show.slots.some((s) => s.demoId === demo.id));
   const used = new Set(demos.flatMap((d) => d.methods.flatMap((m) => m.kit.map((l) => l.itemId))));

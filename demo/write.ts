@@ -93,6 +93,8 @@ export const method = (
   volunteers: 0,
   warning: '',
   settings: [],
+  leaves: [],
+  forbids: [],
   hazards: hazards.map(([kind, control]) => ({ kind, control })),
   priorWorked: 0,
   priorFailed: 0,
@@ -105,4 +107,4 @@ export const item = (
   kind: Item['kind'],
   functionTest = '',
   testHolds = false,
-): Item => ({ id, name, kind, functionTest, testHolds, note: '' });
+): Item => ({ id, name, kind, functionTest, testHolds, owned: null, note: '' });

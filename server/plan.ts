@@ -6,18 +6,18 @@ import { readFileSync, statSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { FILE_LIMIT, readShowFile, type ShowFile } from '../contract/showFile';
 import { type FieldFault, faultInWords } from '../contract/validate';
+import { type Arc, ARCS } from '../core/brief/wishes';
 import { kitList } from '../core/kit/kit';
 import { lineupInput } from '../core/lineup/fromBundle';
 import { mender } from '../core/lineup/mend';
 import { traitsOf } from '../core/lineup/order/fromBundle';
-import { type Arc, ARCS } from '../core/lineup/order/objective';
-import { NO_WISHES, suggestedOrder } from '../core/lineup/order/suggest';
+import { suggestedOrder } from '../core/lineup/order/suggest';
 import { schedule } from '../core/lineup/schedule';
 import { EFFORT } from '../core/lineup/search';
 
 const USAGE = `Usage: npm run plan -- FILE [--order] [--arc ${ARCS.join('|')}] [--seed NUMBER]`;
 /** Orders timed at the most. */
-const MOST_ORDERS = 1500;
+const MOST_ORDERS = 20_000;
 
 function refuse(lines: string[]): never {
   for (const line of lines) console.error(line);
@@ -27,7 +27,8 @@ function refuse(lines: string[]): never {
 interface Asked {
   file: string;
   order: boolean;
-  arc: Arc;
+  /** Instead of the one the show wishes. */
+  arc: Arc | null;
   seed: number;
 }
 
@@ -37,15 +38,16 @@ function asked(): Asked {
       allowPositionals: true,
       options: {
         order: { type: 'boolean', default: false },
-        arc: { type: 'string', default: 'none' },
+        arc: { type: 'string' },
         seed: { type: 'string', default: '1' },
       },
     });
     const [file, ...more] = positionals;
-    const arc = ARCS.find((known) => known === values.arc);
+    const arc = ARCS.find((known) => known === values.arc) ?? null;
     const seed = Number(values.seed);
     if (file === undefined || more.length > 0) return refuse([USAGE]);
-    if (!arc) return refuse([`--arc must be one of: ${ARCS.join(', ')}`, USAGE]);
+    if (values.arc !== undefined && !arc)
+      return refuse([`--arc must be one of: ${ARCS.join(', ')}`, USAGE]);
     if (!/^\d{1,9}$/.test(values.seed))
       return refuse(['--seed must be a whole number of at most nine figures', USAGE]);
     return { file, order: values.order, arc, seed };
@@ -79,6 +81,7 @@ function answer(show: ShowFile, { order, arc, seed }: Asked): object {
     timeline: {
       ...timeline,
       gaps: timeline.gaps.map((gap) => ({ ...gap, mend: mend(gap) })),
+      conflicts: timeline.conflicts.map((conflict) => ({ ...conflict, mend: mend(conflict) })),
       tasks: timeline.tasks.map(({ people, ...task }) => ({
         ...task,
         person: people[0] ?? null,
@@ -90,7 +93,7 @@ function answer(show: ShowFile, { order, arc, seed }: Asked): object {
       order: suggestedOrder(
         input,
         traitsOf(show),
-        { ...NO_WISHES, arc },
+        { ...show.show.wishes, ...(arc && { arc }) },
         { seed, most: MOST_ORDERS },
       ),
     }),

@@ -1,5 +1,6 @@
 /** Random values that the contract allows, for property tests. */
 import fc from 'fast-check';
+import { ARCS, type SlotPair, WEIGHTS } from '../../core/brief/wishes';
 import { MARK_SHAPES, type Person, type Show, type Slot, type Venue } from '../../core/brief/types';
 import {
   COMPETENCES,
@@ -12,6 +13,7 @@ import {
   type KitLine,
   type Method,
   PHASES,
+  RESIDUES,
   TALK_PATTERNS,
   type Task,
 } from '../../core/repertoire/types';
@@ -69,6 +71,7 @@ export const item: fc.Arbitrary<Item> = fc.record({
   kind: fc.constantFrom(...ITEM_KINDS),
   functionTest: words(120),
   testHolds: yes,
+  owned: orNull(whole(1, 1000)),
   note: words(400),
 });
 
@@ -77,19 +80,21 @@ const estimate = fc
   .map((times) => [...times].sort((a, b) => a - b))
   .map(([shortest = 0, likely = 0, longest = 0]) => ({ shortest, likely, longest }));
 
+const hands = fc.array(
+  fc.record({
+    role: fc.constantFrom(...HAND_ROLES),
+    count: whole(1, 3),
+    competence: orNull(fc.constantFrom(...COMPETENCES)),
+  }),
+  { maxLength: 2 },
+);
+
 const task: fc.Arbitrary<Omit<Task, 'id'>> = fc
   .record({
     name: words(80, 1),
     phase: fc.constantFrom(...PHASES),
     time: estimate,
-    hands: fc.array(
-      fc.record({
-        role: fc.constantFrom(...HAND_ROLES),
-        count: whole(1, 3),
-        competence: orNull(fc.constantFrom(...COMPETENCES)),
-      }),
-      { maxLength: 2 },
-    ),
+    hands,
     place: fc.constantFrom('stage' as const, 'wings' as const),
     after: fc.constant<Task['after']>([]),
     eachGo: yes,
@@ -162,6 +167,18 @@ const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
         hazards: fc.array(fc.record({ kind: fc.constantFrom(...HAZARDS), control: words(300) }), {
           maxLength: 3,
         }),
+        leaves: fc
+          .array(
+            fc.record({
+              kind: fc.constantFrom(...RESIDUES),
+              where: fc.constantFrom('position' as const, 'stage' as const),
+              time: estimate,
+              hands,
+            }),
+            { maxLength: 2 },
+          )
+          .map((all) => numbered('r', all)),
+        forbids: fc.subarray([...RESIDUES], { maxLength: 2 }),
         priorWorked: whole(0, 50),
         priorFailed: whole(0, 50),
       }),
@@ -204,6 +221,9 @@ export const followUp: fc.Arbitrary<FollowUp> = fc.record({
 const clock = (minutes: number): string =>
   `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 
+const pairs = (first: string, second: string): fc.Arbitrary<SlotPair[]> =>
+  fc.boolean().map((wanted) => (wanted ? [{ first, second }] : []));
+
 interface Around {
   people: readonly Person[];
   demos: readonly Demo[];
@@ -226,15 +246,19 @@ export const show = ({ people, demos, venue: at }: Around): fc.Arbitrary<Show> =
       which: fc.nat(),
       performerId: personId,
       positionId: orNull(fc.constantFrom(...positions.map((p) => p.id))),
+      talk: orNull(fc.record({ title: words(80, 1), time: estimate, say: words(600) })),
       goes: whole(1, 3),
+      again: whole(0, 3),
+      fallback: whole(0, 90),
+      leads: fc.constant<Slot['leads']>([]),
       pinned: yes,
       mayLeaveOut: yes,
       worth: whole(1, 5),
     })
     .map(({ demo: of, which, ...rest }) => ({
       ...rest,
-      demoId: of?.id ?? '',
-      methodId: of?.methods[which % of.methods.length]?.id ?? '',
+      demoId: rest.talk ? null : (of?.id ?? ''),
+      methodId: rest.talk ? null : (of?.methods[which % of.methods.length]?.id ?? ''),
     }));
   return fc
     .record({
@@ -250,6 +274,12 @@ export const show = ({ people, demos, venue: at }: Around): fc.Arbitrary<Show> =
       crew: fc.subarray(people.map((p) => p.id)),
       positions: fc.constant(positions),
       slots: demos.length ? fc.array(slot, { maxLength: 5 }) : fc.constant([]),
+      wishes: fc.record({
+        arc: fc.constantFrom(...ARCS),
+        before: pairs('slot0', 'slot1'),
+        apart: pairs('slot0', 'slot2'),
+        weights: fc.constant(WEIGHTS),
+      }),
       note: words(2000),
     })
     .map(({ times, slots, ...rest }) => {

@@ -6,8 +6,8 @@ import type { Go, Live, Outcome, RunEvent, RunKind, RunPlan } from '../stage/typ
 
 export interface ReviewRow {
   slotId: string;
-  demoId: string;
-  methodId: string;
+  demoId: string | null;
+  methodId: string | null;
   name: string;
   methodName: string;
   status: Live['slots'][string]['status'];

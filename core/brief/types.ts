@@ -1,5 +1,6 @@
 /** A booking and the people and places it needs. */
-import type { Competence, Demo, Item } from '../repertoire/types';
+import type { Competence, Demo, Estimate, Item } from '../repertoire/types';
+import type { Wishes } from './wishes';
 
 export interface Person {
   id: string;
@@ -37,15 +38,36 @@ export interface Position {
   mark: MarkShape;
 }
 
+/** Something said instead of shown. */
+export interface Talk {
+  title: string;
+  time: Estimate;
+  say: string;
+}
+
+/** A preparing task that is wanted done earlier than need be. */
+export interface Lead {
+  task: string;
+  /** Least seconds between its end and the slot's block. */
+  seconds: number;
+}
+
 export interface Slot {
   id: string;
-  demoId: string;
-  methodId: string;
+  /** Null, both, for a talk. */
+  demoId: string | null;
+  methodId: string | null;
+  talk: Talk | null;
   /** Crew member who presents it; null while nobody is named. */
   performerId: string | null;
   /** Stage position it is done at; null while none is chosen. */
   positionId: string | null;
   goes: number;
+  /** Further goes at the most when the last planned one fails. */
+  again: number;
+  /** Seconds of words instead, when it is given up. */
+  fallback: number;
+  leads: Lead[];
   pinned: boolean;
   mayLeaveOut: boolean;
   /** 1 to 5. */
@@ -71,6 +93,7 @@ export interface Show {
   crew: string[];
   positions: Position[];
   slots: Slot[];
+  wishes: Wishes;
   note: string;
 }
 

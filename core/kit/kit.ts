@@ -5,9 +5,9 @@
  * them from its first task to the end of its last reset, and hands them on after that.
  */
 import type { ShowBundle } from '../brief/types';
-import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
+import { isClearing, resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
-import type { Item, ItemKind, KitLine } from '../repertoire/types';
+import type { Item, ItemKind } from '../repertoire/types';
 import { formatAmount, formatTotal } from '../units/format';
 import {
   type Dimension,
@@ -17,7 +17,7 @@ import {
   isApproximate,
   toBase,
 } from '../units/units';
-import { counted } from '../words';
+import { timesWanted } from './basis';
 
 export interface KitPart {
   slotId: string;
@@ -64,28 +64,15 @@ function inUnit(base: number, unit: UnitId): string {
 
 const METRIC: readonly UnitId[] = ['mL', 'L', 'g', 'kg', 'm', 'cm', 'mm'];
 
-const factorOf = (
-  line: KitLine,
-  { slot, method }: ResolvedSlot,
-  audience: number,
-): { factor: number; words: string } => {
-  switch (line.basis) {
-    case 'perShow':
-      return { factor: 1, words: 'for the show' };
-    case 'perGo':
-      return { factor: slot.goes, words: `per go × ${counted(slot.goes, 'go', 'goes')}` };
-    case 'perVolunteer':
-      return {
-        factor: method.volunteers,
-        words: `per volunteer × ${counted(method.volunteers, 'volunteer')}`,
-      };
-    case 'perHead':
-      return { factor: audience, words: `each × ${counted(audience, 'head')}` };
-  }
-};
-
+/** While a slot has its things: from its first task to its last reset, as the timeline shares them out. */
 function spanOf(timeline: Timeline, slotId: string): { from: number; until: number } {
-  const mine = timeline.tasks.filter((task) => task.slot === slotId);
+  const block = timeline.blocks.find((b) => b.slot === slotId);
+  const mine = timeline.tasks.filter(
+    (task) =>
+      task.slot === slotId &&
+      !isClearing(task.task) &&
+      (task.phase !== 'settle' || task.start < (block?.start ?? Infinity)),
+  );
   return {
     from: Math.min(...mine.map((task) => task.start)),
     until: Math.max(...mine.map((task) => task.end)),
@@ -127,7 +114,7 @@ function collect(bundle: ShowBundle, timeline: Timeline): Group[] {
       const usedUp = line.basis === 'perShow' && item.kind === 'consumable';
       if (usedUp && broughtOnce.has(once)) continue;
       broughtOnce.add(once);
-      const { factor, words } = factorOf(line, resolved, bundle.show.audience);
+      const { factor, words } = timesWanted(line, resolved, bundle.show.audience);
       if (factor === 0) continue;
       const dimension = dimensionOf(line.unit);
       const base = toBase(line.amount, line.unit) * factor;

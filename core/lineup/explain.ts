@@ -1,12 +1,20 @@
 /** Why a block could not start sooner: the chain of demands that leaves it no second to spare. */
 import { listInWords } from '../words';
 import { type Edge, type Graph, ORIGIN } from './graph';
+import type { ResidueKind } from '../repertoire/types';
 import { namesOf, type Names } from './names';
+import { RESIDUE_WORDS } from './residues';
 import type { Solution } from './search';
 import { type Block, type Gap, type RuleNumber, RULES, type TaskRef } from './types';
 
 /** Kinds of edges at which the search for a reason ends: somebody, something or the day is in the way. */
-const REASONS = new Set<Edge['why']['kind']>(['position', 'person', 'arrival']);
+const REASONS = new Set<Edge['why']['kind']>([
+  'position',
+  'person',
+  'arrival',
+  'equipment',
+  'residue',
+]);
 
 /**
  * Back along edges without slack, from a block to the first demand that lies outside of its slot;
@@ -74,7 +82,7 @@ function reasonOf(graph: Graph, solution: Solution, slot: string, edge: Edge | n
       tasks: [],
       people: [],
     };
-  const { rule, kind, from, to, position } = edge.why;
+  const { rule, kind, from, to, position, thing } = edge.why;
   const wanted = to ? `“${names.task(to)}”` : names.slot(slot);
   const blocker = from
     ? named(names, from, slot)
@@ -90,6 +98,23 @@ function reasonOf(graph: Graph, solution: Solution, slot: string, edge: Edge | n
       const words = `${listInWords(people.map((id) => names.person(id)))} ${verb} busy with ${blocker} and wanted for ${wanted}`;
       return { rule, words, tasks, people };
     }
+    case 'equipment': {
+      const owned = graph.input.equipment.find((entry) => entry.id === thing)?.owned ?? 1;
+      return plain(
+        `${names.equipment(thing)} is still with ${blocker}: there ${owned === 1 ? 'is 1' : `are ${owned}`}`,
+      );
+    }
+    case 'residue': {
+      const left = RESIDUE_WORDS[thing as ResidueKind];
+      return plain(
+        from
+          ? `no ${left} may be about for ${wanted}: ${blocker} comes first`
+          : `no ${left} may be about for ${wanted}: ${blocker} leaves it, and it goes by itself`,
+      );
+    }
+    case 'hold':
+    case 'lead':
+      return plain(`${wanted} waits for ${blocker}`);
     case 'arrival':
       return plain(`${wanted} would have to start before the crew arrives`);
     case 'window':

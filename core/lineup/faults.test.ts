@@ -6,7 +6,7 @@ import type { Conflict, LineupInput } from './types';
 
 const conflicts = (from: LineupInput): Conflict[] => schedule(from).conflicts;
 const words = (from: LineupInput): string[] => conflicts(from).map((c) => c.words);
-const mends = (from: LineupInput): string[] => conflicts(from).map((c) => c.mend);
+const mends = (from: LineupInput): string[] => conflicts(from).map((c) => c.advice);
 const one = (tasks: Parameters<typeof slot>[1], over: Parameters<typeof slot>[2] = {}) =>
   input([slot('Dome', tasks, over)]);
 
@@ -150,5 +150,5 @@ test('whatever is impossible in one slot, the others keep their time', () => {
     { slot: 'a', start: 0, end: 60 },
     { slot: 'b', start: 60, end: 90 },
   ]);
-  expect(timeline.conflicts.every((c) => c.slot === 'a' && c.mend !== '')).toBe(true);
+  expect(timeline.conflicts.every((c) => c.slot === 'a' && c.advice !== '')).toBe(true);
 });

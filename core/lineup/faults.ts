@@ -4,39 +4,24 @@
  */
 import { formatDuration } from '../time/clock';
 import type { Task } from '../repertoire/types';
-import { Calendar } from './calendar';
-import { candidatesFor, choosePeople, eligible } from './people';
+import { fault } from './fault';
 import { type Network, buildNetwork } from './network';
+import { crowdFaults, peopleFaults } from './peopleFaults';
 import { type Conflict, type LineupInput, type PlanSlot, RULES } from './types';
-
-const COMPETENCE_WORDS: Record<string, string> = {
-  cryogen: 'cryogen',
-  flame: 'flame',
-  highVoltage: 'high voltage',
-  driver: 'driver',
-  firstAid: 'first aid',
-};
 
 function orderFaults(slot: PlanSlot): { conflicts: Conflict[]; tasks: Task[] } {
   const conflicts: Conflict[] = [];
   const byId = new Map(slot.tasks.map((task) => [task.id, task]));
   const kept = new Map<string, Task>();
-  const conflict = (words: string, mend: string, tasks: Task[]): void => {
-    conflicts.push({
-      rule: RULES.lag,
-      slot: slot.id,
-      words,
-      mend,
-      tasks: tasks.map((task) => ({ slot: slot.id, task: task.id })),
-      people: [],
-    });
+  const conflict = (words: string, advice: string, tasks: Task[]): void => {
+    conflicts.push(fault(RULES.lag, slot, words, advice, tasks));
   };
   for (const task of slot.tasks) {
     const after = task.after.filter((lag) => {
       const earlier = byId.get(lag.task);
       if (!earlier) {
         conflict(
-          `${slot.name}: “${task.name}” comes after a task that is not there`,
+          `“${task.name}” comes after a task that is not there`,
           'Choose what it comes after again in the demo',
           [task],
         );
@@ -44,7 +29,7 @@ function orderFaults(slot: PlanSlot): { conflicts: Conflict[]; tasks: Task[] } {
       }
       if (lag.greatest !== null && lag.greatest < lag.least) {
         conflict(
-          `${slot.name}: “${task.name}” must wait ${formatDuration(lag.least)} after “${earlier.name}” but start within ${formatDuration(lag.greatest)}`,
+          `“${task.name}” must wait ${formatDuration(lag.least)} after “${earlier.name}” but start within ${formatDuration(lag.greatest)}`,
           'Make the longest wait at least as long as the shortest',
           [earlier, task],
         );
@@ -63,7 +48,7 @@ function orderFaults(slot: PlanSlot): { conflicts: Conflict[]; tasks: Task[] } {
       if (!earlier) return false;
       if (state.get(earlier.id) === 'open') {
         conflict(
-          `${slot.name}: “${task.name}” and “${earlier.name}” each wait for the other`,
+          `“${task.name}” and “${earlier.name}” each wait for the other`,
           'Let one of them come first',
           [earlier, task],
         );
@@ -81,79 +66,11 @@ function orderFaults(slot: PlanSlot): { conflicts: Conflict[]; tasks: Task[] } {
   return { conflicts, tasks: slot.tasks.map((task) => kept.get(task.id) ?? task) };
 }
 
-function peopleFaults(input: LineupInput, slot: PlanSlot): Conflict[] {
-  const conflicts: Conflict[] = [];
-  const performer = input.crew.find((person) => person.id === slot.performerId);
-  if (!performer && slot.tasks.some((task) => task.hands.some((h) => h.role === 'performer'))) {
-    conflicts.push({
-      rule: RULES.person,
-      slot: slot.id,
-      words: `${slot.name}: nobody is named to perform it`,
-      mend: input.crew.length ? 'Choose who performs it' : 'Add somebody to the crew',
-      tasks: [],
-      people: [],
-    });
-  }
-  const told = new Set<string>();
-  for (const task of slot.tasks) {
-    for (const hand of task.hands) {
-      if (hand.role === 'performer' && !performer) continue;
-      const able = eligible(input, slot, hand);
-      if (able.length >= hand.count) continue;
-      const skill = hand.competence
-        ? ` with the ${COMPETENCE_WORDS[hand.competence]} competence`
-        : '';
-      const words =
-        hand.role === 'performer'
-          ? hand.count > 1
-            ? `“${task.name}” asks for ${hand.count} performers; a slot has one`
-            : `${performer?.name ?? ''} lacks the ${COMPETENCE_WORDS[hand.competence ?? ''] ?? ''} competence for “${task.name}”`
-          : able.length === 0
-            ? `nobody${hand.role === 'helper' ? ' but the performer is there' : ' is there'}${skill ? `${skill}` : ''} for “${task.name}”`
-            : `“${task.name}” needs ${hand.count} people${skill} and there ${able.length === 1 ? 'is 1' : `are ${able.length}`}`;
-      if (told.has(words)) continue;
-      told.add(words);
-      const others = input.crew.filter(
-        (p) =>
-          p.id !== slot.performerId &&
-          hand.competence !== null &&
-          p.competences.includes(hand.competence),
-      );
-      conflicts.push({
-        rule: RULES.person,
-        slot: slot.id,
-        words: `${slot.name}: ${words}`,
-        mend:
-          hand.role === 'performer' && others[0]
-            ? `Let ${others[0].name} perform it`
-            : `Add somebody${skill} to the crew, or choose another method`,
-        tasks: [{ slot: slot.id, task: task.id }],
-        people: performer ? [performer.id] : [],
-      });
-    }
-  }
-  return conflicts;
-}
-
-/** Tasks whose hands could each be lent, but never all at once. */
-function crowdFaults(input: LineupInput, slot: PlanSlot): Conflict[] {
-  const nobodyBusy = Calendar.empty(input.crew);
-  return slot.tasks
-    .filter((task) => !choosePeople(candidatesFor(input, slot, task), nobodyBusy, 0, 1))
-    .map((task) => ({
-      rule: RULES.person,
-      slot: slot.id,
-      words: `${slot.name}: “${task.name}” needs more people at once than there are`,
-      mend: 'Add somebody to the crew, or choose another method',
-      tasks: [{ slot: slot.id, task: task.id }],
-      people: [],
-    }));
-}
-
 /** Waits inside the block, and work that is written the wrong side of it. */
 function blockFaults(net: Network): Conflict[] {
   const offsets = new Map<string, { start: number; end: number }>();
   for (const step of net.steps) {
+    if (step.task.phase !== 'perform') continue;
     const known = offsets.get(step.task.id);
     offsets.set(step.task.id, { start: known?.start ?? step.start, end: step.end });
   }
@@ -164,15 +81,8 @@ function blockFaults(net: Network): Conflict[] {
     settleEnds.set(task.id, Math.max(...starts) + task.time.likely);
   }
   return net.lags.flatMap(({ from, to, least, greatest }) => {
-    const tell = (words: string, mend: string): Conflict[] => [
-      {
-        rule: RULES.order,
-        slot: net.slot.id,
-        words: `${net.slot.name}: ${words}`,
-        mend,
-        tasks: [from, to].map((task) => ({ slot: net.slot.id, task: task.id })),
-        people: [],
-      },
+    const tell = (words: string, advice: string): Conflict[] => [
+      fault(RULES.order, net.slot, words, advice, [from, to]),
     ];
     if (to.phase === 'prepare' && (from.phase === 'perform' || net.following.includes(from)))
       return tell(
@@ -204,25 +114,64 @@ function blockFaults(net: Network): Conflict[] {
 }
 
 function positionFaults(input: LineupInput, slot: PlanSlot): Conflict[] {
+  if (slot.tasks.every((task) => task.place === 'wings')) return [];
   if (input.positions.some((position) => position.id === slot.positionId)) return [];
   return [
+    fault(
+      RULES.position,
+      slot,
+      'no stage position is chosen',
+      'Choose where on the stage it is done',
+    ),
+  ];
+}
+
+/** More of a thing than there is, wanted by one slot alone. */
+const equipmentFaults = (input: LineupInput, slot: PlanSlot): Conflict[] =>
+  input.equipment.flatMap(({ id, name, owned }) => {
+    const wanted = slot.uses.reduce((sum, use) => sum + (use.item === id ? use.amount : 0), 0);
+    return wanted > owned
+      ? [
+          fault(
+            RULES.equipment,
+            slot,
+            `it needs ${wanted} of ${name} and there ${owned === 1 ? 'is 1' : `are ${owned}`}`,
+            'Bring more, plan fewer goes, or choose another method',
+          ),
+        ]
+      : [];
+  });
+
+/** The blocks by themselves are longer than there is time for. */
+function lengthFaults(input: LineupInput, nets: readonly Network[]): Conflict[] {
+  const filled = nets.reduce((sum, net) => sum + net.blockLength, 0);
+  const over = filled - input.hardFinish;
+  if (over <= 0 || nets.length === 0) return [];
+  return [
     {
-      rule: RULES.position,
-      slot: slot.id,
-      words: `${slot.name}: no stage position is chosen`,
-      mend: 'Choose where on the stage it is done',
-      tasks: [],
-      people: [],
+      ...fault(RULES.order, { id: '', name: 'The whole show' }, '', ''),
+      words: `The slots alone take ${formatDuration(filled)}: ${formatDuration(over)} more than there is before the hard finish`,
+      advice: 'Leave something out, or plan fewer goes',
     },
   ];
 }
 
-/** The slot without the hands and lags that have been reported as impossible. */
-function leaveOut(slot: PlanSlot, crowd: Conflict[], block: Conflict[]): PlanSlot {
+/** The slot without the hands, lags and things that have been reported as impossible. */
+function leaveOut(
+  input: LineupInput,
+  slot: PlanSlot,
+  crowd: Conflict[],
+  block: Conflict[],
+): PlanSlot {
   const crowded = new Set(crowd.flatMap((c) => c.tasks.map((t) => t.task)));
   const dropped = new Set(block.map((c) => c.tasks.map((t) => t.task).join('→')));
   return {
     ...slot,
+    // No more of a thing than there is, so that the others still wait for all of it.
+    uses: input.equipment.flatMap(({ id, owned }) => {
+      const wanted = slot.uses.reduce((sum, use) => sum + (use.item === id ? use.amount : 0), 0);
+      return wanted > 0 ? [{ item: id, amount: Math.min(wanted, owned) }] : [];
+    }),
     tasks: slot.tasks.map((task) => ({
       ...task,
       hands: crowded.has(task.id) ? [] : task.hands,
@@ -234,28 +183,33 @@ function leaveOut(slot: PlanSlot, crowd: Conflict[], block: Conflict[]): PlanSlo
 /** Conflicts by slot, and the slots with the impossible demands left out. */
 export function findFaults(input: LineupInput): { conflicts: Conflict[]; slots: PlanSlot[] } {
   const conflicts: Conflict[] = [];
+  const nets: Network[] = [];
   const slots = input.slots.map((slot) => {
     const order = orderFaults(slot);
     conflicts.push(
       ...positionFaults(input, slot),
+      ...equipmentFaults(input, slot),
       ...order.conflicts,
       ...peopleFaults(input, slot),
     );
     if (!slot.tasks.some((task) => task.phase === 'perform')) {
-      conflicts.push({
-        rule: RULES.order,
-        slot: slot.id,
-        words: `${slot.name}: there is nothing for the audience to watch`,
-        mend: 'Add a perform step to its method',
-        tasks: [],
-        people: [],
-      });
+      conflicts.push(
+        fault(
+          RULES.order,
+          slot,
+          'there is nothing for the audience to watch',
+          'Add a perform step to its method',
+        ),
+      );
     }
     const ordered = { ...slot, tasks: order.tasks };
     const crowd = crowdFaults(input, ordered);
-    const block = blockFaults(buildNetwork(ordered));
+    const net = buildNetwork(ordered);
+    const block = blockFaults(net);
+    nets.push(net);
     conflicts.push(...crowd, ...block);
-    return leaveOut(ordered, crowd, block);
+    return leaveOut(input, ordered, crowd, block);
   });
+  conflicts.unshift(...lengthFaults(input, nets));
   return { conflicts, slots };
 }

@@ -20,7 +20,8 @@ export function finishOf(timeline: Timeline, startOfDay: number): Finish {
   const over = timeline.end - timeline.hardFinish;
   const finish = formatClock(startOfDay + timeline.hardFinish);
   const headline = `Ends ${formatClock(startOfDay + timeline.end)}`;
-  const n = timeline.conflicts.length;
+  // That it is too long by itself is said by the end.
+  const n = timeline.conflicts.filter((conflict) => conflict.slot !== '').length;
   if (n > 0) {
     return {
       over,

@@ -1,22 +1,103 @@
 /** From a show and everything around it to what the engine reads, and the way back to names. */
-import type { ShowBundle, Slot } from '../brief/types';
-import type { Demo, Method } from '../repertoire/types';
+import type { ShowBundle, Slot, Talk } from '../brief/types';
+import { timesWanted } from '../kit/basis';
+import type { Demo, Method, Residue, Task } from '../repertoire/types';
 import { parseClock } from '../time/clock';
+import { dimensionOf, toBase } from '../units/units';
+import { RESIDUE_WORDS } from './residues';
 import { schedule } from './schedule';
-import type { LineupInput, PlanSlot, Timeline } from './types';
+import type { LineupInput, PlanEquipment, PlanSlot, Timeline } from './types';
 
 /** Slack between preparing a slot and its block, where it delays nothing. */
 const MARGIN_SECONDS = 60;
 
 export interface ResolvedSlot {
   slot: Slot;
+  /** Of a talk: one made up for it, with an empty id. */
   demo: Demo;
   method: Method;
 }
 
+const bareTask = (id: string, name: string, phase: Task['phase'], time: Task['time']): Task => ({
+  id,
+  name,
+  phase,
+  time,
+  hands: [],
+  place: 'wings',
+  after: [],
+  eachGo: false,
+  do: '',
+  say: '',
+  cue: '',
+  gearOn: [],
+  gearOff: [],
+  mind: '',
+  sign: null,
+});
+
+/** A talk as a demo of one step, so that whatever reads a running order can read it too. */
+function talkAsDemo(slot: Slot, { title, time, say }: Talk): ResolvedSlot {
+  const step: Task = {
+    ...bareTask('talk', title, 'perform', time),
+    hands: [{ role: 'performer', count: 1, competence: null }],
+    do: title,
+    say,
+  };
+  const method: Method = {
+    id: '',
+    name: 'talk',
+    summary: '',
+    oneShot: false,
+    goesAllowed: 1,
+    volunteers: 0,
+    warning: '',
+    tasks: [step],
+    kit: [],
+    settings: [],
+    hazards: [],
+    leaves: [],
+    forbids: [],
+    priorWorked: 0,
+    priorFailed: 0,
+  };
+  const demo: Demo = {
+    id: '',
+    name: title,
+    hook: '',
+    idea: '',
+    keywords: [],
+    ageFrom: 0,
+    ageTo: 120,
+    lift: 2,
+    talkPattern: 'sayFirst',
+    volunteerCard: '',
+    pinnedNote: '',
+    usualPosition: '',
+    methods: [method],
+  };
+  return { slot, demo, method };
+}
+
+const CLEARING = 'clear-';
+/** True for tasks that the engine adds, which clear what a performance has left. */
+export const isClearing = (task: string): boolean => task.startsWith(CLEARING);
+
+const clearingTask = ({ id, kind, time, hands }: Residue): Task => ({
+  ...bareTask(`${CLEARING}${id}`, `Clear the ${RESIDUE_WORDS[kind]}`, 'reset', time),
+  hands,
+});
+
+/** The tasks of a method, and the clearing of what it leaves. */
+const tasksOf = (method: Method): Task[] => [
+  ...method.tasks,
+  ...method.leaves.filter((left) => left.hands.length > 0).map(clearingTask),
+];
+
 /** Slots with their demo and method, in running order; one whose demo is missing is left out. */
 export function resolveSlots(bundle: ShowBundle): ResolvedSlot[] {
   return bundle.show.slots.flatMap((slot) => {
+    if (slot.talk) return [talkAsDemo(slot, slot.talk)];
     const demo = bundle.demos.find((d) => d.id === slot.demoId);
     const method = demo?.methods.find((m) => m.id === slot.methodId) ?? demo?.methods[0];
     return demo && method ? [{ slot, demo, method }] : [];
@@ -27,12 +108,16 @@ export function lineupInput(bundle: ShowBundle): LineupInput {
   const { show } = bundle;
   const start = parseClock(show.start);
   const crew = show.crew.flatMap((id) => bundle.people.find((person) => person.id === id) ?? []);
+  const equipment = bundle.items.flatMap(({ id, name, kind, owned }): PlanEquipment[] =>
+    kind === 'consumable' || owned === null ? [] : [{ id, name, owned }],
+  );
   return {
     arrival: parseClock(show.arrival) - start,
     hardFinish: parseClock(show.hardFinish) - start,
     margin: MARGIN_SECONDS,
     crew,
     positions: show.positions,
+    equipment,
     slots: resolveSlots(bundle).map(({ slot, demo, method }): PlanSlot => ({
       id: slot.id,
       name: demo.name,
@@ -40,7 +125,21 @@ export function lineupInput(bundle: ShowBundle): LineupInput {
       positionId: slot.positionId,
       goes: slot.goes,
       pinned: slot.pinned,
-      tasks: method.tasks,
+      tasks: tasksOf(method),
+      uses: method.kit.flatMap((line) => {
+        const limited = equipment.some((entry) => entry.id === line.itemId);
+        if (!limited || dimensionOf(line.unit) !== 'count') return [];
+        const { factor } = timesWanted(line, { slot, method }, show.audience);
+        return [{ item: line.itemId, amount: toBase(line.amount, line.unit) * factor }];
+      }),
+      leaves: method.leaves.map(({ id, kind, where, time, hands }) => ({
+        kind,
+        where,
+        task: hands.length > 0 ? `${CLEARING}${id}` : null,
+        seconds: time.likely,
+      })),
+      forbids: method.forbids,
+      leads: slot.leads,
     })),
   };
 }

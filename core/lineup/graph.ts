@@ -8,24 +8,40 @@ import { type Lag, type Network, buildNetwork } from './network';
 import { candidatesFor } from './people';
 import { type LineupInput, type PlanSlot, RULES, type RuleNumber, type TaskRef } from './types';
 
-/** Something with one start: a slot's whole block, a task around it, or a position changing hands. */
+/**
+ * Something with one start: a slot's whole block, a task around it, a position changing hands, or
+ * limited equipment being taken or given back.
+ */
 export interface Act {
   slot: PlanSlot;
   /** Null for the block. */
   task: Task | null;
   duration: number;
-  kind: 'start' | 'block' | 'before' | 'following' | 'handover';
+  kind: 'start' | 'block' | 'before' | 'following' | 'handover' | 'take' | 'give';
 }
 
 /** What an edge stands for, so that a wait can be explained by it. */
 export interface Why {
   rule: RuleNumber;
-  kind: 'order' | 'arrival' | 'prepare' | 'lag' | 'window' | 'position' | 'person';
+  kind:
+    | 'order'
+    | 'arrival'
+    | 'prepare'
+    | 'lead'
+    | 'lag'
+    | 'window'
+    | 'position'
+    | 'person'
+    | 'hold'
+    | 'equipment'
+    | 'residue';
   /** The tasks at both ends; null where the whole block is meant. */
   from: TaskRef | null;
   to: TaskRef | null;
   people: string[];
   position: string | null;
+  /** Limited equipment, or a kind of residue. */
+  thing: string | null;
 }
 
 /** start(to) ≥ start(from) + weight. */
@@ -47,6 +63,20 @@ export interface Seat {
   people: readonly string[];
 }
 
+/** A slot that uses a limited thing, by the acts between which it has it. */
+export interface User {
+  amount: number;
+  take: number;
+  give: number;
+}
+
+/** Limited equipment, and who uses it in running order. */
+export interface Shared {
+  item: string;
+  owned: number;
+  users: User[];
+}
+
 export interface Graph {
   input: LineupInput;
   nets: Network[];
@@ -55,6 +85,7 @@ export interface Graph {
   blocks: number[];
   edges: Edge[];
   seats: Seat[];
+  shared: Shared[];
   /** Numbers of the seats that one person only may take, and of those with a choice. */
   seatsOfOne: number[];
   seatsOfMany: number[];
@@ -92,7 +123,7 @@ class Builder {
       const act = this.acts[number];
       return act && act.kind !== 'start' ? ref(act.slot, act.task) : null;
     };
-    const whole = { from: end(from), to: end(to), people: [], position: null, ...why };
+    const whole = { from: end(from), to: end(to), people: [], position: null, thing: null, ...why };
     this.edges.push({ from, to, weight, why: whole });
   }
 
@@ -147,6 +178,12 @@ class Builder {
       const number = this.act(slot, task, task.time.likely, kind);
       this.seat(number, slot, task, 1, 0);
       this.edge(ORIGIN, number, this.input.arrival, { rule: RULES.arrival, kind: 'arrival' });
+      const lead = slot.leads.find((wanted) => wanted.task === task.id);
+      if (lead && kind === 'before')
+        this.edge(number, block, task.time.likely + lead.seconds, {
+          rule: RULES.late,
+          kind: 'lead',
+        });
       if (kind === 'before') {
         // What leads into the middle of the block has its own lags, but ends within the block.
         const by = net.endByBlock.has(task.id) ? 0 : net.blockLength;
@@ -157,6 +194,59 @@ class Builder {
     for (const lag of net.lags) this.lag(net, block, lag);
     this.blocks.push(block);
     return block;
+  }
+
+  /** What a slot leaves has gone, or is cleared, before the next block that forbids it. */
+  residues(nets: readonly Network[]): void {
+    nets.forEach(({ slot, blockLength }, i) => {
+      for (const { kind, where, task, seconds } of slot.leaves) {
+        const next = nets.findIndex(
+          (net, k) =>
+            k > i &&
+            net.slot.forbids.includes(kind) &&
+            (where === 'stage' ||
+              (slot.positionId !== null && net.slot.positionId === slot.positionId)),
+        );
+        const to = this.blocks[next];
+        if (to === undefined) continue;
+        const clearing = task === null ? undefined : this.numbers.get(`${slot.id}/${task}`);
+        const from = clearing ?? this.blocks[i] ?? ORIGIN;
+        const length =
+          clearing === undefined ? blockLength + seconds : (this.acts[from]?.duration ?? 0);
+        this.edge(from, to, length, { rule: RULES.residue, kind: 'residue', thing: kind });
+      }
+    });
+  }
+
+  /**
+   * Limited equipment is a slot's from its first work to its last reset. Two that can't have it at
+   * once have it one after the other, as their blocks come; more is left to the search.
+   */
+  equipment(nets: readonly Network[]): Shared[] {
+    return this.input.equipment.map(({ id, owned }): Shared => {
+      const why = { rule: RULES.equipment, thing: id };
+      const users = nets.flatMap((net, i): User[] => {
+        const { slot } = net;
+        const amount = slot.uses.reduce((sum, use) => sum + (use.item === id ? use.amount : 0), 0);
+        if (amount === 0) return [];
+        const take = this.act(slot, null, 0, 'take');
+        const give = this.act(slot, null, 0, 'give');
+        this.edge(ORIGIN, take, this.input.arrival, { rule: RULES.arrival, kind: 'arrival' });
+        this.acts.forEach((act, number) => {
+          if (act.slot !== slot || !holds(net, act, this.blocks[i] === number)) return;
+          this.edge(take, number, 0, { ...why, kind: 'hold' });
+          this.edge(number, give, act.duration, { ...why, kind: 'hold' });
+        });
+        return [{ amount, take, give }];
+      });
+      users.forEach((later, j) =>
+        users.slice(0, j).forEach((earlier) => {
+          if (earlier.amount + later.amount > owned)
+            this.edge(earlier.give, later.take, 0, { ...why, kind: 'equipment' });
+        }),
+      );
+      return { item: id, owned, users };
+    });
   }
 
   /** A position is one slot's from its first work there to its last. */
@@ -181,6 +271,14 @@ class Builder {
   }
 }
 
+/** Whether a slot has its equipment in hand during this act: not while it dries, or the stage is cleared. */
+function holds(net: Network, act: Act, isBlock: boolean): boolean {
+  const { task } = act;
+  if (!task) return isBlock;
+  if (act.kind === 'before') return true;
+  return task.phase === 'reset' && !net.slot.leaves.some((left) => left.task === task.id);
+}
+
 /** Builds the graph of slots whose impossible demands have been left out by `findFaults`. */
 export function buildGraph(input: LineupInput, nets = input.slots.map(buildNetwork)): Graph {
   const builder = new Builder(input);
@@ -192,10 +290,16 @@ export function buildGraph(input: LineupInput, nets = input.slots.map(buildNetwo
     goes: 1,
     pinned: false,
     tasks: [],
+    uses: [],
+    leaves: [],
+    forbids: [],
+    leads: [],
   };
   builder.act(nobody, null, 0, 'start');
   nets.reduce((previous, net) => builder.slot(net, previous), ORIGIN);
   builder.positions(nets);
+  builder.residues(nets);
+  const shared = builder.equipment(nets);
   const { acts, blocks, edges, seats } = builder;
   const numbers = (wanted: (seat: Seat) => boolean): number[] =>
     seats.flatMap((seat, i) => (wanted(seat) ? [i] : []));
@@ -206,6 +310,7 @@ export function buildGraph(input: LineupInput, nets = input.slots.map(buildNetwo
     blocks,
     edges,
     seats,
+    shared,
     seatsOfOne: numbers((seat) => seat.people.length === 1),
     seatsOfMany: numbers((seat) => seat.people.length > 1),
   };

@@ -1,5 +1,6 @@
 /** Ways to mend a wait: each does what it says. */
 import { describe, expect, test } from '@jest/globals';
+import { changeInput } from './change';
 import { input, slot, task } from '../testing/build';
 import { mender } from './mend';
 import { schedule } from './schedule';
@@ -29,17 +30,16 @@ const mends = (from: LineupInput, at = 0) => {
 describe('another order', () => {
   test('what must be dry comes before what is wet, or after something else', () => {
     expect(schedule(wet).deadAir).toBe(180);
-    expect(mends(wet).map(({ words, gain, order }) => [words, gain, order])).toEqual([
-      ['Move Foam before Magnet', 180, ['Dome', 'Foam', 'Magnet']],
-      ['Move Foam to the end', 180, ['Dome', 'Magnet', 'Foam']],
+    expect(mends(wet).map(({ words, gain, change }) => [words, gain, change])).toEqual([
+      ['Move Foam before Magnet', 180, { kind: 'order', slots: ['Dome', 'Foam', 'Magnet'] }],
+      ['Move Foam to the end', 180, { kind: 'order', slots: ['Dome', 'Magnet', 'Foam'] }],
+      ['Do Dome at Bench', 180, { kind: 'position', slot: 'Dome', position: 'bench' }],
     ]);
   });
 
-  test('each order that is offered ends when it says', () => {
+  test('each change that is offered ends when it says', () => {
     for (const mend of mends(wet)) {
-      if (!mend.order) continue;
-      const slots = mend.order.flatMap((id) => wet.slots.find((s) => s.id === id) ?? []);
-      const timeline = schedule({ ...wet, slots });
+      const timeline = schedule(changeInput(wet, mend.change, []));
       expect([timeline.end, timeline.deadAir]).toEqual([mend.end, mend.deadAir]);
       expect(mend.gain).toBe(schedule(wet).end - timeline.end);
     }
@@ -50,9 +50,10 @@ describe('another order', () => {
       ...wet,
       slots: wet.slots.map((s) => ({ ...s, pinned: s.id === 'Magnet' })),
     };
-    for (const { order } of mends(pinned)) if (order) expect(order.indexOf('Magnet')).toBe(2);
+    for (const { change } of mends(pinned))
+      if (change.kind === 'order') expect(change.slots.indexOf('Magnet')).toBe(2);
     const all = { ...wet, slots: wet.slots.map((s) => ({ ...s, pinned: true })) };
-    expect(mends(all).filter(({ order }) => order)).toEqual([]);
+    expect(mends(all).filter(({ change }) => change.kind === 'order')).toEqual([]);
   });
 });
 
@@ -69,7 +70,7 @@ test('one more pair of hands, where hands are what is missing', () => {
   expect(schedule(alone).deadAir).toBe(40);
   expect(mends(alone).find((mend) => mend.words === 'One more pair of hands')).toMatchObject({
     gain: 40,
-    order: null,
+    change: { kind: 'hands' },
   });
 });
 
@@ -79,7 +80,11 @@ test('a show that begins late says how much earlier to arrive', () => {
   });
   expect(schedule(rushed).gaps[0]).toMatchObject({ seconds: 60, rule: 7 });
   expect(mends(rushed)).toContainEqual(
-    expect.objectContaining({ words: 'Arrive 1:00 earlier to set up Can', gain: 60, end: 30 }),
+    expect.objectContaining({
+      words: 'Arrive 1:00 earlier and start “fill” then',
+      gain: 60,
+      end: 30,
+    }),
   );
 });
 

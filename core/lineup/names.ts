@@ -6,6 +6,7 @@ export interface Names {
   task(ref: TaskRef): string;
   person(id: string): string;
   position(id: string | null): string;
+  equipment(id: string | null): string;
 }
 
 export function namesOf(input: LineupInput): Names {
@@ -16,6 +17,7 @@ export function namesOf(input: LineupInput): Names {
       input.slots.find((s) => s.id === ref.slot)?.tasks.find((t) => t.id === ref.task)?.name ??
       'a task',
     person: (id) => input.crew.find((p) => p.id === id)?.name ?? 'somebody',
+    equipment: (id) => input.equipment.find((e) => e.id === id)?.name ?? 'the equipment',
     position: (id) => input.positions.find((p) => p.id === id)?.name ?? 'The position',
   };
 }

@@ -35,17 +35,22 @@ export interface Network {
 
 /**
  * Perform steps in the order they are written. From the first step that belongs to every go to the
- * last one, the run is repeated for each further go, without its once-only steps.
+ * last one, the run is repeated for each further go, without its once-only steps and after the
+ * clearing that each further go needs.
  */
 function stepsOf(slot: PlanSlot): Step[] {
   const performs = slot.tasks.filter((task) => task.phase === 'perform');
   const first = performs.findIndex((task) => task.eachGo);
   const last = performs.findLastIndex((task) => task.eachGo);
   const repeated = first < 0 ? [] : performs.slice(first, last + 1).filter((task) => task.eachGo);
+  const between = slot.tasks.filter((task) => task.phase === 'reset' && task.eachGo);
   const order: { task: Task; go: number }[] = performs
     .slice(0, last < 0 ? performs.length : last + 1)
     .map((task) => ({ task, go: 1 }));
-  for (let go = 2; go <= slot.goes; go++) order.push(...repeated.map((task) => ({ task, go })));
+  for (let go = 2; repeated.length > 0 && go <= slot.goes; go++) {
+    order.push(...between.map((task) => ({ task, go: go - 1 })));
+    order.push(...repeated.map((task) => ({ task, go })));
+  }
   if (last >= 0) order.push(...performs.slice(last + 1).map((task) => ({ task, go: 1 })));
   let clock = 0;
   return order.map(({ task, go }) => {

@@ -74,6 +74,7 @@ function turns(graph: Graph, { people, starts }: Solution): Edge[] {
           to: seat.task,
           people: [id],
           position: null,
+          thing: null,
         },
       };
     });

@@ -246,7 +246,7 @@ describe('demands that cannot be met', () => {
     ],
   ])('%s is a named conflict', (_name, timeline, words) => {
     expect(timeline.conflicts.map((c) => c.words).join('\n')).toContain(words);
-    expect(timeline.conflicts.every((c) => c.mend.length > 0)).toBe(true);
+    expect(timeline.conflicts.every((c) => c.advice.length > 0)).toBe(true);
     for (const t of timeline.tasks) expect(Number.isFinite(t.start + t.end)).toBe(true);
   });
 

@@ -5,7 +5,14 @@ import { findFaults } from './faults';
 import { type Edge, type Graph, buildGraph } from './graph';
 import { blocksOf, placedTasks, withMargin } from './placed';
 import { EFFORT, searchSchedule, type SearchResult, type Solution } from './search';
-import { type Conflict, type LineupInput, RULES, type TaskRef, type Timeline } from './types';
+import {
+  type Conflict,
+  type LineupInput,
+  type PlanSlot,
+  RULES,
+  type TaskRef,
+  type Timeline,
+} from './types';
 
 type Kind = Edge['why']['kind'];
 
@@ -27,6 +34,11 @@ function brokenLags(graph: Graph, { starts }: Solution): { edge: Edge; short: nu
   });
 }
 
+/** The greatest lag that is written between two tasks of a slot. */
+const greatestOf = (slot: PlanSlot | undefined, first: TaskRef, second: TaskRef): number =>
+  slot?.tasks.find((task) => task.id === second.task)?.after.find((lag) => lag.task === first.task)
+    ?.greatest ?? 0;
+
 function lagConflict(graph: Graph, edge: Edge, short: number): Conflict {
   const slot = graph.acts[edge.from]?.slot;
   // A window runs backwards: from what uses the thing to what made it ready.
@@ -38,9 +50,17 @@ function lagConflict(graph: Graph, edge: Edge, short: number): Conflict {
     rule: RULES.lag,
     slot: slot?.id ?? '',
     words: `${slot?.name ?? ''}: “${nameOf(second)}” comes ${formatDuration(short)} too ${late ? 'late' : 'soon'} after “${nameOf(first)}”`,
-    mend: late
+    advice: late
       ? 'Give the work to one more person, or allow a longer wait'
       : 'Look at what its tasks come after: they can’t all be kept',
+    window:
+      late && first && second
+        ? {
+            task: second.task,
+            after: first.task,
+            greatest: greatestOf(slot, first, second) + short,
+          }
+        : null,
     tasks: [first, second].flatMap((ref) => ref ?? []),
     people: [],
   };

@@ -9,7 +9,7 @@
  * (1998) for projects with least and greatest lags.
  */
 import { Calendar } from './calendar';
-import { type Edge, type Graph, type Seat, type Why } from './graph';
+import { type Edge, type Graph, type Seat, type Shared, type Why } from './graph';
 import { choosePeople } from './people';
 import { type Clash, overlaps, seatEverybody } from './seating';
 import { type Links, earliestStarts, linksOf, naturalStarts, raise } from './times';
@@ -73,6 +73,7 @@ function before(first: Seat, second: Seat, shared: string[]): Edge {
     to: second.task,
     people: shared,
     position: null,
+    thing: null,
   };
   const weight = first.offset + first.duration - second.offset;
   return { from: first.act, to: second.act, weight, why };
@@ -194,6 +195,11 @@ class Search {
   private look(node: Node): void {
     const starts = naturalStarts(this.graph, this.links, node.earliest);
     const seating = seatEverybody(this.graph, starts);
+    const short = seating.ok ? overused(this.graph.shared, starts) : [];
+    if (short.length > 0) {
+      this.share(node, short);
+      return;
+    }
     if (seating.ok) {
       this.best = {
         starts,
@@ -239,7 +245,18 @@ class Search {
       if (!seating.certain) this.leftOpen = true;
       return;
     }
-    for (const way of chosen) {
+    this.follow(chosen);
+  }
+
+  /** Of slots that together have more of a thing than there is, one has to wait for another. */
+  private share(node: Node, pairs: readonly Edge[]): void {
+    const ways = pairs.flatMap((edge) => this.with(node, edge) ?? []);
+    ways.sort((a, b) => this.endOf(a.earliest) - this.endOf(b.earliest));
+    this.follow(ways);
+  }
+
+  private follow(ways: readonly Node[]): void {
+    for (const way of ways) {
       this.visit(way);
       if (this.best?.end === this.rootEnd) return;
       if (this.exhausted) {
@@ -263,6 +280,37 @@ class Search {
     if (settled.length > 0) this.visit({ ...next, edge: null });
     for (const edge of settled.reverse()) this.takeBack(edge);
   }
+}
+
+/**
+ * Where more of a thing would be in use than there is: each way for one of its users then to wait for
+ * another. In any schedule two of them are apart in time (intervals that all overlap by twos have a
+ * moment in common), and the one whose block comes first has it first.
+ */
+function overused(shared: readonly Shared[], starts: Float64Array): Edge[] {
+  const at = (act: number): number => starts[act] ?? 0;
+  for (const { item, owned, users } of shared)
+    for (const { take } of users) {
+      const now = users.filter((user) => at(user.take) <= at(take) && at(user.give) > at(take));
+      if (now.reduce((sum, user) => sum + user.amount, 0) <= owned) continue;
+      return now.flatMap((later, j) =>
+        now.slice(0, j).map((earlier): Edge => ({
+          from: earlier.give,
+          to: later.take,
+          weight: 0,
+          why: {
+            rule: RULES.equipment,
+            kind: 'equipment',
+            from: null,
+            to: null,
+            people: [],
+            position: null,
+            thing: item,
+          },
+        })),
+      );
+    }
+  return [];
 }
 
 const comesAfter = (a: readonly number[], b: readonly number[]): boolean => {

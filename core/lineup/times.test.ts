@@ -9,7 +9,7 @@ const edge = (from: number, to: number, weight: number): Edge => ({
   from,
   to,
   weight,
-  why: { rule: 5, kind: 'lag', from: null, to: null, people: [], position: null },
+  why: { rule: 5, kind: 'lag', from: null, to: null, people: [], position: null, thing: null },
 });
 
 /** Edges among a few acts, all of which start at or after the origin. */

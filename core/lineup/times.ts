@@ -103,10 +103,11 @@ export function naturalStarts(graph: Graph, links: Links, earliest: Float64Array
   const starts = earliest.slice();
   const following = (act: number): boolean => {
     const kind = graph.acts[act]?.kind;
-    return kind === 'following' || kind === 'handover';
+    return kind === 'following' || kind === 'handover' || kind === 'give';
   };
   graph.acts.forEach((act, number) => {
-    if (act.kind === 'before' && latest[number] !== Infinity) starts[number] = latest[number] ?? 0;
+    const late = act.kind === 'before' || act.kind === 'take';
+    if (late && latest[number] !== Infinity) starts[number] = latest[number] ?? 0;
   });
   // The latest starts are a solution, so raising what follows to meet them always ends.
   relax(links, starts, everyAct(links.count), true, (act) => (following(act) ? 'may' : 'leave'));

@@ -2,7 +2,8 @@
  * What the line-up engine reads and gives. All times are whole seconds from the show's start;
  * work before the show has negative times.
  */
-import type { Competence, Phase, Task } from '../repertoire/types';
+import type { Lead } from '../brief/types';
+import type { Competence, Phase, ResidueKind, Task } from '../repertoire/types';
 
 export interface PlanPerson {
   id: string;
@@ -13,6 +14,23 @@ export interface PlanPerson {
 export interface PlanPosition {
   id: string;
   name: string;
+}
+
+/** Equipment of which there is only so much. */
+export interface PlanEquipment {
+  id: string;
+  name: string;
+  owned: number;
+}
+
+/** What a slot leaves on the stage. */
+export interface PlanResidue {
+  kind: ResidueKind;
+  where: 'position' | 'stage';
+  /** The slot's task that clears it; null when it goes by itself. */
+  task: string | null;
+  /** How long it goes on by itself after the block. */
+  seconds: number;
 }
 
 export interface PlanSlot {
@@ -26,6 +44,11 @@ export interface PlanSlot {
   /** Keeps its number in the running order. */
   pinned: boolean;
   tasks: readonly Task[];
+  /** Ids of limited equipment, and how many of it are in use from the first task to the last reset. */
+  uses: readonly { item: string; amount: number }[];
+  leaves: readonly PlanResidue[];
+  forbids: readonly ResidueKind[];
+  leads: readonly Lead[];
 }
 
 export interface LineupInput {
@@ -36,6 +59,7 @@ export interface LineupInput {
   margin: number;
   crew: readonly PlanPerson[];
   positions: readonly PlanPosition[];
+  equipment: readonly PlanEquipment[];
   /** In running order. */
   slots: readonly PlanSlot[];
 }
@@ -45,6 +69,7 @@ export interface PlacedTask {
   task: string;
   /** Which go of a perform step, from 1; 1 for everything else. */
   go: number;
+  /** The task's own; “perform” for clearing between two goes, which the audience watches. */
   phase: Phase;
   start: number;
   end: number;
@@ -64,8 +89,11 @@ export const RULES = {
   order: 1,
   person: 2,
   position: 3,
+  equipment: 4,
   lag: 5,
+  residue: 6,
   arrival: 7,
+  late: 8,
 } as const;
 export type RuleNumber = (typeof RULES)[keyof typeof RULES];
 
@@ -87,13 +115,15 @@ export interface Gap {
   people: string[];
 }
 
-/** A demand that no start time can meet. A timeline with conflicts is never shown as good. */
+/** A demand that no start time can meet. Of the whole show when its slot is empty. A timeline with conflicts is never shown as good. */
 export interface Conflict {
   rule: RuleNumber;
   slot: string;
   words: string;
-  /** What would mend it. */
-  mend: string;
+  /** What kind of thing to look at; the changes that would mend it are worked out by `mend.ts`. */
+  advice: string;
+  /** Set when a ready window was missed: the task, what it comes after, and the greatest lag that would do. */
+  window: { task: string; after: string; greatest: number } | null;
   tasks: TaskRef[];
   people: string[];
 }

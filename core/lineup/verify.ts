@@ -36,10 +36,14 @@ export function verifyTimeline(input: LineupInput, timeline: Timeline): string[]
     const block = blocks.find((b) => b.slot === slot.id);
     if (!block) continue;
     for (const task of slot.tasks) {
-      const placed = mine.filter((t) => t.task === task.id);
-      const times = task.phase === 'perform' && task.eachGo ? slot.goes : 1;
-      expect(placed.length === times, `${slot.id}/${task.id} is done ${placed.length} times`);
-      for (const p of placed) {
+      const everyTime = mine.filter((t) => t.task === task.id);
+      const repeated = slot.tasks.some((t) => t.phase === 'perform' && t.eachGo);
+      const goes = task.eachGo && repeated && ['perform', 'reset'].includes(task.phase);
+      const times = goes ? slot.goes : 1;
+      expect(everyTime.length === times, `${slot.id}/${task.id} is done ${everyTime.length} times`);
+      // Clearing between goes is within the block; what is after it has its own rules.
+      const placed = everyTime.filter((t) => t.phase === task.phase);
+      for (const p of everyTime) {
         expect(p.end - p.start === task.time.likely, `${slot.id}/${task.id} has another length`);
         checkPeople(input, slot.performerId, task, p, expect);
       }
@@ -87,6 +91,46 @@ export function verifyTimeline(input: LineupInput, timeline: Timeline): string[]
     });
   }
 
+  // Rule 4: of each thing no more in use than there is.
+  for (const { id, owned } of input.equipment) {
+    const spans = input.slots.flatMap((slot) => {
+      const amount = slot.uses.reduce((sum, use) => sum + (use.item === id ? use.amount : 0), 0);
+      return amount > 0 ? [{ amount, ...inHand(slot, tasks, blocks) }] : [];
+    });
+    for (const { from } of spans) {
+      const now = spans.filter((span) => span.from <= from && span.until > from);
+      expect(
+        now.reduce((sum, span) => sum + span.amount, 0) <= owned,
+        `rule 4: more than ${owned} of ${id} in use at ${from}`,
+      );
+    }
+  }
+
+  // Rule 6: what a slot leaves is gone before a block that forbids it.
+  input.slots.forEach((slot, i) => {
+    for (const left of slot.leaves)
+      for (const later of input.slots.slice(i + 1)) {
+        const here =
+          left.where === 'stage' ||
+          (slot.positionId !== null && slot.positionId === later.positionId);
+        if (!here || !later.forbids.includes(left.kind)) continue;
+        const cleared = tasks.find((t) => t.slot === slot.id && t.task === left.task);
+        const end = blocks.find((b) => b.slot === slot.id)?.end ?? 0;
+        const gone = left.task === null ? end + left.seconds : (cleared?.end ?? Infinity);
+        const start = blocks.find((b) => b.slot === later.id)?.start ?? 0;
+        expect(start >= gone, `rule 6: ${left.kind} from ${slot.id} is about for ${later.id}`);
+      }
+  });
+
+  // Rule 8: what is wanted early is early.
+  for (const slot of input.slots)
+    for (const lead of slot.leads) {
+      const early = tasks.find((t) => t.slot === slot.id && t.task === lead.task);
+      const block = blocks.find((b) => b.slot === slot.id);
+      if (!early || !block || early.start >= block.start) continue;
+      expect(block.start - early.end >= lead.seconds, `rule 8: ${slot.id}/${lead.task} is late`);
+    }
+
   // Rule 7: nothing before the crew is there.
   for (const t of tasks)
     expect(t.start >= input.arrival, `rule 7: ${t.slot}/${t.task} starts before arrival`);
@@ -112,6 +156,25 @@ function spanAt(
   return {
     start: Math.min(block?.start ?? Infinity, ...there.map((t) => t.start)),
     end: Math.max(block?.end ?? -Infinity, ...there.map((t) => t.end)),
+  };
+}
+
+/** From a slot's first work to its last reset, without what dries by itself and the clearing of the stage. */
+function inHand(
+  slot: LineupInput['slots'][number],
+  tasks: readonly PlacedTask[],
+  blocks: Timeline['blocks'],
+): { from: number; until: number } {
+  const block = blocks.find((b) => b.slot === slot.id);
+  const mine = tasks.filter(
+    (t) =>
+      t.slot === slot.id &&
+      !slot.leaves.some((left) => left.task === t.task) &&
+      (t.phase !== 'settle' || t.start < (block?.start ?? 0)),
+  );
+  return {
+    from: Math.min(...mine.map((t) => t.start)),
+    until: Math.max(...mine.map((t) => t.end)),
   };
 }
 

@@ -52,6 +52,10 @@ const networkOf = (method: Pick<Method, 'tasks'>): Network =>
     positionId: null,
     goes: 1,
     pinned: false,
+    uses: [],
+    leaves: [],
+    forbids: [],
+    leads: [],
     tasks: method.tasks,
   });
 

@@ -48,6 +48,20 @@ export type ItemKind = (typeof ITEM_KINDS)[number];
 export const KIT_BASES = ['perShow', 'perGo', 'perVolunteer', 'perHead'] as const;
 export type KitBasis = (typeof KIT_BASES)[number];
 
+export const RESIDUES = [
+  'water',
+  'foam',
+  'vapour',
+  'oxygen',
+  'smoke',
+  'debris',
+  'heat',
+  'charge',
+  'darkness',
+] as const;
+/** What a performance can leave behind. */
+export type ResidueKind = (typeof RESIDUES)[number];
+
 /** Three-point estimate in seconds: shortest ≤ likely ≤ longest. */
 export interface Estimate {
   shortest: number;
@@ -85,7 +99,7 @@ export interface Task {
   /** stage: at the slot's position; wings: off stage. */
   place: 'stage' | 'wings';
   after: After[];
-  /** Perform steps only: done again at every go, or once for the slot. */
+  /** Perform steps: done again at every go. Clearing: done between goes too, while the audience waits. */
   eachGo: boolean;
   do: string;
   say: string;
@@ -119,6 +133,18 @@ export interface Hazard {
   control: string;
 }
 
+/** Left by every performance, and gone after a time by itself or once somebody has cleared it. */
+export interface Residue {
+  id: string;
+  kind: ResidueKind;
+  /** Where it matters: at the slot's position, or on the whole stage. */
+  where: 'position' | 'stage';
+  /** How long clearing takes, or how long it goes on by itself. */
+  time: Estimate;
+  /** Who clears it; empty when it goes by itself. */
+  hands: Hand[];
+}
+
 export interface Method {
   id: string;
   name: string;
@@ -133,6 +159,9 @@ export interface Method {
   kit: KitLine[];
   settings: Setting[];
   hazards: Hazard[];
+  leaves: Residue[];
+  /** What must not be about when it is performed. */
+  forbids: ResidueKind[];
   /** Goes counted before the first run was recorded here. */
   priorWorked: number;
   priorFailed: number;
@@ -164,5 +193,7 @@ export interface Item {
   functionTest: string;
   /** A failed or undone function test holds the show. */
   testHolds: boolean;
+  /** Equipment and gear: how many there are; null for as many as are asked for. */
+  owned: number | null;
   note: string;
 }

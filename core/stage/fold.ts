@@ -12,6 +12,7 @@ const freshSlot = (): LiveSlot => ({
   endedAt: null,
   earlier: 0,
   goes: [],
+  steps: [],
 });
 
 export function beforeStart(plan: RunPlan): Live {
@@ -43,7 +44,7 @@ export function showTime(live: Live, at: number): number {
 const currentSlot = (plan: RunPlan, live: Live): RunSlot | null =>
   plan.slots.find((slot) => slot.id === live.slot) ?? null;
 
-/** The step after this one in the same slot, or null when the slot is over. */
+/** The step after this one in the same slot, or null when the slot is over. Clearing belongs to the go before it. */
 export function nextStep(
   slot: RunSlot,
   step: number,
@@ -51,9 +52,16 @@ export function nextStep(
 ): { step: number; go: number } | null {
   const first = slot.steps.findIndex((s) => s.eachGo);
   const last = slot.steps.findLastIndex((s) => s.eachGo);
-  if (step === last && go < slot.goes) return { step: first, go: go + 1 };
+  const clearing = slot.steps.findIndex(
+    (s, i) => s.between && (!slot.steps[step]?.between || i > step),
+  );
+  if (slot.steps[step]?.between)
+    return clearing < 0 ? { step: Math.max(0, first), go: go + 1 } : { step: clearing, go };
+  if (step === last && go < slot.goes)
+    return clearing < 0 ? { step: first, go: go + 1 } : { step: clearing, go };
   // In a further go the once-only steps between the repeated ones are not done again.
   for (let next = step + 1; next < slot.steps.length; next++) {
+    if (slot.steps[next]?.between) continue;
     if (go > 1 && next < last && !slot.steps[next]?.eachGo) continue;
     return { step: next, go };
   }
@@ -114,12 +122,21 @@ function leaveSlot(
 function done(plan: RunPlan, live: Live, slot: RunSlot, time: number): Live {
   const goes = live.slots[slot.id]?.goes ?? [];
   if (live.failed) return leaveSlot(plan, live, slot.id, time, { status: 'performed' });
+  const now = slot.steps[live.step];
   const next = nextStep(slot, live.step, live.go);
-  const goIsOver = next === null || next.go !== live.go;
-  const worked = goIsOver ? recordGo(goes, { go: live.go, outcome: 'worked', cause: null }) : goes;
-  if (!next) return leaveSlot(plan, live, slot.id, time, { status: 'performed', goes: worked });
+  const goIsOver =
+    !now?.between &&
+    (next === null || next.go !== live.go || slot.steps[next.step]?.between === true);
+  const change: Partial<LiveSlot> = {
+    goes: goIsOver ? recordGo(goes, { go: live.go, outcome: 'worked', cause: null }) : goes,
+    steps: [
+      ...(live.slots[slot.id]?.steps ?? []),
+      { task: now?.task ?? '', seconds: time - live.stepAt },
+    ],
+  };
+  if (!next) return leaveSlot(plan, live, slot.id, time, { status: 'performed', ...change });
   return {
-    ...withSlot(live, slot.id, { goes: worked }),
+    ...withSlot(live, slot.id, change),
     ...next,
     stepAt: time,
     signAt: null,
@@ -133,14 +150,14 @@ function again(live: Live, slot: RunSlot, time: number): Live {
   const recorded = goes.some((g) => g.go === live.go)
     ? goes
     : recordGo(goes, { go: live.go, outcome: seen ? 'worked' : 'partly', cause: null });
+  const clearing = slot.steps.findIndex((step) => step.between);
   const first = Math.max(
     0,
     slot.steps.findIndex((step) => step.eachGo),
   );
   return {
     ...withSlot(live, slot.id, { goes: recorded }),
-    step: first,
-    go: live.go + 1,
+    ...(clearing < 0 ? { step: first, go: live.go + 1 } : { step: clearing }),
     failed: false,
     stepAt: time,
     signAt: null,

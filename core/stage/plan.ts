@@ -17,7 +17,8 @@ const stepOf = (task: Task): RunStep => ({
   mind: task.mind,
   sign: task.sign,
   seconds: task.time.likely,
-  eachGo: task.eachGo,
+  eachGo: task.phase === 'perform' && task.eachGo,
+  between: task.phase === 'reset',
 });
 
 function jobsOf(bundle: ShowBundle, timeline: Timeline): Job[] {
@@ -51,8 +52,8 @@ export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: numb
     const position = bundle.show.positions.find((p) => p.id === slot.positionId);
     return {
       id: slot.id,
-      demoId: demo.id,
-      methodId: method.id,
+      demoId: slot.demoId,
+      methodId: slot.demoId === null ? null : method.id,
       name: demo.name,
       methodName: method.name,
       position: position ? { name: position.name, mark: position.mark } : null,
@@ -64,7 +65,10 @@ export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: numb
       oneShot: method.oneShot,
       mayLeaveOut: slot.mayLeaveOut,
       worth: slot.worth,
-      steps: method.tasks.filter((task) => task.phase === 'perform').map(stepOf),
+      // Clearing between goes is a step too: the audience waits for it.
+      steps: method.tasks
+        .filter((task) => task.phase === 'perform' || (task.phase === 'reset' && task.eachGo))
+        .map(stepOf),
     };
   });
   return {
@@ -73,7 +77,7 @@ export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: numb
     hardFinish: timeline.hardFinish,
     end: timeline.end,
     // A slot without steps has nothing to show on stage.
-    slots: slots.filter((slot) => slot.steps.length > 0),
+    slots: slots.filter((slot) => slot.steps.some((step) => !step.between)),
     jobs: jobsOf(bundle, timeline),
   };
 }

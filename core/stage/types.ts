@@ -16,12 +16,15 @@ export interface RunStep {
   /** Likely seconds. */
   seconds: number;
   eachGo: boolean;
+  /** Clearing between two goes, while the audience waits. */
+  between: boolean;
 }
 
 export interface RunSlot {
   id: string;
-  demoId: string;
-  methodId: string;
+  /** Null, both, for a talk. */
+  demoId: string | null;
+  methodId: string | null;
   name: string;
   methodName: string;
   position: { name: string; mark: MarkShape } | null;
@@ -119,6 +122,8 @@ export interface LiveSlot {
   /** Seconds on stage in earlier visits: one may go elsewhere and come back. */
   earlier: number;
   goes: Go[];
+  /** Steps that were done, and how long each took, in seconds of show time. */
+  steps: { task: string; seconds: number }[];
 }
 
 export interface Live {

@@ -19,7 +19,7 @@ export function task(
         : [{ role: phase === 'perform' ? 'performer' : 'anyone', count: 1, competence: null }],
     place: 'stage',
     after: [],
-    eachGo: true,
+    eachGo: phase === 'perform',
     do: '',
     say: '',
     cue: '',
@@ -50,6 +50,10 @@ export function slot(id: string, tasks: Task[], over: Partial<PlanSlot> = {}): P
     goes: 1,
     pinned: false,
     tasks,
+    uses: [],
+    leaves: [],
+    forbids: [],
+    leads: [],
     ...over,
   };
 }
@@ -67,6 +71,7 @@ export function input(slots: PlanSlot[], over: Partial<LineupInput> = {}): Lineu
       { id: 'table', name: 'Table' },
       { id: 'bench', name: 'Bench' },
     ],
+    equipment: [],
     slots,
     ...over,
   };

@@ -1,3 +1,4 @@
+import { NO_WISHES } from '../brief/wishes';
 import type { Show, ShowBundle, Slot } from '../brief/types';
 import type { Demo, Item, KitLine, Method, Task } from '../repertoire/types';
 
@@ -13,6 +14,8 @@ export const method = (id: string, over: Partial<Method> = {}): Method => ({
   kit: [],
   settings: [],
   hazards: [],
+  leaves: [],
+  forbids: [],
   priorWorked: 0,
   priorFailed: 0,
   ...over,
@@ -40,6 +43,7 @@ export const item = (id: string, kind: Item['kind'], over: Partial<Item> = {}): 
   kind,
   functionTest: '',
   testHolds: false,
+  owned: null,
   note: '',
   ...over,
 });
@@ -55,9 +59,13 @@ export const bookedSlot = (demoId: string, over: Partial<Slot> = {}): Slot => ({
   id: `slot-${demoId}`,
   demoId,
   methodId: 'm',
+  talk: null,
   performerId: 'ines',
   positionId: 'table',
   goes: 1,
+  again: 0,
+  fallback: 0,
+  leads: [],
   pinned: false,
   mayLeaveOut: true,
   worth: 3,
@@ -90,6 +98,7 @@ export function bundle(
         { id: 'bench', name: 'Bench', mark: 'corner' },
       ],
       slots: demos.map((d) => bookedSlot(d.id, d.slot)),
+      wishes: NO_WISHES,
       note: '',
       ...over,
     },

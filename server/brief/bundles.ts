@@ -27,7 +27,7 @@ export class Bundles {
     const { shows, venues, people, demos, items } = this.stores;
     const [show] = bare(shows.get(showId));
     if (!show) throw new Error('A stored show is never empty');
-    const used = unique(show.slots.map((slot) => slot.demoId)).flatMap((id) =>
+    const used = unique(show.slots.flatMap((slot) => slot.demoId ?? [])).flatMap((id) =>
       bare(demos.find(id)),
     );
     const itemIds = unique(

@@ -79,7 +79,7 @@ export function importShow(area: Area, file: ShowFile): ImportAnswer {
       crew: file.show.crew.map((id) => moved(people.ids, id)),
       slots: file.show.slots.map((slot) => ({
         ...slot,
-        demoId: moved(demos.ids, slot.demoId),
+        demoId: slot.demoId && moved(demos.ids, slot.demoId),
         performerId: person(slot.performerId),
       })),
     });
@@ -89,7 +89,7 @@ export function importShow(area: Area, file: ShowFile): ImportAnswer {
       const id = area.runs.exists(run.id) ? randomUUID() : run.id;
       const slots = run.plan.slots.map((slot) => ({
         ...slot,
-        demoId: moved(demos.ids, slot.demoId),
+        demoId: slot.demoId && moved(demos.ids, slot.demoId),
       }));
       area.runs.create({
         id,

@@ -1,22 +1,22 @@
 import type { Position, Show, Slot } from '../../core/brief/types';
 import type { FieldFault } from '../../contract/validate';
 import type { Db } from '../db/open';
-import { type Row, bit, flag } from '../db/rows';
+import { type Row, bit, flag, json, list } from '../db/rows';
 import { Store } from '../entity';
 import { Refusal } from '../http/errors';
 
 export function showStore(db: Db): Store<Show> {
   const writeShow = db.prepare(`
     INSERT INTO show (id, title, date, zone, arrival, doors, start, hard_finish, venue_id, audience,
-      audience_note, agreed, note)
+      audience_note, agreed, wishes, note)
     VALUES (@id, @title, @date, @zone, @arrival, @doors, @start, @hardFinish, @venueId, @audience,
-      @audienceNote, @agreed, @note)
+      @audienceNote, @agreed, @wishes, @note)
     ON CONFLICT (id) DO UPDATE SET
       title = excluded.title, date = excluded.date, zone = excluded.zone,
       arrival = excluded.arrival, doors = excluded.doors, start = excluded.start,
       hard_finish = excluded.hard_finish, venue_id = excluded.venue_id,
       audience = excluded.audience, audience_note = excluded.audience_note,
-      agreed = excluded.agreed, note = excluded.note`);
+      agreed = excluded.agreed, wishes = excluded.wishes, note = excluded.note`);
   const clearCrew = db.prepare('DELETE FROM show_crew WHERE show_id = ?');
   const writeCrew = db.prepare('INSERT INTO show_crew (show_id, ord, person_id) VALUES (?, ?, ?)');
   const clearPositions = db.prepare('DELETE FROM show_position WHERE show_id = ?');
@@ -25,14 +25,14 @@ export function showStore(db: Db): Store<Show> {
   );
   const clearSlots = db.prepare('DELETE FROM slot WHERE show_id = ?');
   const writeSlot = db.prepare(`
-    INSERT INTO slot (show_id, id, ord, demo_id, method_id, performer_id, position_id, goes, pinned,
-      may_leave_out, worth)
-    VALUES (@showId, @id, @ord, @demoId, @methodId, @performerId, @positionId, @goes, @pinned,
-      @mayLeaveOut, @worth)`);
+    INSERT INTO slot (show_id, id, ord, demo_id, method_id, talk, performer_id, position_id, goes,
+      again, fallback, leads, pinned, may_leave_out, worth)
+    VALUES (@showId, @id, @ord, @demoId, @methodId, @talk, @performerId, @positionId, @goes,
+      @again, @fallback, @leads, @pinned, @mayLeaveOut, @worth)`);
 
   const readShow = db.prepare(`
     SELECT id, title, date, zone, arrival, doors, start, hard_finish AS hardFinish,
-      venue_id AS venueId, audience, audience_note AS audienceNote, agreed, note
+      venue_id AS venueId, audience, audience_note AS audienceNote, agreed, wishes, note
     FROM show WHERE id = ?`);
   const readCrew = db
     .prepare('SELECT person_id FROM show_crew WHERE show_id = ? ORDER BY ord')
@@ -41,8 +41,9 @@ export function showStore(db: Db): Store<Show> {
     'SELECT id, name, mark FROM show_position WHERE show_id = ? ORDER BY ord',
   );
   const readSlots = db.prepare(`
-    SELECT id, demo_id AS demoId, method_id AS methodId, performer_id AS performerId,
-      position_id AS positionId, goes, pinned, may_leave_out AS mayLeaveOut, worth
+    SELECT id, demo_id AS demoId, method_id AS methodId, talk, performer_id AS performerId,
+      position_id AS positionId, goes, again, fallback, leads, pinned,
+      may_leave_out AS mayLeaveOut, worth
     FROM slot WHERE show_id = ? ORDER BY ord`);
   const ids = db.prepare('SELECT id FROM show WHERE removed = 0 ORDER BY date, start, id').pluck();
 
@@ -61,7 +62,7 @@ export function showStore(db: Db): Store<Show> {
       expect(hasPerson.get(id), `crew[${i}]`, 'is not among the people'),
     );
     show.slots.forEach((slot, i) => {
-      const known = hasMethod.get(slot.demoId, slot.methodId);
+      const known = slot.talk !== null || hasMethod.get(slot.demoId, slot.methodId);
       expect(known, `slots[${i}].methodId`, 'is not in the repertoire');
       if (slot.performerId !== null)
         expect(
@@ -90,12 +91,15 @@ export function showStore(db: Db): Store<Show> {
       if (!row) return null;
       const slots = (readSlots.all(id) as Row[]).map((slot) => ({
         ...slot,
+        talk: typeof slot.talk === 'string' ? (JSON.parse(slot.talk) as Slot['talk']) : null,
+        leads: list(slot.leads),
         pinned: flag(slot.pinned),
         mayLeaveOut: flag(slot.mayLeaveOut),
       })) as unknown as Slot[];
       return {
         ...row,
         agreed: flag(row.agreed),
+        wishes: JSON.parse(String(row.wishes)) as Show['wishes'],
         crew: readCrew.all(id) as string[],
         positions: readPositions.all(id) as Position[],
         slots,
@@ -104,7 +108,7 @@ export function showStore(db: Db): Store<Show> {
     write: (show) => {
       refuseStray(show);
       const showId = show.id;
-      writeShow.run({ ...show, agreed: bit(show.agreed) });
+      writeShow.run({ ...show, agreed: bit(show.agreed), wishes: json(show.wishes) });
       clearCrew.run(showId);
       show.crew.forEach((person, i) => writeCrew.run(showId, i, person));
       clearPositions.run(showId);
@@ -115,6 +119,8 @@ export function showStore(db: Db): Store<Show> {
           ...slot,
           showId,
           ord,
+          talk: slot.talk && json(slot.talk),
+          leads: json(slot.leads),
           pinned: bit(slot.pinned),
           mayLeaveOut: bit(slot.mayLeaveOut),
         }),

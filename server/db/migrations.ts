@@ -1,4 +1,5 @@
 import { firstShow } from './migrations/001-first-show';
+import { runningOrder } from './migrations/002-running-order';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
-export const MIGRATIONS: readonly string[] = [firstShow];
+export const MIGRATIONS: readonly string[] = [firstShow, runningOrder];

@@ -32,14 +32,15 @@ export function demoStore(db: Db): Store<Demo> {
       usual_position = excluded.usual_position`);
   const writeMethod = db.prepare(`
     INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
-      settings, hazards, prior_worked, prior_failed)
+      settings, hazards, leaves, forbids, prior_worked, prior_failed)
     VALUES (@demoId, @id, @ord, @name, @summary, @oneShot, @goesAllowed, @volunteers, @warning,
-      @settings, @hazards, @priorWorked, @priorFailed)
+      @settings, @hazards, @leaves, @forbids, @priorWorked, @priorFailed)
     ON CONFLICT (demo_id, id) DO UPDATE SET
       ord = excluded.ord, name = excluded.name, summary = excluded.summary,
       one_shot = excluded.one_shot, goes_allowed = excluded.goes_allowed,
       volunteers = excluded.volunteers, warning = excluded.warning, settings = excluded.settings,
-      hazards = excluded.hazards, prior_worked = excluded.prior_worked,
+      hazards = excluded.hazards, leaves = excluded.leaves, forbids = excluded.forbids,
+      prior_worked = excluded.prior_worked,
       prior_failed = excluded.prior_failed`);
   const clearTasks = db.prepare('DELETE FROM task WHERE demo_id = ? AND method_id = ?');
   const writeTask = db.prepare(`
@@ -68,7 +69,7 @@ export function demoStore(db: Db): Store<Demo> {
     FROM demo WHERE id = ?`);
   const readMethods = db.prepare(`
     SELECT id, name, summary, one_shot AS oneShot, goes_allowed AS goesAllowed, volunteers, warning,
-      settings, hazards, prior_worked AS priorWorked, prior_failed AS priorFailed
+      settings, hazards, leaves, forbids, prior_worked AS priorWorked, prior_failed AS priorFailed
     FROM method WHERE demo_id = ? ORDER BY ord`);
   const readTasks = db.prepare(`
     SELECT id, ord, name, phase, shortest, likely, longest, hands, place, after, each_go AS eachGo,
@@ -87,6 +88,8 @@ export function demoStore(db: Db): Store<Demo> {
       oneShot: bit(method.oneShot),
       settings: json(method.settings),
       hazards: json(method.hazards),
+      leaves: json(method.leaves),
+      forbids: json(method.forbids),
     });
     const methodId = method.id;
     clearTasks.run(demoId, methodId);
@@ -134,6 +137,8 @@ export function demoStore(db: Db): Store<Demo> {
         oneShot: flag(method.oneShot),
         settings: list(method.settings),
         hazards: list(method.hazards),
+        leaves: list(method.leaves),
+        forbids: list(method.forbids),
         tasks: (readTasks.all(id, method.id) as Row[]).map(readTask),
         kit: readKit.all(id, method.id) as KitLine[],
       }));

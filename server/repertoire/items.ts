@@ -5,13 +5,13 @@ import { Store } from '../entity';
 
 export function itemStore(db: Db): Store<Item> {
   const write = db.prepare(`
-    INSERT INTO item (id, name, kind, function_test, test_holds, note)
-    VALUES (@id, @name, @kind, @functionTest, @testHolds, @note)
+    INSERT INTO item (id, name, kind, function_test, test_holds, owned, note)
+    VALUES (@id, @name, @kind, @functionTest, @testHolds, @owned, @note)
     ON CONFLICT (id) DO UPDATE SET
       name = excluded.name, kind = excluded.kind, function_test = excluded.function_test,
-      test_holds = excluded.test_holds, note = excluded.note`);
+      test_holds = excluded.test_holds, owned = excluded.owned, note = excluded.note`);
   const read = db.prepare(`
-    SELECT id, name, kind, function_test AS functionTest, test_holds AS testHolds, note
+    SELECT id, name, kind, function_test AS functionTest, test_holds AS testHolds, owned, note
     FROM item WHERE id = ?`);
   const ids = db.prepare('SELECT id FROM item WHERE removed = 0 ORDER BY name, id').pluck();
   return new Store<Item>(db, {

@@ -69,8 +69,8 @@ export function Notes({ plan, notes, tell }: { plan: RunPlan; notes: Note[]; tel
             <li key={note.id}>
               {slot && <b>{slot.name}: </b>}
               {note.text}
-              {slot && (
-                <Button size="small" onClick={() => void pin(slot.demoId, note)}>
+              {slot?.demoId && (
+                <Button size="small" onClick={() => void pin(slot.demoId ?? '', note)}>
                   Pin to the demo
                 </Button>
               )}

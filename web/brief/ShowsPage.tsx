@@ -7,6 +7,7 @@ import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { ImportAnswer, ShowSummary } from '../../contract/api';
 import type { Show } from '../../core/brief/types';
+import { NO_WISHES } from '../../core/brief/wishes';
 import { counted } from '../../core/words';
 import { ApiError, newId, send } from '../app/api';
 import { useShows } from '../app/data';
@@ -35,6 +36,7 @@ const freshShow = (): Show => ({
     { id: 'rear', name: 'Rear', mark: 'bars' },
   ],
   slots: [],
+  wishes: NO_WISHES,
   note: '',
 });
 

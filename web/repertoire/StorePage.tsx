@@ -1,7 +1,7 @@
 import { ItemBody } from '../../contract/repertoire';
 import { useItems } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
-import { Choice, Words, YesNoField } from '../parts/form';
+import { Choice, Figure, Words, YesNoField } from '../parts/form';
 import { ITEM_KIND, options } from '../parts/words';
 
 export default function StorePage() {
@@ -18,6 +18,7 @@ export default function StorePage() {
         kind: 'equipment',
         functionTest: '',
         testHolds: false,
+        owned: null,
         note: '',
       })}
       below={(item) => ITEM_KIND[item.kind]}
@@ -32,6 +33,12 @@ export default function StorePage() {
             help="Such as: battery reads above 7 V"
           />
           <YesNoField name="testHolds" label="An undone test holds the show" />
+          <Figure
+            name="owned"
+            label="How many there are"
+            optional
+            help="Equipment and gear; empty for as many as are asked for"
+          />
           <Words name="note" label="Notes" multiline />
         </>
       }

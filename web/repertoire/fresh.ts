@@ -44,6 +44,8 @@ const freshMethod = (): Method => ({
   kit: [],
   settings: [],
   hazards: [],
+  leaves: [],
+  forbids: [],
   priorWorked: 0,
   priorFailed: 0,
 });

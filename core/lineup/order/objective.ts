@@ -1,9 +1,6 @@
 /** What is wrong with a running order, part by part, and what it comes to with these weights. */
+import type { Arc, Weights } from '../../brief/wishes';
 import type { Timeline } from '../types';
-
-export const ARCS = ['none', 'climb', 'twoPeaks', 'wave'] as const;
-/** How the lift should run through the show. */
-export type Arc = (typeof ARCS)[number];
 
 /** What of a slot matters beside its times. */
 export interface SlotTraits {
@@ -14,27 +11,6 @@ export interface SlotTraits {
   volunteer: boolean;
   loud: boolean;
 }
-
-export interface Weights {
-  conflict: number;
-  /** A second after the hard finish. */
-  late: number;
-  /** A second of dead air. */
-  deadAir: number;
-  /** A point of lift away from the arc at one place, squared. */
-  arc: number;
-  /** Two alike side by side. */
-  repeat: number;
-}
-
-/** Conflicts before lateness, lateness before dead air, dead air before the run of lifts. */
-export const WEIGHTS: Weights = {
-  conflict: 1_000_000,
-  late: 1000,
-  deadAir: 10,
-  arc: 20,
-  repeat: 40,
-};
 
 export interface Objective {
   conflicts: number;
@@ -69,7 +45,11 @@ export function wantedLifts(arc: Arc, n: number): number[] {
   });
 }
 
-/** How far lifts in this order are from the arc: squares, so that one far off weighs more than many near. */
+/** How far a lift at one place is from the arc, squared, so that one far off weighs more than many near. */
+export const liftMisfit = (arc: Arc, lift: number, at: number, n: number): number =>
+  arc === 'none' ? 0 : (lift - (wantedLifts(arc, n)[at] ?? lift)) ** 2;
+
+/** How far lifts in this order are from the arc, in all. */
 export function arcDistance(arc: Arc, lifts: readonly number[]): number {
   if (arc === 'none') return 0;
   const wanted = wantedLifts(arc, lifts.length);
@@ -84,17 +64,12 @@ export const leastArcDistance = (arc: Arc, lifts: readonly number[]): number => 
   return [...lifts].sort(up).reduce((sum, lift, i) => sum + (lift - (wanted[i] ?? 0)) ** 2, 0);
 };
 
-/** Pairs side by side that are alike: of one family, both with a volunteer, both loud. */
+/** In how many ways two side by side are alike: of one family, both with a volunteer, both loud. */
+export const repeatsBetween = (a: SlotTraits, b: SlotTraits): number =>
+  [a.family === b.family, a.volunteer && b.volunteer, a.loud && b.loud].filter(Boolean).length;
+
 const repeatsIn = (traits: readonly SlotTraits[]): number =>
-  traits.slice(1).reduce((sum, now, i) => {
-    const before = traits[i] ?? now;
-    const alike = [
-      before.family === now.family,
-      before.volunteer && now.volunteer,
-      before.loud && now.loud,
-    ];
-    return sum + alike.filter(Boolean).length;
-  }, 0);
+  traits.slice(1).reduce((sum, now, i) => sum + repeatsBetween(traits[i] ?? now, now), 0);
 
 /** The part that needs no clock: the run of lifts, and what is alike side by side. */
 export function runOf(

@@ -1,30 +1,23 @@
 /** A better running order, if there is one, and what it is better for. */
-import { formatDuration } from '../../time/clock';
-import { counted } from '../../words';
+import type { SlotPair, Wishes } from '../../brief/wishes';
+import { findFaults } from '../faults';
+import { buildGraph } from '../graph';
 import { schedule } from '../schedule';
-import type { LineupInput, PlanSlot } from '../types';
+import { searchSchedule } from '../search';
+import type { LineupInput, Timeline } from '../types';
+import { type ExactProblem, exactOrder } from './exact';
+import { leastGaps } from './gaps';
 import {
-  type Arc,
-  type Objective,
   leastArcDistance,
+  liftMisfit,
+  type Objective,
   objectiveOf,
+  repeatsBetween,
   runOf,
   type SlotTraits,
-  WEIGHTS,
-  type Weights,
 } from './objective';
-import { type SearchLimits, searchOrder } from './permute';
-
-export interface Wishes {
-  arc: Arc;
-  /** The first of each pair comes somewhere before the second. */
-  before: readonly (readonly [string, string])[];
-  /** The two of each pair are not side by side. */
-  notNext: readonly (readonly [string, string])[];
-  weights: Weights;
-}
-
-export const NO_WISHES: Wishes = { arc: 'none', before: [], notNext: [], weights: WEIGHTS };
+import { type OrderFound, type SearchLimits, searchOrder } from './permute';
+import { reasonsFor } from './reasons';
 
 export interface Suggestion {
   /** True when no order that keeps pins and wishes is better. */
@@ -35,62 +28,166 @@ export interface Suggestion {
   before: Objective;
   /** What it is better for, and what moved. */
   reasons: string[];
-  /** Orders that were timed. */
+  /** Orders, and parts of orders, that were timed. */
   tried: number;
 }
 
+/** With more slots than this to move, the best is looked for and not proven. */
+export const MOST_EXACT = 12;
+/** Orders tried by moving things about, before every order is looked at. */
+const HEAD_START = 120;
 /** Effort for each of the many orders; the two that are compared in the end get the usual one. */
 const WORK_EACH = 20_000;
 
-function keepsWishes(wishes: Wishes, order: readonly string[]): boolean {
+type Order = readonly number[];
+
+const keeps = ({ before, apart }: Wishes, order: readonly string[]): boolean => {
   const at = new Map(order.map((id, i) => [id, i]));
   const place = (id: string): number => at.get(id) ?? NaN;
   return (
-    !wishes.before.some(([first, second]) => place(first) > place(second)) &&
-    !wishes.notNext.some(([one, other]) => Math.abs(place(one) - place(other)) === 1)
+    !before.some(({ first, second }) => place(first) > place(second)) &&
+    !apart.some(({ first, second }) => Math.abs(place(first) - place(second)) === 1)
   );
-}
+};
 
-/** Slots that moved against the others: all but the longest run that kept its sequence. */
-function movedSlots(from: readonly string[], to: readonly string[]): string[] {
-  // Longest increasing subsequence of the old places, in the new order.
-  const places = to.map((id) => from.indexOf(id));
-  const best = places.map((place) => [place]);
-  places.forEach((place, i) => {
-    for (let k = 0; k < i; k++)
-      if ((places[k] ?? 0) < place && (best[k]?.length ?? 0) + 1 > (best[i]?.length ?? 0))
-        best[i] = [...(best[k] ?? []), place];
+/** Everything that is asked about orders of one show, timed at most once each. */
+class Orders {
+  readonly today: number[];
+  readonly pinned: ReadonlySet<number>;
+  private readonly traits: SlotTraits[];
+  private readonly gaps;
+  private readonly filled: number;
+  private readonly always: number;
+  /** True when today's order breaks a wish: any that keeps them is better. */
+  private readonly startsWell: boolean;
+
+  constructor(
+    private readonly input: LineupInput,
+    traits: ReadonlyMap<string, SlotTraits>,
+    private readonly wishes: Wishes,
+  ) {
+    const { slots } = input;
+    this.today = slots.map((_, i) => i);
+    this.pinned = new Set(this.today.filter((i) => slots[i]?.pinned));
+    this.traits = slots.map((slot) => {
+      const found = traits.get(slot.id);
+      if (!found) throw new RangeError(`Slot ${slot.id} has no traits`);
+      return found;
+    });
+    this.gaps = leastGaps(input);
+    const faults = findFaults(input);
+    this.always = faults.conflicts.length * wishes.weights.conflict;
+    const whole = buildGraph({ ...input, slots: faults.slots });
+    this.filled = whole.nets.reduce((sum, net) => sum + net.blockLength, 0);
+    this.startsWell = keeps(wishes, this.idsOf(this.today));
+  }
+
+  idsOf = (order: Order): string[] => order.map((i) => this.input.slots[i]?.id ?? '');
+
+  inOrder = (order: Order): LineupInput => ({
+    ...this.input,
+    slots: order.flatMap((i) => this.input.slots[i] ?? []),
   });
-  const kept = new Set(best.reduce((a, b) => (b.length > a.length ? b : a), []));
-  return to.filter((id) => !kept.has(from.indexOf(id)));
-}
 
-function reasonsFor(
-  input: LineupInput,
-  to: readonly string[],
-  before: Objective,
-  after: Objective,
-): string[] {
-  const from = input.slots.map((slot) => slot.id);
-  const nameOf = (id: string): string => input.slots.find((slot) => slot.id === id)?.name ?? '';
-  const reasons: string[] = [];
-  const less = (part: keyof Objective, words: (by: number) => string): void => {
-    const by = before[part] - after[part];
-    if (by > 0) reasons.push(words(by));
+  judge(order: Order, work?: number): { objective: Objective; timeline: Timeline } {
+    const timeline = schedule(this.inOrder(order), work);
+    const { arc, weights } = this.wishes;
+    const traits = order.flatMap((i) => this.traits[i] ?? []);
+    return { timeline, objective: objectiveOf(timeline, traits, arc, weights) };
+  }
+
+  /** An order that breaks a wish is worse than any that keeps them. */
+  private broken = (order: Order): boolean => !keeps(this.wishes, this.idsOf(order));
+
+  /** What it costs; at the least, where the clock is only the best that was found. */
+  whole = (order: Order): { cost: number; floor: number } => {
+    if (this.broken(order)) return { cost: Number.MAX_SAFE_INTEGER, floor: Infinity };
+    const { objective, timeline } = this.judge(order, WORK_EACH);
+    return { cost: objective.total, floor: timeline.proven ? objective.total : this.floor(order) };
   };
-  less('conflicts', (by) => `${counted(by, 'conflict')} less`);
-  less('late', (by) => `ends ${formatDuration(by)} less after the hard finish`);
-  less('deadAir', (by) => `${formatDuration(by)} less dead air`);
-  less('arc', () => 'the lift runs nearer to the arc');
-  less('repeats', (by) => `${counted(by, 'pair')} less of like demonstrations side by side`);
-  for (const id of movedSlots(from, to))
-    reasons.push(`${nameOf(id)} moves from ${from.indexOf(id) + 1} to ${to.indexOf(id) + 1}`);
-  return reasons;
+
+  /** What lost seconds cost at the least. */
+  private lostCost(lost: number): number {
+    const { deadAir, late } = this.wishes.weights;
+    return lost * deadAir + Math.max(0, this.filled + lost - this.input.hardFinish) * late;
+  }
+
+  /** What an order costs at the least: its lifts, and each two neighbours as if there were no others. */
+  floor = (order: Order): number => {
+    const { arc, weights } = this.wishes;
+    const run = runOf(
+      order.flatMap((i) => this.traits[i] ?? []),
+      arc,
+    );
+    const lost = order.reduce((sum, i, at) => {
+      const before = order[at - 1];
+      return sum + (before === undefined ? this.gaps.first(i) : this.gaps.between(before, i));
+    }, 0);
+    return this.always + run.arc * weights.arc + run.repeats * weights.repeat + this.lostCost(lost);
+  };
+
+  /** No order costs less. */
+  get least(): number {
+    const { arc, weights } = this.wishes;
+    const lifts = this.traits.map(({ lift }) => lift);
+    return this.always + leastArcDistance(arc, lifts) * weights.arc + this.lostCost(0);
+  }
+
+  allowed = (order: Order): boolean =>
+    !this.broken(order) || (!this.startsWell && order.every((number, i) => number === i));
+
+  exact(): ExactProblem {
+    const { wishes, traits, today } = this;
+    const { weights, arc } = wishes;
+    const number = new Map(this.input.slots.map((slot, i) => [slot.id, i]));
+    const known = (pairs: readonly SlotPair[]): [number, number][] =>
+      pairs.flatMap(({ first, second }): [number, number][] => {
+        const [a, b] = [number.get(first), number.get(second)];
+        return a === undefined || b === undefined ? [] : [[a, b]];
+      });
+    const before = known(wishes.before);
+    const apart = known(wishes.apart);
+    const trait = (i: number): SlotTraits => {
+      const found = traits[i];
+      if (!found) throw new RangeError(`There is no slot ${i}`);
+      return found;
+    };
+    return {
+      size: today.length,
+      pinned: this.pinned,
+      first: this.gaps.first,
+      between: this.gaps.between,
+      place: (i, at) => liftMisfit(arc, trait(i).lift, at, today.length) * weights.arc,
+      beside: (i, j) =>
+        apart.some(([a, b]) => (a === i && b === j) || (a === j && b === i))
+          ? Infinity
+          : repeatsBetween(trait(i), trait(j)) * weights.repeat,
+      earlier: (i) => before.flatMap(([a, b]) => (b === i ? [a] : [])),
+      perSecond: weights.deadAir,
+      perSecondLate: weights.late,
+      slack: this.input.hardFinish - this.filled,
+      always: this.always,
+      part: (order) => this.lostInPart(order),
+      whole: this.whole,
+    };
+  }
+
+  /** The first part of a show by itself loses no more than it does in the whole show. */
+  private lostInPart(order: Order): { lost: number; besides: number } {
+    const part = this.inOrder(order);
+    const graph = buildGraph({ ...part, slots: findFaults(part).slots });
+    const { best, bound, proven } = searchSchedule(graph, WORK_EACH);
+    if (!best) return { lost: 0, besides: proven ? this.wishes.weights.conflict : 0 };
+    const filled = graph.nets.reduce((sum, net) => sum + net.blockLength, 0);
+    return { lost: Math.max(0, bound - filled), besides: 0 };
+  }
 }
 
 /**
  * Looks for the order that costs least, yielding the best so far now and then. Pinned slots keep
- * their numbers. Throws RangeError when a slot has no traits. When today's order breaks a wish, the search starts from it all the same.
+ * their numbers. Up to `MOST_EXACT` slots that may move, every order is tried or shown to be no
+ * better. Throws RangeError when a slot has no traits. When today's order breaks a wish, the search
+ * starts from it all the same.
  */
 export function* suggestOrder(
   input: LineupInput,
@@ -98,82 +195,59 @@ export function* suggestOrder(
   wishes: Wishes,
   limits: SearchLimits,
 ): Generator<Suggestion, Suggestion, void> {
-  const { slots } = input;
-  const withOrder = (order: readonly number[]): LineupInput => ({
-    ...input,
-    slots: order.flatMap((i) => slots[i] ?? []),
-  });
-  const traitsIn = (order: readonly PlanSlot[]): SlotTraits[] =>
-    order.map((slot) => {
-      const found = traits.get(slot.id);
-      if (!found) throw new RangeError(`Slot ${slot.id} has no traits`);
-      return found;
-    });
-  const { arc, weights } = wishes;
-  /** False once an order was timed whose clock is only the best found: it might be better still. */
-  let certain = true;
-  const judge = (changed: LineupInput, work?: number): Objective => {
-    const timeline = schedule(changed, work);
-    certain &&= timeline.proven;
-    return objectiveOf(timeline, traitsIn(changed.slots), arc, weights);
-  };
-  const lifts = traitsIn(slots).map(({ lift }) => lift);
-  const least = leastArcDistance(arc, lifts) * weights.arc;
-  const today = slots.map((_, i) => i);
-  const startsWell = keepsWishes(
-    wishes,
-    slots.map((slot) => slot.id),
-  );
-  const search = searchOrder(
-    {
-      size: slots.length,
-      pinned: new Set(today.filter((i) => slots[i]?.pinned)),
-      allowed: (order) =>
-        keepsWishes(
-          wishes,
-          order.map((i) => slots[i]?.id ?? ''),
-        ) ||
-        (!startsWell && order.every((number, i) => number === i)),
-      cost: (order) => {
-        const changed = withOrder(order);
-        const { total } = judge(changed, WORK_EACH);
-        // An order that breaks a wish is worse than any that keeps them.
-        return keepsWishes(
-          wishes,
-          changed.slots.map((slot) => slot.id),
-        )
-          ? total
-          : Number.MAX_SAFE_INTEGER;
-      },
-      floor: (order) => {
-        const run = runOf(traitsIn(withOrder(order).slots), arc);
-        return run.arc * weights.arc + run.repeats * weights.repeat;
-      },
-      least,
-    },
-    limits,
-  );
-  const before = judge(input);
-  const told = (order: readonly number[], proven: boolean, tried: number): Suggestion => {
-    const changed = withOrder(order);
-    const objective = judge(changed);
-    const ids = changed.slots.map((slot) => slot.id);
-    const reasons = reasonsFor(input, ids, before, objective);
-    const asGoodAsCanBe = objective.total <= least;
+  const orders = new Orders(input, traits, wishes);
+  const { today, pinned, least } = orders;
+  const before = { order: orders.idsOf(today), ...orders.judge(today) };
+  const told = ({ order, proven, tried }: OrderFound): Suggestion => {
+    const after = { order: orders.idsOf(order), ...orders.judge(order) };
+    const putBack = (id: string): Objective => {
+      const others = order.filter((i) => input.slots[i]?.id !== id);
+      const own = input.slots.findIndex((slot) => slot.id === id);
+      return orders.judge([...others.slice(0, own), own, ...others.slice(own)], WORK_EACH)
+        .objective;
+    };
     return {
-      proven: asGoodAsCanBe || (proven && certain),
-      slots: ids,
-      objective,
-      before,
-      reasons,
+      proven: proven || after.objective.total <= least,
+      slots: after.order,
+      objective: after.objective,
+      before: before.objective,
+      reasons: reasonsFor(input, before, after, putBack),
       tried,
     };
   };
+
+  const small = today.length - pinned.size <= MOST_EXACT;
+  const search = searchOrder(
+    {
+      size: today.length,
+      pinned,
+      allowed: orders.allowed,
+      cost: (order) => orders.whole(order).cost,
+      floor: orders.floor,
+      least,
+    },
+    small ? { ...limits, most: Math.min(limits.most, HEAD_START) } : limits,
+  );
+  let found: OrderFound = yield* telling(search, told);
+  if (small && found.cost > least) {
+    const { tried } = found;
+    const exact = exactOrder(orders.exact(), found, limits.most);
+    found = yield* telling(exact, (now) => told({ ...now, tried: tried + now.tried }));
+    found = { ...found, tried: tried + found.tried };
+  }
+  // The last look is the longest one, whatever was found on the way.
+  return told(found);
+}
+
+/** Passes on what a search tells. */
+function* telling(
+  search: Generator<OrderFound, OrderFound, void>,
+  told: (found: OrderFound) => Suggestion,
+): Generator<Suggestion, OrderFound, void> {
   for (;;) {
     const { done, value } = search.next();
-    const suggestion = told(value.order, value.proven, value.tried);
-    if (done) return suggestion;
-    yield suggestion;
+    if (done) return value;
+    yield told(value);
   }
 }
 
