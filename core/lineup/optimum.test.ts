@@ -54,6 +54,9 @@ const shows: fc.Arbitrary<LineupInput> = fc
         tasks: methods,
         performerId: fc.constantFrom('ines', 'jo'),
         positionId: fc.constantFrom('table', 'bench'),
+        tongs: fc.boolean(),
+        smoke: fc.option(small),
+        dry: fc.boolean(),
       }),
       { minLength: 2, maxLength: 2 },
     ),
@@ -61,8 +64,16 @@ const shows: fc.Arbitrary<LineupInput> = fc
   })
   .map(({ slots, arrival }) =>
     input(
-      slots.map(({ tasks, ...over }, i): PlanSlot => slot(`s${i}`, tasks, over)),
-      { arrival },
+      slots.map(({ tasks, tongs, smoke, dry, ...over }, i): PlanSlot =>
+        slot(`s${i}`, tasks, {
+          ...over,
+          uses: tongs ? [{ item: 'tongs', amount: 1 }] : [],
+          leaves:
+            smoke === null ? [] : [{ kind: 'smoke', where: 'stage', task: null, seconds: smoke }],
+          forbids: dry ? ['smoke'] : [],
+        }),
+      ),
+      { arrival, equipment: [{ id: 'tongs', name: 'Tongs', owned: 1 }] },
     ),
   );
 
@@ -191,6 +202,7 @@ describe('on tiny shows', () => {
       arrival: show.arrival * 2,
       slots: show.slots.map((s) => ({
         ...s,
+        leaves: s.leaves.map((left) => ({ ...left, seconds: left.seconds * 2 })),
         tasks: s.tasks.map((t) => ({
           ...t,
           time: { shortest: 0, likely: t.time.likely * 2, longest: 1000 },
