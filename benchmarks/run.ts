@@ -1,9 +1,13 @@
 /** `npm run bench [-- NAME …]`: each benchmark prints one line of JSON. */
+import { forecastVsDraws } from './forecast-vs-draws';
 import { orderBr17 } from './order-br17';
+import { orderVsSolver } from './order-vs-solver';
 import { timeline40 } from './timeline-40';
 
-const BENCHMARKS: Record<string, () => object> = {
+const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'order-br17': orderBr17,
+  'order-vs-solver': orderVsSolver,
+  'forecast-vs-draws': forecastVsDraws,
   'timeline-40': timeline40,
 };
 
@@ -16,4 +20,5 @@ if (unknown.length > 0) {
   process.exit(2);
 }
 for (const [name, run] of Object.entries(BENCHMARKS))
-  if (names.length === 0 || names.includes(name)) console.log(JSON.stringify({ name, ...run() }));
+  if (names.length === 0 || names.includes(name))
+    console.log(JSON.stringify({ name, ...(await run()) }));

@@ -21,6 +21,8 @@ export interface ReviewRow {
   /** Actual less planned length; null when it was not performed. */
   difference: number | null;
   goes: Go[];
+  /** Steps that were done, in seconds of show time. */
+  steps: { task: string; seconds: number }[];
 }
 
 export interface Review {
@@ -54,6 +56,7 @@ export function reviewOf(plan: RunPlan, live: Live): Review {
       actualSeconds,
       difference: actualSeconds === null ? null : Math.round(actualSeconds - plannedSeconds),
       goes: fact?.goes ?? [],
+      steps: fact?.steps ?? [],
     };
   });
   const ends = plan.slots.flatMap((slot) => live.slots[slot.id]?.endedAt ?? []);
@@ -90,6 +93,8 @@ export interface MethodRecord {
   causes: { cause: string; count: number }[];
   /** Each time it was on stage, oldest first. */
   performances: Performance[];
+  /** How long each step took, every time it was done, by task; whole seconds. */
+  times: Record<string, number[]>;
 }
 
 export interface Performance {
@@ -126,6 +131,7 @@ export function recordsOf(
           failed: method.priorFailed,
           causes: [],
           performances: [],
+          times: {},
         },
       ]),
     ),
@@ -143,6 +149,8 @@ export function recordsOf(
           else record.causes.push({ cause: go.cause, count: 1 });
         }
       }
+      for (const { task, seconds } of row.steps)
+        (record.times[task] ??= []).push(Math.round(seconds));
       if (row.goes.length === 0) continue;
       record.performances.push({
         showTitle: run.plan.title,

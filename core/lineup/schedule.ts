@@ -111,7 +111,8 @@ export function schedule(raw: LineupInput, work: number = EFFORT.quick): Timelin
     hardFinish: input.hardFinish,
     end: best.end,
     deadAir: best.end - filled,
-    proven: proven && conflicts.length === 0,
+    // That the whole is too long says nothing against its times.
+    proven: proven && conflicts.every((conflict) => conflict.slot === ''),
     blocks,
     tasks: placedTasks(graph, best, starts),
     gaps: gapsOf(graph, best, blocks),

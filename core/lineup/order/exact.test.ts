@@ -2,6 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { NO_WISHES, type Wishes } from '../../brief/wishes';
+import type { Task } from '../../repertoire/types';
 import { input, slot, task } from '../../testing/build';
 import { schedule } from '../schedule';
 import type { LineupInput, PlanSlot } from '../types';
@@ -16,23 +17,24 @@ function* orders(ids: readonly string[]): Generator<string[]> {
     for (const rest of orders([...ids.slice(0, i), ...ids.slice(i + 1)])) yield [first, ...rest];
 }
 
-const methods: fc.Arbitrary<Pick<PlanSlot, 'tasks' | 'performerId' | 'positionId' | 'pinned'>> =
-  fc.record({
-    tasks: fc
-      .record({
-        set: fc.integer({ min: 0, max: 90 }),
-        show: fc.integer({ min: 20, max: 120 }),
-        wipe: fc.integer({ min: 0, max: 120 }),
-      })
-      .map(({ set, show, wipe }) => [
-        task('set', 'prepare', set),
-        task('show', 'perform', show),
-        task('wipe', 'reset', wipe),
-      ]),
-    performerId: fc.constantFrom('ines', 'jo'),
-    positionId: fc.constantFrom('table', 'bench'),
-    pinned: fc.integer({ min: 0, max: 4 }).map((n) => n === 0),
-  });
+const methods: fc.Arbitrary<
+  Pick<PlanSlot, 'performerId' | 'positionId' | 'pinned'> & { tasks: Task[] }
+> = fc.record({
+  tasks: fc
+    .record({
+      set: fc.integer({ min: 0, max: 90 }),
+      show: fc.integer({ min: 20, max: 120 }),
+      wipe: fc.integer({ min: 0, max: 120 }),
+    })
+    .map(({ set, show, wipe }) => [
+      task('set', 'prepare', set),
+      task('show', 'perform', show),
+      task('wipe', 'reset', wipe),
+    ]),
+  performerId: fc.constantFrom('ines', 'jo'),
+  positionId: fc.constantFrom('table', 'bench'),
+  pinned: fc.integer({ min: 0, max: 4 }).map((n) => n === 0),
+});
 
 const cases = fc.record({
   slots: fc.array(methods, { minLength: 2, maxLength: 5 }),

@@ -155,8 +155,8 @@ class Orders {
     return {
       size: today.length,
       pinned: this.pinned,
-      first: this.gaps.first,
-      between: this.gaps.between,
+      first: (i) => this.gaps.first(i),
+      between: (i, j) => this.gaps.between(i, j),
       place: (i, at) => liftMisfit(arc, trait(i).lift, at, today.length) * weights.arc,
       beside: (i, j) =>
         apart.some(([a, b]) => (a === i && b === j) || (a === j && b === i))

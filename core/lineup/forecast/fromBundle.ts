@@ -1,0 +1,31 @@
+import type { MethodRecord } from '../../after/review';
+import type { ShowBundle } from '../../brief/types';
+import { resolveSlots } from '../fromBundle';
+import type { SlotPolicy } from './types';
+
+/** What the forecast needs to know of each slot beside its times. A go that partly worked did not. */
+export const policiesOf = (
+  bundle: ShowBundle,
+  records: readonly MethodRecord[],
+): Map<string, SlotPolicy> =>
+  new Map(
+    resolveSlots(bundle).map(({ slot, demo, method }): [string, SlotPolicy] => {
+      const record = records.find((r) => r.demoId === demo.id && r.methodId === method.id);
+      return [
+        slot.id,
+        {
+          again: slot.again,
+          fallback: slot.fallback,
+          mayLeaveOut: slot.mayLeaveOut,
+          worth: slot.worth,
+          record: slot.talk
+            ? null
+            : {
+                worked: record?.worked ?? method.priorWorked,
+                failed: (record?.failed ?? method.priorFailed) + (record?.partly ?? 0),
+              },
+          taken: record?.times ?? {},
+        },
+      ];
+    }),
+  );

@@ -1,0 +1,72 @@
+/** What the forecast reads and gives. Times are seconds from the show's start. */
+
+/** What is known and wanted of a slot beside its times. */
+export interface SlotPolicy {
+  /** Further goes at the most when the last planned one fails. */
+  again: number;
+  /** Seconds of words instead, when it is given up. */
+  fallback: number;
+  mayLeaveOut: boolean;
+  /** 1 to 5. */
+  worth: number;
+  /** Goes that worked and that did not; null for what can't fail, such as a talk. */
+  record: { worked: number; failed: number } | null;
+  /** How long its steps really took, by task. */
+  taken: Readonly<Record<string, readonly number[]>>;
+}
+
+export interface Band {
+  /** One show in ten is earlier, one in two, nine in ten. */
+  p10: number;
+  p50: number;
+  p90: number;
+}
+
+export interface SlotBand extends Band {
+  slot: string;
+  /** Chance that one of its goes works; null for what can't fail. */
+  works: number | null;
+}
+
+export interface WindowRisk {
+  slot: string;
+  task: string;
+  after: string;
+  /** Chance that it is used after it has gone off. */
+  chance: number;
+}
+
+/** What makes the end uncertain: the slot's share of the variance, null for dead air. */
+export interface Driver {
+  slot: string | null;
+  share: number;
+}
+
+export interface LeaveOut {
+  slots: string[];
+  /** What is lost by it. */
+  worth: number;
+  /** Chance to end by the hard finish without them, and how much that is more. */
+  chance: number;
+  gain: number;
+  /** The end in one show of two. */
+  p50: number;
+}
+
+export interface Forecast {
+  runs: number;
+  seed: number;
+  end: Band & { mean: number; sd: number };
+  /** Chance to end by the hard finish. */
+  chance: number;
+  /** The ends of a hundred shows that stand for all of them, in order. */
+  dots: number[];
+  /** Expected seconds of dead air. */
+  deadAir: number;
+  starts: SlotBand[];
+  /** Windows that are missed now and then, the likeliest first. */
+  windows: WindowRisk[];
+  drivers: Driver[];
+  /** Single slots and pairs, what buys most for what it costs first; empty until they are worked out. */
+  leaveOut: LeaveOut[];
+}
