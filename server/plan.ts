@@ -1,13 +1,17 @@
 /**
  * `npm run plan -- FILE`: the timeline and kit of a show file as JSON, with no server. With `--order`,
- * a better running order too; `--arc` says how its lift should run, `--seed` makes it repeat.
+ * a better running order too; `--arc` says how its lift should run. With `--forecast N` what comes of
+ * N simulated shows. `--seed` makes both repeat.
  */
 import { readFileSync, statSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { FILE_LIMIT, readShowFile, type ShowFile } from '../contract/showFile';
 import { type FieldFault, faultInWords } from '../contract/validate';
 import { type Arc, ARCS } from '../core/brief/wishes';
+import { recordsOf } from '../core/after/review';
 import { kitList } from '../core/kit/kit';
+import { wholeForecast } from '../core/lineup/forecast/forecast';
+import { policiesOf } from '../core/lineup/forecast/fromBundle';
 import { lineupInput } from '../core/lineup/fromBundle';
 import { mender } from '../core/lineup/mend';
 import { traitsOf } from '../core/lineup/order/fromBundle';
@@ -15,7 +19,9 @@ import { suggestedOrder } from '../core/lineup/order/suggest';
 import { schedule } from '../core/lineup/schedule';
 import { EFFORT } from '../core/lineup/search';
 
-const USAGE = `Usage: npm run plan -- FILE [--order] [--arc ${ARCS.join('|')}] [--seed NUMBER]`;
+const USAGE = `Usage: npm run plan -- FILE [--order] [--arc ${ARCS.join('|')}] [--forecast NUMBER] [--seed NUMBER]`;
+/** Simulated shows at the most. */
+const MOST_SHOWS = 1_000_000;
 /** Orders timed at the most. */
 const MOST_ORDERS = 20_000;
 
@@ -29,6 +35,8 @@ interface Asked {
   order: boolean;
   /** Instead of the one the show wishes. */
   arc: Arc | null;
+  /** Shows to simulate; null for none. */
+  forecast: number | null;
   seed: number;
 }
 
@@ -39,6 +47,7 @@ function asked(): Asked {
       options: {
         order: { type: 'boolean', default: false },
         arc: { type: 'string' },
+        forecast: { type: 'string' },
         seed: { type: 'string', default: '1' },
       },
     });
@@ -50,7 +59,13 @@ function asked(): Asked {
       return refuse([`--arc must be one of: ${ARCS.join(', ')}`, USAGE]);
     if (!/^\d{1,9}$/.test(values.seed))
       return refuse(['--seed must be a whole number of at most nine figures', USAGE]);
-    return { file, order: values.order, arc, seed };
+    const forecast = values.forecast === undefined ? null : Number(values.forecast);
+    if (
+      forecast !== null &&
+      !(Number.isInteger(forecast) && forecast > 0 && forecast <= MOST_SHOWS)
+    )
+      return refuse([`--forecast must be a whole number from 1 to ${MOST_SHOWS}`, USAGE]);
+    return { file, order: values.order, arc, forecast, seed };
   } catch {
     return refuse([USAGE]);
   }
@@ -73,10 +88,11 @@ function textOf(file: string): string {
   }
 }
 
-function answer(show: ShowFile, { order, arc, seed }: Asked): object {
+function answer(show: ShowFile, { order, arc, forecast, seed }: Asked): object {
   const input = lineupInput(show);
   const timeline = schedule(input, EFFORT.thorough);
-  const mend = mender(input, timeline);
+  const others = show.people.filter((person) => !show.show.crew.includes(person.id));
+  const mend = mender(input, timeline, others);
   return {
     timeline: {
       ...timeline,
@@ -96,6 +112,12 @@ function answer(show: ShowFile, { order, arc, seed }: Asked): object {
         { ...show.show.wishes, ...(arc && { arc }) },
         { seed, most: MOST_ORDERS },
       ),
+    }),
+    ...(forecast !== null && {
+      forecast: wholeForecast(input, timeline, policiesOf(show, recordsOf(show.demos, show.runs)), {
+        runs: forecast,
+        seed,
+      }),
     }),
   };
 }
