@@ -12,6 +12,7 @@ import { entityRoutes } from './entity';
 import { answerErrors, nothingHere } from './http/errors';
 import { onlyFromHere, securityHeaders } from './http/guard';
 import { kitRoutes } from './kit/routes';
+import { lineupRoutes } from './lineup/routes';
 import { readyRoutes } from './ready/routes';
 import { stageRoutes } from './stage/routes';
 
@@ -34,7 +35,7 @@ function apiRoutes({ area, demo }: AppOptions): Router {
     if (req.method === 'POST' && req.path === '/file') next();
     else express.json({ limit: BODY_LIMIT, strict: true })(req, res, next);
   });
-  api.use('/shows', kitRoutes(area), readyRoutes(area), briefRoutes(area));
+  api.use('/shows', lineupRoutes(area), kitRoutes(area), readyRoutes(area), briefRoutes(area));
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
   api.use('/demos', entityRoutes(area.demos, DemoBody, area.changes));
   api.use('/items', entityRoutes(area.items, ItemBody, area.changes));

@@ -5,7 +5,6 @@ import { timelineOf } from '../lineup/fromBundle';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { type KitEntry, kitList } from './kit';
-import { kitTable } from './table';
 
 const watch = [task('p', 'perform', 120)];
 const listOf = (from: ShowBundle): KitEntry[] => kitList(from, timelineOf(from));
@@ -186,12 +185,4 @@ describe('equipment', () => {
       { numRuns: 60, seed: 3 },
     );
   });
-});
-
-test('cells that a spreadsheet would run are disarmed', () => {
-  const from = bundle(
-    [{ id: 'a', tasks: watch, over: { kit: [line('x', 1, 'piece')] } }],
-    [item('x', 'equipment', { name: '=HYPERLINK("x")' })],
-  );
-  expect(kitTable(listOf(from))[1]?.[1]).toBe(`'=HYPERLINK("x")`);
 });

@@ -1,0 +1,51 @@
+import { type Request, Router } from 'express';
+import type { ShowBundle } from '../../core/brief/types';
+import { type CallSheet, callSheet, sheetTable } from '../../core/lineup/callSheet';
+import { lineupInput } from '../../core/lineup/fromBundle';
+import { schedule } from '../../core/lineup/schedule';
+import type { LineupInput, Timeline } from '../../core/lineup/types';
+import type { Area } from '../area';
+import { csvFile } from '../http/csv';
+import { calendarFile } from './calendarFile';
+import { sheetPdf } from './sheetPdf';
+
+interface Plan {
+  bundle: ShowBundle;
+  input: LineupInput;
+  timeline: Timeline;
+  sheet: CallSheet;
+}
+
+/** The running order as files to print, to read in a spreadsheet, and to put in a diary. */
+export function lineupRoutes({ bundles }: Area): Router {
+  const router = Router();
+  const planOf = (req: Request<{ id: string }>): Plan => {
+    const bundle = bundles.of(req.params.id);
+    const input = lineupInput(bundle);
+    const timeline = schedule(input);
+    return { bundle, input, timeline, sheet: callSheet(bundle, input, timeline) };
+  };
+  router.get('/:id/running-order.csv', (req, res) => {
+    res
+      .attachment('running-order.csv')
+      .type('text/csv; charset=utf-8')
+      .send(csvFile(sheetTable(planOf(req).sheet)));
+  });
+  router.get('/:id/running-order.pdf', async (req, res) => {
+    const { bundle, sheet } = planOf(req);
+    const { date, start } = bundle.show;
+    const where = [bundle.venue?.name, date, start].filter(Boolean).join(' · ');
+    res
+      .attachment('running-order.pdf')
+      .type('application/pdf')
+      .send(await sheetPdf(sheet, where));
+  });
+  router.get('/:id/calendar.ics', (req, res) => {
+    const { bundle, input, timeline } = planOf(req);
+    res
+      .attachment('calendar.ics')
+      .type('text/calendar; charset=utf-8')
+      .send(calendarFile(bundle, input, timeline));
+  });
+  return router;
+}

@@ -1,0 +1,123 @@
+/** The running order for the wings on one page. */
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import pdfmake from 'pdfmake';
+import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
+import type { Call, CallSheet } from '../../core/lineup/callSheet';
+
+const FAMILY = 'Atkinson Hyperlegible Next';
+const face = (name: string): string =>
+  join(
+    dirname(
+      createRequire(import.meta.url).resolve(
+        '@expo-google-fonts/atkinson-hyperlegible-next/package.json',
+      ),
+    ),
+    name,
+    `AtkinsonHyperlegibleNext_${name}.ttf`,
+  );
+
+/** Sizes tried, in points, until it fits on a page. */
+const SIZES = [10, 9, 8, 7.2, 6.5, 5.8, 5.2];
+
+/** Below this size calls run on in one line, instead of a line each. */
+const RUN_ON = 8;
+
+const plainCall = ({ time, who, what, forSlot, minutes }: Call): string =>
+  `${time}  ${who}: ${what} (${forSlot}), ${minutes}`;
+
+const lines = (calls: readonly Call[], size: number): Content[] =>
+  size >= RUN_ON
+    ? calls.map((c): Content => ({ text: plainCall(c), margin: [0, 1, 0, 0] }))
+    : calls.length > 0
+      ? [{ text: calls.map(plainCall).join('   ·   ') }]
+      : [];
+
+function definition(
+  sheet: CallSheet,
+  below: string,
+  size: number,
+  onPages: (count: number) => void,
+): TDocumentDefinitions {
+  const list = (title: string, all: readonly Call[]): Content[] =>
+    all.length === 0
+      ? []
+      : [{ text: title, bold: true, margin: [0, size, 0, 2] }, ...lines(all, size)];
+  const rows = sheet.slots.flatMap((slot): TableCell[][] => [
+    [
+      { text: slot.time, bold: true, fontSize: size * 1.4 },
+      { text: String(slot.number), bold: true, fontSize: size * 1.4 },
+      {
+        stack: [
+          {
+            text: [
+              { text: slot.name, bold: true, fontSize: size * 1.25 },
+              ...(slot.method ? [{ text: `  ${slot.method}` }] : []),
+            ],
+          },
+          ...lines(slot.calls, size),
+        ],
+      },
+      { text: [slot.performer, slot.position].filter(Boolean).join('\n') },
+      {
+        text: slot.deadAir ? `${slot.length}\nafter ${slot.deadAir} dead air` : slot.length,
+        alignment: 'right',
+      },
+    ],
+  ]);
+  return {
+    pageSize: 'A4',
+    pageMargins: [36, 32, 36, 32],
+    defaultStyle: { font: FAMILY, fontSize: size },
+    info: { title: sheet.title },
+    footer: (_page, count) => {
+      onPages(count);
+      return '';
+    },
+    content: [
+      { text: sheet.title, bold: true, fontSize: 20 },
+      { text: below, margin: [0, 2, 0, 6] },
+      ...list('Before the show', sheet.before),
+      {
+        margin: [0, 8, 0, 0],
+        layout: 'lightHorizontalLines',
+        table: {
+          headerRows: 1,
+          widths: ['auto', 'auto', '*', 'auto', 'auto'],
+          body: [
+            ['Time', '', 'In focus, and what begins behind it', 'Who, where', 'Length'].map(
+              (text): TableCell => ({ text, color: '#6B5F56' }),
+            ),
+            ...rows,
+          ],
+        },
+      },
+      ...list('Afterwards', sheet.after),
+      {
+        text: `Ends ${sheet.end}; hard finish ${sheet.hardFinish}.`,
+        bold: true,
+        margin: [0, 8, 0, 0],
+      },
+    ],
+  };
+}
+
+pdfmake.setFonts({
+  [FAMILY]: { normal: face('400Regular'), bold: face('700Bold') },
+});
+// Nothing is fetched, and nothing but the two faces is read.
+pdfmake.setUrlAccessPolicy(() => false);
+pdfmake.setLocalAccessPolicy((path: string) => path.includes('atkinson-hyperlegible-next'));
+
+/** `below` is the line beneath the title: where and when. */
+export async function sheetPdf(sheet: CallSheet, below: string): Promise<Buffer> {
+  let pdf: Buffer = Buffer.alloc(0);
+  for (const size of SIZES) {
+    let pages = 0;
+    pdf = await pdfmake
+      .createPdf(definition(sheet, below, size, (count) => (pages = count)))
+      .getBuffer();
+    if (pages <= 1) break;
+  }
+  return pdf;
+}
