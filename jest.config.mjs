@@ -4,6 +4,8 @@ export default {
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
   testEnvironment: 'node',
+  // Programs are started and searched with in tests: long enough for a busy machine.
+  testTimeout: 120_000,
   transform: {
     '^.+\\.ts$': [
       '@swc/jest',

@@ -102,7 +102,7 @@ describe('files that are refused change nothing', () => {
 
   test('a newer version says so, and only so', async () => {
     const text = await spoilt((file) => {
-      (file as { version: number }).version = 2;
+      (file as { version: number }).version = 3;
     });
     const error = await refused(text);
     expect(error.fields).toHaveLength(1);

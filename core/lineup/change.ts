@@ -1,5 +1,6 @@
 /** Changes to a running order that can be tried on the engine's input and then made to the show. */
 import type { Show } from '../brief/types';
+import type { SlotPair } from '../brief/wishes';
 import { formatClock, parseClock } from '../time/clock';
 import type { LineupInput, PlanPerson, PlanSlot } from './types';
 
@@ -82,14 +83,48 @@ export function changeInput(
   }
 }
 
+/** The show without these slots, and without wishes about them. */
+export function withoutSlots(show: Show, ids: readonly string[]): Show {
+  const stays = ({ first, second }: SlotPair): boolean =>
+    !ids.includes(first) && !ids.includes(second);
+  return {
+    ...show,
+    slots: show.slots.filter((slot) => !ids.includes(slot.id)),
+    wishes: {
+      ...show.wishes,
+      before: show.wishes.before.filter(stays),
+      apart: show.wishes.apart.filter(stays),
+    },
+  };
+}
+
+/** The show with the slots in this order. */
+export const inOrder = (show: Show, ids: readonly string[]): Show => ({
+  ...show,
+  slots: ids.flatMap((id) => show.slots.find((slot) => slot.id === id) ?? []),
+});
+
+/** The show with a task of a slot done at least so long before its block; 0 for no such wish. */
+export const withLead = (show: Show, slotId: string, task: string, seconds: number): Show => ({
+  ...show,
+  slots: show.slots.map((slot) =>
+    slot.id === slotId
+      ? {
+          ...slot,
+          leads: [
+            ...slot.leads.filter((lead) => lead.task !== task),
+            ...(seconds > 0 ? [{ task, seconds }] : []),
+          ],
+        }
+      : slot,
+  ),
+});
+
 /** The show with the change made; null where it is not the show that has to change. */
 export function changeShow(show: Show, change: Change): Show | null {
   switch (change.kind) {
     case 'order':
-      return {
-        ...show,
-        slots: change.slots.flatMap((id) => show.slots.find((slot) => slot.id === id) ?? []),
-      };
+      return inOrder(show, change.slots);
     case 'performer':
     case 'position': {
       const named =
@@ -104,7 +139,7 @@ export function changeShow(show: Show, change: Change): Show | null {
     case 'crew':
       return { ...show, crew: [...show.crew, change.person] };
     case 'leaveOut':
-      return { ...show, slots: show.slots.filter((slot) => slot.id !== change.slot) };
+      return withoutSlots(show, [change.slot]);
     case 'arrival': {
       const earlier = parseClock(show.arrival) - Math.ceil(change.seconds / 60) * 60;
       return earlier < 0 ? null : { ...show, arrival: formatClock(earlier) };

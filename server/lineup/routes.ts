@@ -6,8 +6,6 @@ import { schedule } from '../../core/lineup/schedule';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
 import type { Area } from '../area';
 import { csvFile } from '../http/csv';
-import { calendarFile } from './calendarFile';
-import { sheetPdf } from './sheetPdf';
 
 interface Plan {
   bundle: ShowBundle;
@@ -34,13 +32,16 @@ export function lineupRoutes({ bundles }: Area): Router {
   router.get('/:id/running-order.pdf', async (req, res) => {
     const { bundle, sheet } = planOf(req);
     const { date, start } = bundle.show;
+    // The library for PDF takes longer to load than the whole server: only who prints waits for it.
+    const { sheetPdf } = await import('./sheetPdf');
     const where = [bundle.venue?.name, date, start].filter(Boolean).join(' · ');
     res
       .attachment('running-order.pdf')
       .type('application/pdf')
       .send(await sheetPdf(sheet, where));
   });
-  router.get('/:id/calendar.ics', (req, res) => {
+  router.get('/:id/calendar.ics', async (req, res) => {
+    const { calendarFile } = await import('./calendarFile');
     const { bundle, input, timeline } = planOf(req);
     res
       .attachment('calendar.ics')

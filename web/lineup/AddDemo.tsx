@@ -31,7 +31,23 @@ function freshSlot(show: Show, demo: Demo): Slot | null {
   };
 }
 
-/** A list of the repertoire; the one that is chosen goes to the end of the running order. */
+const freshTalk = (show: Show): Slot => ({
+  id: newId(),
+  demoId: null,
+  methodId: null,
+  talk: { title: 'A few words', time: { shortest: 45, likely: 60, longest: 90 }, say: '' },
+  performerId: show.crew[0] ?? null,
+  positionId: null,
+  goes: 1,
+  again: 0,
+  fallback: 0,
+  leads: [],
+  pinned: false,
+  mayLeaveOut: true,
+  worth: 2,
+});
+
+/** A list of the repertoire, and a talk; the one that is chosen goes to the end of the running order. */
 export function AddDemo({ show, onAdd }: { show: Show; onAdd: (slot: Slot) => void }) {
   const { data: demos = [] } = useDemos();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
@@ -46,6 +62,15 @@ export function AddDemo({ show, onAdd }: { show: Show; onAdd: (slot: Slot) => vo
             No demos yet: write one first
           </MenuItem>
         )}
+        <MenuItem
+          divider
+          onClick={() => {
+            setAnchor(null);
+            onAdd(freshTalk(show));
+          }}
+        >
+          A talk: words only
+        </MenuItem>
         {demos.map((demo) => (
           <MenuItem
             key={demo.id}

@@ -1,51 +1,17 @@
 import Box from '@mui/material/Box';
-import ButtonBase from '@mui/material/ButtonBase';
 import type { Join } from '../../core/lineup/joins';
 import type { Mend } from '../../core/lineup/mend';
-import { formatClock, formatDuration } from '../../core/time/clock';
+import { formatDuration } from '../../core/time/clock';
+import { MendLine } from './MendLine';
 
 interface JoinRowProps {
   join: Join;
   mends: readonly Mend[];
-  /** Start of the show in seconds from midnight. */
-  startOfDay: number;
-  onOrder: (order: string[], words: string) => void;
-}
-
-/** A way out of dead air with its result; one that is a new order can be pressed. */
-function MendLine({
-  mend,
-  startOfDay,
-  onOrder,
-}: Omit<JoinRowProps, 'join' | 'mends'> & { mend: Mend }) {
-  const { order, words, end, gain } = mend;
-  const result = (
-    <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
-      : <b>ends {formatClock(startOfDay + end)}</b>, {formatDuration(-gain)}
-    </Box>
-  );
-  if (!order)
-    return (
-      <Box sx={{ py: 0.5 }}>
-        {words}
-        {result}
-      </Box>
-    );
-  return (
-    <ButtonBase
-      onClick={() => onOrder(order, words)}
-      sx={{ display: 'block', textAlign: 'left', font: 'inherit', py: 0.5, minHeight: 24 }}
-    >
-      <Box component="span" sx={{ borderBottom: '1.5px solid var(--ember)' }}>
-        {words}
-      </Box>
-      {result}
-    </ButtonBase>
-  );
+  onMend: (mend: Mend) => void;
 }
 
 /** What happens between two cards: who does what, or the dead air, why, and what would mend it. */
-export function JoinRow({ join, mends, startOfDay, onOrder }: JoinRowProps) {
+export function JoinRow({ join, mends, onMend }: JoinRowProps) {
   if (!join.gap)
     return (
       <Box
@@ -82,7 +48,7 @@ export function JoinRow({ join, mends, startOfDay, onOrder }: JoinRowProps) {
       </Box>
       <Box>{join.words}</Box>
       {mends.map((mend) => (
-        <MendLine key={mend.words} mend={mend} startOfDay={startOfDay} onOrder={onOrder} />
+        <MendLine key={mend.words} mend={mend} onMend={onMend} />
       ))}
     </Box>
   );

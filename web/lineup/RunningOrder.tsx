@@ -19,15 +19,15 @@ import Box from '@mui/material/Box';
 import { Fragment } from 'react';
 import type { Slot } from '../../core/brief/types';
 import { resolveSlots } from '../../core/lineup/fromBundle';
+import { inOrder, withoutSlots } from '../../core/lineup/change';
 import { joinsOf } from '../../core/lineup/joins';
+import type { Mend } from '../../core/lineup/mend';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
 import { parseClock } from '../../core/time/clock';
-import { lowerFirst } from '../../core/words';
 import { useOpenShow } from '../brief/useShow';
 import { useUndoable } from '../parts/undoable';
 import { JoinRow } from './JoinRow';
 import { SlotCard } from './SlotCard';
-import { useMends } from './useMends';
 
 interface RunningOrderProps {
   /** The order under the finger while a card is dragged; else null. */
@@ -35,12 +35,16 @@ interface RunningOrderProps {
   onDrag: (order: string[] | null) => void;
   /** What follows from that order. */
   shown: { input: LineupInput; timeline: Timeline };
+  /** Ways to mend, by the slot that waits or the conflict's words. */
+  mends: Record<string, Mend[]>;
+  apply: (mend: Mend) => void;
   selected: string | null;
   onSelect: (slot: string | null) => void;
 }
 
 /** The cards with their joins, moved by mouse, touch or keyboard. */
-export function RunningOrder({ dragged, onDrag, shown, selected, onSelect }: RunningOrderProps) {
+export function RunningOrder(props: RunningOrderProps) {
+  const { dragged, onDrag, shown, mends, apply, selected, onSelect } = props;
   const { editing, bundle, answer } = useOpenShow();
   const undoable = useUndoable(editing.store);
   const sensors = useSensors(
@@ -50,7 +54,6 @@ export function RunningOrder({ dragged, onDrag, shown, selected, onSelect }: Run
   const { show } = bundle;
   const startOfDay = parseClock(show.start);
   const joins = joinsOf(shown.input, shown.timeline);
-  const mends = useMends(shown.input, shown.timeline);
   // dnd-kit moves the cards itself while dragging, so the list keeps the stored order until the drop.
   const ids = show.slots.map((slot) => slot.id);
   const stored = resolveSlots(bundle);
@@ -61,16 +64,10 @@ export function RunningOrder({ dragged, onDrag, shown, selected, onSelect }: Run
   const drop = (event: DragEndEvent): void => {
     onDrag(null);
     const order = orderAfter(event);
-    if (order.join() !== ids.join()) setSlots(inOrder(order));
-  };
-  const inOrder = (order: readonly string[]): Slot[] =>
-    order.flatMap((id) => show.slots.find((slot) => slot.id === id) ?? []);
-  const reorder = (order: string[], words: string): void => {
-    setSlots(inOrder(order));
-    undoable(`Done: ${lowerFirst(words)}`);
+    if (order.join() !== ids.join()) editing.store.change((value) => inOrder(value, order));
   };
   const takeOut = (slot: Slot, name: string): void => {
-    setSlots(show.slots.filter((other) => other.id !== slot.id));
+    editing.store.change((value) => withoutSlots(value, [slot.id]));
     undoable(`${name} taken out`);
   };
   const nameOf = (id: string | number): string =>
@@ -107,12 +104,7 @@ export function RunningOrder({ dragged, onDrag, shown, selected, onSelect }: Run
               <Fragment key={slot.id}>
                 {join && (i > 0 || join.gap) && (
                   <Box component="li" sx={{ visibility: dragged ? 'hidden' : 'visible' }}>
-                    <JoinRow
-                      join={join}
-                      mends={mends[slot.id] ?? []}
-                      startOfDay={startOfDay}
-                      onOrder={reorder}
-                    />
+                    <JoinRow join={join} mends={mends[slot.id] ?? []} onMend={apply} />
                   </Box>
                 )}
                 <Box component="li" sx={{ my: join ? 0 : 0.5 }}>
@@ -129,6 +121,8 @@ export function RunningOrder({ dragged, onDrag, shown, selected, onSelect }: Run
                       (r) => r.demoId === demo.id && r.methodId === method.id,
                     )}
                     conflicts={shown.timeline.conflicts.filter((c) => c.slot === slot.id)}
+                    mends={mends}
+                    onMend={apply}
                     selected={selected === slot.id}
                     onSelect={() => onSelect(selected === slot.id ? null : slot.id)}
                     onChange={(change) =>

@@ -2,22 +2,21 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import PushPin from '@mui/icons-material/PushPinOutlined';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
-import FormControlLabel from '@mui/material/FormControlLabel';
-import Switch from '@mui/material/Switch';
-import { Link } from 'react-router';
 import { type MethodRecord, recordWords } from '../../core/after/review';
 import type { ShowBundle, Slot } from '../../core/brief/types';
+import type { Mend } from '../../core/lineup/mend';
 import type { Block, Conflict } from '../../core/lineup/types';
 import type { Demo, Method } from '../../core/repertoire/types';
 import { formatClock, formatDuration } from '../../core/time/clock';
 import { listInWords } from '../../core/words';
 import { HazardGlyph } from '../parts/HazardGlyph';
-import { type Option, Pick } from '../parts/Pick';
 import { PositionMark, Tape } from '../parts/tape';
+import { ConflictLines } from './Conflicts';
+import { cardId } from './selection';
+import { SlotEditor } from './SlotEditor';
 
-interface CardProps {
+export interface CardProps {
   number: number;
   slot: Slot;
   demo: Demo;
@@ -28,6 +27,9 @@ interface CardProps {
   bundle: ShowBundle;
   record: MethodRecord | undefined;
   conflicts: Conflict[];
+  /** Ways to mend conflicts, by their words. */
+  mends: Record<string, Mend[]>;
+  onMend: (mend: Mend) => void;
   selected: boolean;
   onSelect: () => void;
   onChange: (change: Partial<Slot>) => void;
@@ -44,6 +46,7 @@ export function SlotCard(props: CardProps) {
   return (
     <Box
       ref={setNodeRef}
+      id={cardId(slot.id)}
       style={{ transform: CSS.Translate.toString(transform), transition }}
       sx={{
         position: 'relative',
@@ -111,7 +114,7 @@ export function SlotCard(props: CardProps) {
               }}
             >
               {position && <PositionMark shape={position.mark} />}
-              <span>{position?.name ?? 'no position'}</span>
+              <span>{position?.name ?? (slot.talk ? 'anywhere' : 'no position')}</span>
               <span>· {listInWords(props.people) || 'nobody'}</span>
               <Box component="span" sx={{ display: 'flex', gap: 0.5, color: 'var(--ink)' }}>
                 {method.hazards.map((hazard) => (
@@ -132,99 +135,14 @@ export function SlotCard(props: CardProps) {
         </ButtonBase>
       </Box>
       {conflicts.map((conflict) => (
-        <Box key={conflict.words} sx={{ px: 1.5, pb: 1, fontSize: 13, color: 'var(--ember)' }}>
-          △ {conflict.words}. {conflict.mend}.
-        </Box>
+        <ConflictLines
+          key={conflict.words}
+          conflict={conflict}
+          mends={props.mends[conflict.words]}
+          onMend={props.onMend}
+        />
       ))}
       {selected && <SlotEditor {...props} />}
-    </Box>
-  );
-}
-
-const named = ({ id, name }: { id: string; name: string }): Option => ({ value: id, label: name });
-const upTo = (n: number): Option[] =>
-  Array.from({ length: n }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }));
-
-function SlotEditor({ slot, demo, bundle, onChange, onRemove }: CardProps) {
-  const { crew, positions } = bundle.show;
-  // Somebody who has left the crew stays named until another is chosen.
-  const performers = bundle.people.filter(
-    (person) => crew.includes(person.id) || person.id === slot.performerId,
-  );
-  return (
-    <Box sx={{ p: 1.5, borderTop: '1px solid var(--line)', display: 'grid', gap: 1.5 }}>
-      {demo.pinnedNote && (
-        <Box sx={{ fontSize: 14 }}>
-          <b>From last time:</b> {demo.pinnedNote}
-        </Box>
-      )}
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}>
-        <Pick
-          label="Method"
-          value={slot.methodId}
-          options={demo.methods.map(named)}
-          onChange={(methodId) => methodId && onChange({ methodId })}
-        />
-        <Pick
-          label="Performer"
-          value={slot.performerId}
-          none="Nobody yet"
-          options={performers.map(named)}
-          onChange={(performerId) => onChange({ performerId })}
-        />
-        <Pick
-          label="Position"
-          value={slot.positionId}
-          none="None yet"
-          options={positions.map((p) => ({
-            ...named(p),
-            icon: <PositionMark shape={p.mark} />,
-          }))}
-          onChange={(positionId) => onChange({ positionId })}
-        />
-        <Pick
-          label="Goes"
-          value={String(slot.goes)}
-          options={upTo(Math.max(6, slot.goes))}
-          onChange={(goes) => onChange({ goes: Number(goes) })}
-        />
-        <Pick
-          label="Worth, 1 to 5"
-          value={String(slot.worth)}
-          options={upTo(5)}
-          onChange={(worth) => onChange({ worth: Number(worth) })}
-        />
-        <Box>
-          <FormControlLabel
-            label="May be left out"
-            control={
-              <Switch
-                size="small"
-                checked={slot.mayLeaveOut}
-                onChange={(_e, on) => onChange({ mayLeaveOut: on })}
-              />
-            }
-          />
-          <FormControlLabel
-            label="Pinned here"
-            control={
-              <Switch
-                size="small"
-                checked={slot.pinned}
-                onChange={(_e, on) => onChange({ pinned: on })}
-              />
-            }
-          />
-        </Box>
-      </Box>
-      <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button size="small" component={Link} to={`/demos/${demo.id}?method=${slot.methodId}`}>
-          Open the demo
-        </Button>
-        <Button size="small" onClick={onRemove}>
-          Take it out
-        </Button>
-      </Box>
     </Box>
   );
 }

@@ -7,53 +7,46 @@ import DialogTitle from '@mui/material/DialogTitle';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { proxy } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { traitsOf } from '../../core/lineup/order/fromBundle';
-import type { Arc, Objective } from '../../core/lineup/order/objective';
-import { NO_WISHES, type Suggestion } from '../../core/lineup/order/suggest';
+import type { Objective } from '../../core/lineup/order/objective';
+import type { Suggestion } from '../../core/lineup/order/suggest';
 import { formatDuration } from '../../core/time/clock';
 import { useOpenShow } from '../brief/useShow';
-import { Pick } from '../parts/Pick';
-import { type HeavyWork, startWork } from './lineupWorker';
+import { useWork } from './useWork';
+import { WishFields } from './WishFields';
 
-const ARC: Record<Arc, string> = {
-  none: 'As it comes',
-  climb: 'A steady climb',
-  twoPeaks: 'Two peaks',
-  wave: 'A wave',
-};
 /** Orders timed at the most. */
-const MOST_ORDERS = 1500;
-
-interface Search {
-  soFar: Suggestion | null;
-  done: boolean;
-}
+const MOST_ORDERS = 20_000;
 
 /** Searches in a worker while it is open; stopped, the best so far is what was found. */
-function useSuggestion(open: boolean, arc: Arc): Search & { stop: () => void } {
-  const { bundle, input } = useOpenShow();
-  const [search, setSearch] = useState<Search>({ soFar: null, done: false });
-  const work = useRef<HeavyWork | null>(null);
-  useEffect(() => {
-    if (!open) return;
-    setSearch({ soFar: null, done: false });
-    const started = startWork();
-    work.current = started;
-    const wishes = { ...NO_WISHES, arc };
-    const limits = { seed: 1, most: MOST_ORDERS };
-    const tell = proxy((soFar: Suggestion) => setSearch({ soFar, done: false }));
-    void started.run
-      .suggest(input, traitsOf(bundle), wishes, limits, tell)
-      .then((found) => setSearch({ soFar: found, done: true }));
-    return started.stop;
-  }, [open, arc, bundle, input]);
+function useSuggestion(open: boolean) {
+  const { bundle, input, show } = useOpenShow();
+  const [stopped, setStopped] = useState(false);
+  const about = [open, show.wishes, bundle, input, stopped];
+  const { value, fresh } = useWork<{ found: Suggestion; done: boolean }>(
+    open && !stopped
+      ? (run, tell) =>
+          run
+            .suggest(
+              input,
+              traitsOf(bundle),
+              show.wishes,
+              { seed: 1, most: MOST_ORDERS },
+              proxy((found: Suggestion) => tell({ found, done: false })),
+            )
+            .then((found) => ({ found, done: true }))
+      : null,
+    about,
+    // Weights are typed figure by figure.
+    200,
+  );
+  // Another wish, or another order, begins a new search.
+  useEffect(() => setStopped(false), [open, show.wishes, bundle, input]);
   return {
-    ...search,
-    stop: () => {
-      work.current?.stop();
-      setSearch(({ soFar }) => ({ soFar, done: true }));
-    },
+    soFar: open && (fresh || stopped) ? (value?.found ?? null) : null,
+    done: stopped || (fresh && value?.done === true),
+    stop: () => setStopped(true),
   };
 }
 
@@ -120,6 +113,11 @@ function SideBySide({ found }: { found: Suggestion }) {
           )}
         </tbody>
       </Box>
+      <Box component="ul" aria-label="Why" sx={{ mt: 2, mb: 0, pl: 2.5 }}>
+        {found.reasons.map((reason) => (
+          <li key={reason}>{reason}</li>
+        ))}
+      </Box>
     </>
   );
 }
@@ -127,8 +125,8 @@ function SideBySide({ found }: { found: Suggestion }) {
 /** A better running order, looked for in the background, compared before it is taken. */
 export function SuggestOrder({ onTake }: { onTake: (order: string[]) => void }) {
   const [open, setOpen] = useState(false);
-  const [arc, setArc] = useState<Arc>('none');
-  const { soFar, done, stop } = useSuggestion(open, arc);
+  const { editing, show, input } = useOpenShow();
+  const { soFar, done, stop } = useSuggestion(open);
   const better = soFar !== null && soFar.objective.total < soFar.before.total;
   const close = (): void => setOpen(false);
   return (
@@ -139,12 +137,13 @@ export function SuggestOrder({ onTake }: { onTake: (order: string[]) => void }) 
       <Dialog open={open} onClose={close} fullWidth maxWidth="sm" aria-labelledby="suggest-title">
         <DialogTitle id="suggest-title">A better order</DialogTitle>
         <DialogContent>
-          <Pick
-            label="The lift should run"
-            value={arc}
-            options={(Object.keys(ARC) as Arc[]).map((value) => ({ value, label: ARC[value] }))}
-            onChange={(value) => value && setArc(value)}
-            sx={{ mt: 1, mb: 2, maxWidth: 260 }}
+          <WishFields
+            wishes={show.wishes}
+            slots={input.slots.map((slot, i) => ({
+              value: slot.id,
+              label: `${i + 1} ${slot.name}`,
+            }))}
+            onChange={(wishes) => editing.store.change((value) => ({ ...value, wishes }))}
           />
           <Box aria-live="polite" sx={{ mb: 2 }}>
             {!done && (

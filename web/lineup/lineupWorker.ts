@@ -5,12 +5,40 @@ export interface HeavyWork {
   run: Remote<LineupWork>;
   /** Drops what is under way. */
   stop: () => void;
+  /** Done with it: it is kept warm for the next piece of work. */
+  release: () => void;
+}
+
+/** One that has nothing to do: starting one takes longer than most of what it is asked. */
+let spare: HeavyWork | null = null;
+
+function fresh(): HeavyWork {
+  const worker = new Worker(new URL('../workers/lineup.worker.ts', import.meta.url), {
+    type: 'module',
+  });
+  let over = false;
+  const work: HeavyWork = {
+    run: wrap<LineupWork>(worker),
+    stop: () => {
+      if (over) return;
+      over = true;
+      worker.terminate();
+      spare ??= fresh();
+    },
+    release: () => {
+      if (over || spare === work) return;
+      if (spare) {
+        over = true;
+        worker.terminate();
+      } else spare = work;
+    },
+  };
+  return work;
 }
 
 /** A worker of its own for one piece of work, so that it can be dropped without touching another. */
 export function startWork(): HeavyWork {
-  const worker = new Worker(new URL('../workers/lineup.worker.ts', import.meta.url), {
-    type: 'module',
-  });
-  return { run: wrap<LineupWork>(worker), stop: () => worker.terminate() };
+  const work = spare ?? fresh();
+  spare = null;
+  return work;
 }

@@ -2,6 +2,8 @@
 export interface Scale {
   /** Pixels for a show time in seconds. */
   x(seconds: number): number;
+  /** Show time in seconds for pixels. */
+  at(x: number): number;
   /** Left edge of the preparation, of the show, and the right edge. */
   left: number;
   zero: number;
@@ -13,14 +15,14 @@ export function makeScale(first: number, last: number, left: number, right: numb
   const before = Math.max(60, -first);
   const share = first < 0 ? Math.min(0.25, Math.max(0.14, before / (before + last) / 2)) : 0.03;
   const zero = left + (right - left) * share;
+  const early = (zero - left) / before;
+  const late = (right - zero) / Math.max(1, last);
   return {
     left,
     zero,
     right,
-    x: (seconds) =>
-      seconds < 0
-        ? zero + (seconds / before) * (zero - left)
-        : zero + (seconds / Math.max(1, last)) * (right - zero),
+    x: (seconds) => zero + seconds * (seconds < 0 ? early : late),
+    at: (x) => (x - zero) / (x < zero ? early : late),
   };
 }
 
@@ -44,3 +46,10 @@ export function shorten(text: string, room: number, pxPerLetter: number): string
   const most = Math.max(1, Math.floor(room / pxPerLetter));
   return text.length <= most ? text : `${text.slice(0, most - 1).trimEnd()}…`;
 }
+
+/** Round steps of time for an axis, in seconds. */
+const STEPS = [60, 120, 300, 600, 900, 1800, 3600];
+
+/** The finest step whose labels have room. */
+export const tickStep = (scale: Scale, room: number): number =>
+  STEPS.find((step) => scale.x(step) - scale.x(0) >= room) ?? 3600;

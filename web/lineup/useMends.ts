@@ -1,26 +1,19 @@
-import { useEffect, useState } from 'react';
 import type { Mend } from '../../core/lineup/mend';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
-import { type HeavyWork, startWork } from './lineupWorker';
+import { usePeople } from '../app/data';
+import { useWork } from './useWork';
 
-/** The page is let be for this long, in ms, before the sums are begun: one may go on dragging. */
 const AFTER = 250;
 
-/** Ways to mend each gap, by the slot that waits; empty until they are worked out. */
+/** Ways to mend gaps and conflicts, by their words; empty until they are worked out. */
 export function useMends(input: LineupInput, timeline: Timeline): Record<string, Mend[]> {
-  const [mends, setMends] = useState<{ of: Timeline; found: Record<string, Mend[]> } | null>(null);
-  useEffect(() => {
-    if (timeline.gaps.length === 0) return;
-    let work: HeavyWork | null = null;
-    const timer = setTimeout(() => {
-      work = startWork();
-      void work.run.mends(input, timeline).then((found) => setMends({ of: timeline, found }));
-    }, AFTER);
-    // Superseded by another order: what is under way is dropped.
-    return () => {
-      clearTimeout(timer);
-      work?.stop();
-    };
-  }, [input, timeline]);
-  return mends?.of === timeline ? mends.found : {};
+  const { data: people } = usePeople();
+  const wanted = timeline.gaps.length + timeline.conflicts.length > 0 && people !== undefined;
+  const others = people?.filter((person) => !input.crew.some(({ id }) => id === person.id)) ?? [];
+  const { value, fresh } = useWork(
+    wanted ? (run) => run.mends(input, timeline, others) : null,
+    [input, timeline, people],
+    AFTER,
+  );
+  return fresh && value ? value : {};
 }

@@ -6,6 +6,7 @@ import type {
   ItemKind,
   KitBasis,
   Phase,
+  ResidueKind,
   TalkPattern,
 } from '../../core/repertoire/types';
 import type { MarkShape } from '../../core/brief/types';
@@ -89,6 +90,21 @@ export const HAZARD: Record<HazardKind, string> = {
   allergen: 'Allergen',
   lifting: 'Heavy lifting',
   volunteerMoved: 'Volunteer is moved',
+};
+export const RESIDUE: Record<ResidueKind, string> = {
+  water: 'Water',
+  foam: 'Slippery foam',
+  vapour: 'Flammable vapour',
+  oxygen: 'Oxygen',
+  smoke: 'Smoke',
+  debris: 'Glass or brittle bits',
+  heat: 'Heat',
+  charge: 'Charge',
+  darkness: 'Darkness',
+};
+export const WHERE: Record<'position' | 'stage', string> = {
+  position: 'where it is done',
+  stage: 'on the whole stage',
 };
 /** Causes offered with one tap when something didn’t work. */
 export const CAUSES = [

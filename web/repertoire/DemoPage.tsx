@@ -15,6 +15,7 @@ import { About } from './About';
 import { copyMethod, NEW_DEMO } from './fresh';
 import { grid } from './grid';
 import { HazardsPart, KitPart, SettingsPart } from './MethodParts';
+import { ResiduesPart } from './ResiduesPart';
 import { MethodFactsRow, MethodTable } from './MethodTable';
 import { RecipeSteps } from './RecipeSteps';
 import { RecordPart } from './RecordPart';
@@ -61,6 +62,7 @@ function OneMethod({ at, method, record }: MethodProps) {
       </Box>
       <Box sx={{ display: 'grid', gap: 3 }}>
         <HazardsPart at={at} method={method} />
+        <ResiduesPart at={at} method={method} />
         <KitPart at={at} method={method} items={items} />
         <SettingsPart at={at} method={method} />
       </Box>

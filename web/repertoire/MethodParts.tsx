@@ -1,7 +1,7 @@
 /** What a method needs and what to mind: its kit, settings, hazards and warning, each edited in place. */
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Item, Method } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/types';
 import { formatAmount } from '../../core/units/format';
 import { KIT_UNITS, UNIT_IDS, UNITS } from '../../core/units/units';
 import { newId } from '../app/api';
@@ -10,28 +10,11 @@ import { Choice, Figure, Words } from '../parts/form';
 import { HazardGlyph } from '../parts/HazardGlyph';
 import { BASIS, HAZARD, options } from '../parts/words';
 import { freshLine } from './fresh';
+import { Heading, line, list, Nothing, type PartProps } from './partLayout';
 import { Rows } from './Rows';
-
-interface PartProps {
-  at: string;
-  method: Method;
-}
 
 const unitOptions = (ids: readonly (keyof typeof UNITS)[]) =>
   ids.map((id) => ({ value: id, label: UNITS[id].label }));
-
-const Heading = ({ children }: { children: string }) => (
-  <Typography variant="h3" component="h3" sx={{ mb: 0.5 }}>
-    {children}
-  </Typography>
-);
-
-const Nothing = ({ children }: { children: string }) => (
-  <Typography color="textSecondary">{children}</Typography>
-);
-
-const list = { listStyle: 'none', m: 0, p: 0 } as const;
-const line = { borderTop: '1px solid var(--line)', py: 0.75 } as const;
 
 export function KitPart({ at, method, items }: PartProps & { items: readonly Item[] }) {
   const nameOf = (id: string): string => items.find((item) => item.id === id)?.name ?? 'no item';

@@ -130,6 +130,7 @@ export function TaskFields({ at, task, others }: { at: string; task: Task; other
         <Figure name={`${at}.time.likely`} label="Likely" unit="s" />
         <Figure name={`${at}.time.longest`} label="Longest" unit="s" />
         {perform && <YesNoField name={`${at}.eachGo`} label="At every go" />}
+        {task.phase === 'reset' && <YesNoField name={`${at}.eachGo`} label="Between goes too" />}
       </Box>
       {task.phase !== 'settle' && <Hands at={at} />}
       <Afters at={at} others={others} />

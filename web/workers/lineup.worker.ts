@@ -1,32 +1,64 @@
 /** Heavy sums of the line-up, away from the page's own thread. */
 import { expose } from 'comlink';
+import type { Wishes } from '../../core/brief/wishes';
+import { forecastShow, leaveOutTable, type Wanted } from '../../core/lineup/forecast/forecast';
+import type { Forecast, SlotPolicy } from '../../core/lineup/forecast/types';
 import { type Mend, mender } from '../../core/lineup/mend';
 import type { SlotTraits } from '../../core/lineup/order/objective';
 import type { SearchLimits } from '../../core/lineup/order/permute';
-import { type Suggestion, suggestOrder, type Wishes } from '../../core/lineup/order/suggest';
-import type { LineupInput, Timeline } from '../../core/lineup/types';
+import { type Suggestion, suggestOrder } from '../../core/lineup/order/suggest';
+import { schedule } from '../../core/lineup/schedule';
+import type { LineupInput, PlanPerson, Timeline } from '../../core/lineup/types';
+
+/** Runs a search to its end, telling what it finds on the way. */
+function finish<T>(search: Generator<T, T, void>, tell: (soFar: T) => void): T {
+  for (;;) {
+    const { done, value } = search.next();
+    if (done) return value;
+    tell(value);
+  }
+}
 
 const work = {
-  /** Ways to mend each gap, by the slot that waits. */
-  mends(input: LineupInput, timeline: Timeline): Record<string, Mend[]> {
-    const mend = mender(input, timeline);
-    return Object.fromEntries(timeline.gaps.map((gap) => [gap.slot, mend(gap)]));
+  /** The clock of an order that is only being tried. */
+  preview: (input: LineupInput): Timeline => schedule(input),
+
+  /** Ways to mend each gap and conflict: by the slot that waits, or by the conflict's words. */
+  mends(
+    input: LineupInput,
+    timeline: Timeline,
+    others: readonly PlanPerson[],
+  ): Record<string, Mend[]> {
+    const mend = mender(input, timeline, others);
+    return Object.fromEntries([
+      ...timeline.gaps.map((gap) => [gap.slot, mend(gap)] as const),
+      ...timeline.conflicts.map((conflict) => [conflict.words, mend(conflict)] as const),
+    ]);
   },
 
   /** The best order found; the best so far is told now and then. */
-  suggest(
+  suggest: (
     input: LineupInput,
     traits: ReadonlyMap<string, SlotTraits>,
     wishes: Wishes,
     limits: SearchLimits,
     onProgress: (soFar: Suggestion) => void,
-  ): Suggestion {
-    const search = suggestOrder(input, traits, wishes, limits);
-    for (;;) {
-      const { done, value } = search.next();
-      if (done) return value;
-      onProgress(value);
-    }
+  ): Suggestion => finish(suggestOrder(input, traits, wishes, limits), onProgress),
+
+  /** What comes of many shows, told as soon as it is known; then what leaving something out would buy. */
+  forecast(
+    input: LineupInput,
+    timeline: Timeline,
+    policies: ReadonlyMap<string, SlotPolicy>,
+    wanted: Wanted,
+    onProgress: (soFar: Forecast) => void,
+  ): Forecast {
+    const forecast = forecastShow(input, timeline, policies, wanted);
+    onProgress(forecast);
+    const leaveOut = finish(leaveOutTable(input, policies, forecast), (soFar) =>
+      onProgress({ ...forecast, leaveOut: soFar }),
+    );
+    return { ...forecast, leaveOut };
   },
 };
 

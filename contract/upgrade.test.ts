@@ -1,0 +1,79 @@
+/** Show files of earlier versions. */
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { NO_WISHES } from '../core/brief/wishes';
+import { readShowFile } from './showFile';
+import { showFile } from './testing/arbitrary';
+
+type Plain = Record<string, unknown>;
+
+const without = (value: Plain, names: readonly string[]): Plain =>
+  Object.fromEntries(Object.entries(value).filter(([name]) => !names.includes(name)));
+
+/** The file as version 1 wrote it. */
+function asVersion1(file: Plain): Plain {
+  const show = file.show as Plain;
+  return {
+    ...file,
+    version: 1,
+    show: {
+      ...without(show, ['wishes']),
+      slots: (show.slots as Plain[]).map((slot) =>
+        without(slot, ['talk', 'again', 'fallback', 'leads']),
+      ),
+    },
+    demos: (file.demos as Plain[]).map((demo) => ({
+      ...demo,
+      methods: (demo.methods as Plain[]).map((method) => without(method, ['leaves', 'forbids'])),
+    })),
+    items: (file.items as Plain[]).map((item) => without(item, ['owned'])),
+  };
+}
+
+test('version 1 is read, and what it lacked changes nothing', () => {
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const plain = JSON.parse(JSON.stringify(file)) as Plain;
+      const slots = (file.show.slots ?? []).filter((slot) => slot.talk === null);
+      const old = asVersion1({ ...plain, show: { ...(plain.show as Plain), slots } });
+      const read = readShowFile(JSON.stringify(old));
+      if (!read.ok) throw new Error(JSON.stringify(read.faults));
+      expect(read.value.version).toBe(2);
+      expect(read.value.show.wishes).toEqual(NO_WISHES);
+      for (const slot of read.value.show.slots)
+        expect(slot).toMatchObject({ talk: null, again: 0, fallback: 0, leads: [] });
+      for (const method of read.value.demos.flatMap((demo) => demo.methods))
+        expect(method).toMatchObject({ leaves: [], forbids: [] });
+    }),
+    { numRuns: 40, seed: 121 },
+  );
+});
+
+test('a version 1 file that is broken is told of by its own faults', () => {
+  for (const broken of [
+    '{"format":"hearty-stage/show","version":1}',
+    '{"format":"hearty-stage/show","version":1,"show":3,"demos":{},"items":[7],"runs":[null]}',
+  ]) {
+    const read = readShowFile(broken);
+    expect(read.ok).toBe(false);
+  }
+});
+
+test('a slot is a demo with its method, or a talk', () => {
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const [slot] = file.show.slots;
+      if (!slot) return;
+      const spoilt = {
+        ...file,
+        show: { ...file.show, slots: [{ ...slot, demoId: null, methodId: null, talk: null }] },
+      };
+      const read = readShowFile(JSON.stringify(spoilt));
+      expect(read.ok ? [] : read.faults).toContainEqual({
+        path: 'show.slots[0].id',
+        message: 'must be of a slot with a demo and its method, or with a talk',
+      });
+    }),
+    { numRuns: 20, seed: 122 },
+  );
+});

@@ -1,0 +1,101 @@
+/** Clock times along the strip, preparation on sunk ground, and the blocks the audience watches. */
+import type { Block } from '../../core/lineup/types';
+import { formatDuration } from '../../core/time/clock';
+import { NumberedTape } from '../parts/tape';
+import { condensed, type LaneContext } from './StripLanes';
+import { labelRows, tickStep } from './stripLayout';
+
+/** Top of the lane in focus. */
+export const TOP = 58;
+/** Width of a letter in a block's name, in px, with a little to spare. */
+const LABEL_LETTER = 6.2;
+/** Room for a clock time, in px. */
+const CLOCK_WIDTH = 34;
+
+interface AxisProps extends Pick<LaneContext, 'scale' | 'clock'> {
+  first: number;
+  last: number;
+  finish: number;
+  height: number;
+}
+
+export function Axis({ scale, clock, first, last, finish, height }: AxisProps) {
+  const step = tickStep(scale, 2 * CLOCK_WIDTH);
+  const ticks = Array.from({ length: Math.floor(last / step) + 1 }, (_, i) => i * step).filter(
+    (seconds) => Math.abs(scale.x(seconds) - scale.x(finish)) > CLOCK_WIDTH,
+  );
+  return (
+    <>
+      <rect
+        x={scale.left}
+        y={0}
+        width={scale.zero - scale.left}
+        height={height}
+        fill="var(--sunk)"
+      />
+      <text x={scale.left + 4} y={12} style={condensed()} fill="var(--muted)">
+        from {clock(first)}
+      </text>
+      <text x={scale.left + 4} y={26} style={condensed()} fill="var(--muted)">
+        own scale
+      </text>
+      {ticks.map((seconds) => (
+        <g key={seconds}>
+          <path
+            d={`M${scale.x(seconds)} 16V${height}`}
+            stroke="var(--line)"
+            strokeDasharray="1 3"
+          />
+          <text
+            x={scale.x(seconds)}
+            y={12}
+            textAnchor={seconds === 0 ? 'start' : 'middle'}
+            style={condensed()}
+            fill="var(--muted)"
+          >
+            {clock(seconds)}
+          </text>
+        </g>
+      ))}
+    </>
+  );
+}
+
+/** Numbered tape for each slot, its name above or below where there is room. */
+export function FocusLane({ blocks, context }: { blocks: readonly Block[]; context: LaneContext }) {
+  const { scale, look, clock, onSelect } = context;
+  const labels = blocks.map((block) => ({ text: look(block.slot).name, x: scale.x(block.start) }));
+  const rows = labelRows(labels, 3, LABEL_LETTER);
+  return (
+    <>
+      {blocks.map((block, i) => {
+        const { name, number, fill, opacity } = look(block.slot);
+        const x = scale.x(block.start);
+        const width = Math.max(4, scale.x(block.end) - x);
+        const row = rows[i] ?? -1;
+        return (
+          <g
+            key={block.slot}
+            opacity={opacity}
+            style={{ cursor: 'pointer' }}
+            onClick={() => onSelect({ slot: block.slot, task: null })}
+          >
+            <title>{`${name}, ${clock(block.start)}, ${formatDuration(block.end - block.start)}`}</title>
+            {row >= 0 && (
+              <text
+                x={x + 1}
+                y={row === 2 ? TOP + 45 : TOP - 6 - row * 13}
+                style={condensed(12, 600)}
+              >
+                {name}
+              </text>
+            )}
+            <NumberedTape x={x} y={TOP} width={width} height={32} fill={fill} size={16}>
+              {number}
+            </NumberedTape>
+          </g>
+        );
+      })}
+    </>
+  );
+}
