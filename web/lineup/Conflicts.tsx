@@ -37,7 +37,7 @@ export function Conflicts({ conflicts, mends, onMend, onGo }: ConflictsProps) {
     <Box
       component="section"
       aria-label="Conflicts"
-      sx={{ background: 'var(--ember-wash)', borderRadius: 1, py: 0.75, mb: 1 }}
+      sx={{ order: 1, background: 'var(--ember-wash)', borderRadius: 1, py: 0.75, mb: 1 }}
     >
       {conflicts.map((conflict) =>
         conflict.slot === '' ? (

@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
+import type { Theme } from '@mui/material/styles';
 import Typography from '@mui/material/Typography';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useState } from 'react';
 import { changeShow, inOrder, withLead, withoutSlots } from '../../core/lineup/change';
 import type { Mend } from '../../core/lineup/mend';
@@ -37,6 +39,7 @@ export default function LineupPage() {
   const { input, timeline } = shown;
   const { forecast, fresh } = useForecast(bundle, answer.records, shown);
   const mends = useMends(input, timeline);
+  const wide = useMediaQuery<Theme>((theme) => theme.breakpoints.up('lg'));
   const names = namesOf(input);
   const startOfDay = parseClock(show.start);
   const nameOf = (id: string): string => names.slot(id);
@@ -55,6 +58,31 @@ export default function LineupPage() {
     setSelected(chosen);
     if (chosen) showCard(chosen.slot);
   };
+
+  const actions = (
+    <>
+      {show.slots.length > 1 && (
+        <SuggestOrder
+          onTake={(order) => {
+            store.change((value) => inOrder(value, order));
+            undoable('The proposed order taken');
+          }}
+        />
+      )}
+      {forecast && (
+        <WhatCouldGo
+          forecast={forecast}
+          fresh={fresh}
+          startOfDay={startOfDay}
+          hardFinish={timeline.hardFinish}
+          nameOf={nameOf}
+          taskName={(slot, task) => names.task({ slot, task })}
+          onLeaveOut={leaveOut}
+        />
+      )}
+      <TakeAway showId={show.id} />
+    </>
+  );
 
   return (
     <Box
@@ -104,7 +132,9 @@ export default function LineupPage() {
       {show.slots.length > 0 && (
         <Box
           sx={{
-            order: { xs: 1, lg: 2 },
+            // On a phone: the end, the list, the strip. Beside each other, the end stays over the strip.
+            display: { xs: 'contents', lg: 'block' },
+            order: 2,
             minWidth: 0,
             // The list and the strip scroll apart, so that the forecast stays in sight.
             position: { lg: 'sticky' },
@@ -117,7 +147,15 @@ export default function LineupPage() {
           <Box
             component="section"
             aria-label="Clock"
-            sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start', mb: 1 }}
+            sx={{
+              order: 1,
+              minWidth: 0,
+              display: 'flex',
+              gap: 1,
+              flexWrap: 'wrap',
+              alignItems: 'flex-start',
+              mb: 1,
+            }}
           >
             <ForecastHead
               timeline={timeline}
@@ -127,6 +165,7 @@ export default function LineupPage() {
               nameOf={nameOf}
               onLeaveOut={leaveOut}
             />
+            {!wide && actions}
           </Box>
           <Conflicts
             conflicts={timeline.conflicts}
@@ -134,7 +173,7 @@ export default function LineupPage() {
             onMend={apply}
             onGo={({ slot, tasks }) => choose({ slot, task: tasks.at(-1)?.task ?? null })}
           />
-          <Box component="section" aria-label="Strip" sx={{ minWidth: 0 }}>
+          <Box component="section" aria-label="Strip" sx={{ order: 3, minWidth: 0 }}>
             <StageStrip
               bundle={shown.bundle}
               input={input}
@@ -144,30 +183,7 @@ export default function LineupPage() {
               selected={selected}
               onSelect={choose}
               onLead={lead}
-              actions={
-                <>
-                  {show.slots.length > 1 && (
-                    <SuggestOrder
-                      onTake={(order) => {
-                        store.change((value) => inOrder(value, order));
-                        undoable('The proposed order taken');
-                      }}
-                    />
-                  )}
-                  {forecast && (
-                    <WhatCouldGo
-                      forecast={forecast}
-                      fresh={fresh}
-                      startOfDay={startOfDay}
-                      hardFinish={timeline.hardFinish}
-                      nameOf={nameOf}
-                      taskName={(slot, task) => names.task({ slot, task })}
-                      onLeaveOut={leaveOut}
-                    />
-                  )}
-                  <TakeAway showId={show.id} />
-                </>
-              }
+              actions={wide && actions}
             />
           </Box>
           {selected && (

@@ -93,6 +93,7 @@ export function TaskPanel(props: TaskPanelProps) {
       component="section"
       aria-label="Chosen"
       sx={{
+        order: 4,
         // In sight however long the strip is.
         position: 'sticky',
         bottom: { xs: 64, md: 0 },

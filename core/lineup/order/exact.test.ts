@@ -8,7 +8,7 @@ import { schedule } from '../schedule';
 import type { LineupInput, PlanSlot } from '../types';
 import { exactOrder, type ExactFound, type ExactProblem } from './exact';
 import { leastGaps } from './gaps';
-import { objectiveOf, type SlotTraits } from './objective';
+import { objectiveOf, type SlotTraits, spreadOf } from './objective';
 import { suggestedOrder } from './suggest';
 
 function* orders(ids: readonly string[]): Generator<string[]> {
@@ -28,7 +28,7 @@ const methods: fc.Arbitrary<
     })
     .map(({ set, show, wipe }) => [
       task('set', 'prepare', set),
-      task('show', 'perform', show),
+      task('show', 'perform', show, { time: { shortest: show, likely: show, longest: show * 2 } }),
       task('wipe', 'reset', wipe),
     ]),
   performerId: fc.constantFrom('ines', 'jo'),
@@ -82,7 +82,7 @@ describe('on small shows', () => {
             const changed = order.flatMap((id) => show.slots.find((s) => s.id === id) ?? []);
             const inOrder = order.flatMap((id) => traits.get(id) ?? []);
             const timeline = schedule({ ...show, slots: changed });
-            return objectiveOf(timeline, inOrder, arc, wishes.weights).total;
+            return objectiveOf(timeline, inOrder, arc, wishes.weights, spreadOf(show.slots)).total;
           }),
         );
         if (!found.proven) return;
@@ -127,8 +127,7 @@ const changeovers = (cost: number[][]): ExactProblem => {
     beside: () => 0,
     earlier: () => [],
     perSecond: 1,
-    perSecondLate: 0,
-    slack: 0,
+    late: () => 0,
     always: 0,
     part: (order) => ({ lost: lost(order), besides: 0 }),
     whole: (order) => ({ cost: lost(order), floor: lost(order) }),

@@ -21,10 +21,9 @@ export interface ExactProblem {
   beside(i: number, j: number): number;
   /** Numbers that must come before this one. */
   earlier(i: number): readonly number[];
-  /** What a lost second costs, and what it costs besides once `slack` of them are lost. */
+  /** What a lost second costs; and what it costs to be late once so many are lost, never less for more. */
   perSecond: number;
-  perSecondLate: number;
-  slack: number;
+  late(lost: number): number;
   /** What every order costs besides. */
   always: number;
   /** Seconds lost, at the least, in any order that begins so, and what else that costs. */
@@ -42,16 +41,16 @@ export interface ExactFound {
 }
 
 /** Asked for between two reports. */
-const REPORT_EVERY = 20;
+const REPORT_EVERY = 8;
 
 /** Each place's thing that has to be there, or null where one is free. */
 const layout = ({ size, pinned }: ExactProblem): (number | null)[] =>
   Array.from({ length: size }, (_, at) => (pinned.has(at) ? at : null));
 
-/** Costs of a step from one thing to the next, by whether seconds lost count as late. */
+/** Of a step, or of all that are left: what it costs but for being late, and the seconds it loses. */
 interface Step {
-  plain: number;
-  late: number;
+  cost: number;
+  lost: number;
 }
 
 class Exact {
@@ -81,10 +80,7 @@ class Exact {
     const p = this.problem;
     const lost = last === null ? p.first(next) : p.between(last, next);
     const fixed = p.place(next, at) + (last === null ? 0 : p.beside(last, next));
-    return {
-      plain: fixed + p.perSecond * lost,
-      late: fixed + (p.perSecond + p.perSecondLate) * lost,
-    };
+    return { cost: fixed + p.perSecond * lost, lost };
   }
 
   private mayCome(next: number, mask: number, at: number): boolean {
@@ -96,17 +92,18 @@ class Exact {
 
   /** What is left after these, the last of which stands just before `at`, costs no less than this. */
   private rest(mask: number, last: number | null, at: number): Step {
-    if (at === this.problem.size) return { plain: 0, late: 0 };
+    if (at === this.problem.size) return { cost: 0, lost: 0 };
     const key = (mask * (this.problem.size + 1) + (last === null ? 0 : last + 1)) * 64 + at;
     const known = this.memo.get(key);
     if (known) return known;
-    const least: Step = { plain: Infinity, late: Infinity };
+    // Each least by itself: no order has both, and none has less of either.
+    const least: Step = { cost: Infinity, lost: Infinity };
     for (const [next, after] of this.nexts(mask, at)) {
       const step = this.step(last, next, at);
-      if (step.plain === Infinity) continue;
+      if (step.cost === Infinity) continue;
       const more = this.rest(after, next, at + 1);
-      least.plain = Math.min(least.plain, step.plain + more.plain);
-      least.late = Math.min(least.late, step.late + more.late);
+      least.cost = Math.min(least.cost, step.cost + more.cost);
+      least.lost = Math.min(least.lost, step.lost + more.lost);
     }
     this.memo.set(key, least);
     return least;
@@ -128,13 +125,8 @@ class Exact {
   private floor(mask: number, order: readonly number[], lost: number, fixed: number): number {
     const p = this.problem;
     const more = this.rest(mask, order.at(-1) ?? null, order.length);
-    return (
-      fixed +
-      Math.max(
-        p.perSecond * lost + more.plain,
-        (p.perSecond + p.perSecondLate) * lost + more.late - p.perSecondLate * p.slack,
-      )
-    );
+    if (more.cost === Infinity) return Infinity;
+    return fixed + p.perSecond * lost + more.cost + p.late(lost + more.lost);
   }
 
   /** Looks at every order that begins with these, the likeliest first. */

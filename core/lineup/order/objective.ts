@@ -1,6 +1,9 @@
 /** What is wrong with a running order, part by part, and what it comes to with these weights. */
 import type { Arc, Weights } from '../../brief/wishes';
-import type { Timeline } from '../types';
+import { threePoint } from '../../chance/estimate';
+import { expectedLateness, type Spread } from '../../chance/lateness';
+import { buildNetwork } from '../network';
+import type { PlanSlot, Timeline } from '../types';
 
 /** What of a slot matters beside its times. */
 export interface SlotTraits {
@@ -14,7 +17,7 @@ export interface SlotTraits {
 
 export interface Objective {
   conflicts: number;
-  /** Seconds after the hard finish. */
+  /** Expected seconds after the hard finish. */
   late: number;
   deadAir: number;
   /** Points of lift away from the arc, squared, over all places. */
@@ -80,16 +83,32 @@ export function runOf(
   return { arc: arcDistance(arc, lifts), repeats: repeatsIn(inOrder) };
 }
 
+/** What is uncertain about the blocks together, whatever their order, by their three-point estimates. */
+export function spreadOf(slots: readonly PlanSlot[]): Spread {
+  const times = slots.flatMap((slot) =>
+    buildNetwork(slot).steps.map(({ task }) => ({ ...threePoint(task.time), ...task.time })),
+  );
+  return {
+    more: times.reduce((sum, { mean, likely }) => sum + mean - likely, 0),
+    sd: Math.sqrt(times.reduce((sum, { sd }) => sum + sd * sd, 0)),
+  };
+}
+
+/** Expected lateness in tenths of a second: finer is noise. Never less when more is lost. */
+export const latenessOf = (over: number, spread: Spread): number =>
+  Math.round(expectedLateness(over, spread) * 10) / 10;
+
 /** `inOrder` are the traits of the slots in the order that was timed. */
 export function objectiveOf(
   timeline: Timeline,
   inOrder: readonly SlotTraits[],
   arc: Arc,
   weights: Weights,
+  spread: Spread = { more: 0, sd: 0 },
 ): Objective {
   const parts = {
     conflicts: timeline.conflicts.length,
-    late: Math.max(0, timeline.end - timeline.hardFinish),
+    late: latenessOf(timeline.end - timeline.hardFinish, spread),
     deadAir: timeline.deadAir,
     ...runOf(inOrder, arc),
   };

@@ -1,5 +1,6 @@
 /** A better running order, if there is one, and what it is better for. */
 import type { SlotPair, Wishes } from '../../brief/wishes';
+import type { Spread } from '../../chance/lateness';
 import { findFaults } from '../faults';
 import { buildGraph } from '../graph';
 import { schedule } from '../schedule';
@@ -8,6 +9,7 @@ import type { LineupInput, Timeline } from '../types';
 import { type ExactProblem, exactOrder } from './exact';
 import { leastGaps } from './gaps';
 import {
+  latenessOf,
   leastArcDistance,
   liftMisfit,
   type Objective,
@@ -15,6 +17,7 @@ import {
   repeatsBetween,
   runOf,
   type SlotTraits,
+  spreadOf,
 } from './objective';
 import { type OrderFound, type SearchLimits, searchOrder } from './permute';
 import { reasonsFor } from './reasons';
@@ -26,7 +29,7 @@ export interface Suggestion {
   slots: string[];
   objective: Objective;
   before: Objective;
-  /** What it is better for, and what moved. */
+  /** What it is better for, and what moved; empty while the search goes on. */
   reasons: string[];
   /** Orders, and parts of orders, that were timed. */
   tried: number;
@@ -38,6 +41,9 @@ export const MOST_EXACT = 12;
 const HEAD_START = 120;
 /** Effort for each of the many orders; the two that are compared in the end get the usual one. */
 const WORK_EACH = 20_000;
+/** Of a long show, less: each step of its clock takes longer, and there are more orders to time. */
+const WORK_LONG = 6_000;
+const LONG = 14;
 
 type Order = readonly number[];
 
@@ -54,9 +60,12 @@ const keeps = ({ before, apart }: Wishes, order: readonly string[]): boolean => 
 class Orders {
   readonly today: number[];
   readonly pinned: ReadonlySet<number>;
+  /** Effort for each order that is timed. */
+  readonly work: number;
   private readonly traits: SlotTraits[];
   private readonly gaps;
   private readonly filled: number;
+  private readonly spread: Spread;
   private readonly always: number;
   /** True when today's order breaks a wish: any that keeps them is better. */
   private readonly startsWell: boolean;
@@ -68,6 +77,7 @@ class Orders {
   ) {
     const { slots } = input;
     this.today = slots.map((_, i) => i);
+    this.work = slots.length > LONG ? WORK_LONG : WORK_EACH;
     this.pinned = new Set(this.today.filter((i) => slots[i]?.pinned));
     this.traits = slots.map((slot) => {
       const found = traits.get(slot.id);
@@ -79,6 +89,7 @@ class Orders {
     this.always = faults.conflicts.length * wishes.weights.conflict;
     const whole = buildGraph({ ...input, slots: faults.slots });
     this.filled = whole.nets.reduce((sum, net) => sum + net.blockLength, 0);
+    this.spread = spreadOf(faults.slots);
     this.startsWell = keeps(wishes, this.idsOf(this.today));
   }
 
@@ -93,7 +104,7 @@ class Orders {
     const timeline = schedule(this.inOrder(order), work);
     const { arc, weights } = this.wishes;
     const traits = order.flatMap((i) => this.traits[i] ?? []);
-    return { timeline, objective: objectiveOf(timeline, traits, arc, weights) };
+    return { timeline, objective: objectiveOf(timeline, traits, arc, weights, this.spread) };
   }
 
   /** An order that breaks a wish is worse than any that keeps them. */
@@ -102,15 +113,17 @@ class Orders {
   /** What it costs; at the least, where the clock is only the best that was found. */
   whole = (order: Order): { cost: number; floor: number } => {
     if (this.broken(order)) return { cost: Number.MAX_SAFE_INTEGER, floor: Infinity };
-    const { objective, timeline } = this.judge(order, WORK_EACH);
+    const { objective, timeline } = this.judge(order, this.work);
     return { cost: objective.total, floor: timeline.proven ? objective.total : this.floor(order) };
   };
 
+  /** What it costs to end late when so many seconds are lost. */
+  private lateCost = (lost: number): number =>
+    latenessOf(this.filled + lost - this.input.hardFinish, this.spread) * this.wishes.weights.late;
+
   /** What lost seconds cost at the least. */
-  private lostCost(lost: number): number {
-    const { deadAir, late } = this.wishes.weights;
-    return lost * deadAir + Math.max(0, this.filled + lost - this.input.hardFinish) * late;
-  }
+  private lostCost = (lost: number): number =>
+    lost * this.wishes.weights.deadAir + this.lateCost(lost);
 
   /** What an order costs at the least: its lifts, and each two neighbours as if there were no others. */
   floor = (order: Order): number => {
@@ -164,8 +177,7 @@ class Orders {
           : repeatsBetween(trait(i), trait(j)) * weights.repeat,
       earlier: (i) => before.flatMap(([a, b]) => (b === i ? [a] : [])),
       perSecond: weights.deadAir,
-      perSecondLate: weights.late,
-      slack: this.input.hardFinish - this.filled,
+      late: this.lateCost,
       always: this.always,
       part: (order) => this.lostInPart(order),
       whole: this.whole,
@@ -176,7 +188,7 @@ class Orders {
   private lostInPart(order: Order): { lost: number; besides: number } {
     const part = this.inOrder(order);
     const graph = buildGraph({ ...part, slots: findFaults(part).slots });
-    const { best, bound, proven } = searchSchedule(graph, WORK_EACH);
+    const { best, bound, proven } = searchSchedule(graph, this.work);
     if (!best) return { lost: 0, besides: proven ? this.wishes.weights.conflict : 0 };
     const filled = graph.nets.reduce((sum, net) => sum + net.blockLength, 0);
     return { lost: Math.max(0, bound - filled), besides: 0 };
@@ -198,12 +210,16 @@ export function* suggestOrder(
   const orders = new Orders(input, traits, wishes);
   const { today, pinned, least } = orders;
   const before = { order: orders.idsOf(today), ...orders.judge(today) };
-  const told = ({ order, proven, tried }: OrderFound): Suggestion => {
-    const after = { order: orders.idsOf(order), ...orders.judge(order) };
+  let latest: { key: string; objective: Objective; timeline: Timeline } | null = null;
+  const told = ({ order, proven, tried }: OrderFound, last = false): Suggestion => {
+    // Most reports are of the same order as the one before.
+    const key = order.join();
+    if (latest?.key !== key) latest = { key, ...orders.judge(order) };
+    const after = { order: orders.idsOf(order), ...latest };
     const putBack = (id: string): Objective => {
       const others = order.filter((i) => input.slots[i]?.id !== id);
       const own = input.slots.findIndex((slot) => slot.id === id);
-      return orders.judge([...others.slice(0, own), own, ...others.slice(own)], WORK_EACH)
+      return orders.judge([...others.slice(0, own), own, ...others.slice(own)], orders.work)
         .objective;
     };
     return {
@@ -211,7 +227,7 @@ export function* suggestOrder(
       slots: after.order,
       objective: after.objective,
       before: before.objective,
-      reasons: reasonsFor(input, before, after, putBack),
+      reasons: last ? reasonsFor(input, before, after, putBack) : [],
       tried,
     };
   };
@@ -236,7 +252,7 @@ export function* suggestOrder(
     found = { ...found, tried: tried + found.tried };
   }
   // The last look is the longest one, whatever was found on the way.
-  return told(found);
+  return told(found, true);
 }
 
 /** Passes on what a search tells. */

@@ -1,0 +1,204 @@
+/** The line-up’s clock, forecast and strip: chosen, dragged, asked and taken away. */
+import { readFileSync } from 'node:fs';
+import { FESTIVAL, expect, saved, test } from './stage';
+
+test.beforeEach(async ({ page, demo }) => {
+  await page.goto(demo.url + FESTIVAL + '/line-up');
+  await expect(page.getByText(/of 100 shows/)).toBeVisible();
+});
+
+test('the forecast says how many end in time, and what could go; one is left out and brought back', async ({
+  page,
+}) => {
+  await expect(page.getByRole('img', { name: /^Of 100 shows \d+ end by/ })).toBeVisible();
+  const cards = page.getByRole('region', { name: 'Running order' }).locator('strong');
+  await page.getByRole('button', { name: 'What could go' }).click();
+  const dialog = page.getByRole('dialog', { name: 'What could go' });
+  const forks = dialog.getByRole('row', { name: /^Balancing forks 1 / });
+  await expect(forks).toContainText('of 100');
+  await expect(dialog.getByRole('row', { name: /Balancing forks and/ }).first()).toBeVisible();
+  await expect(dialog.getByText('of the spread').first()).toBeVisible();
+  await dialog.getByRole('button', { name: 'Try without Balancing forks', exact: true }).click();
+  await expect(dialog).toBeHidden();
+  await expect(cards).toHaveCount(8);
+  await expect(page.getByText('Ends 14:38')).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(cards).toHaveCount(9);
+  await expect(saved(page)).toBeVisible();
+});
+
+test('a bar is chosen: its words, its neighbours, its card; and done earlier by the keys', async ({
+  page,
+}) => {
+  const bar = page.getByRole('slider', { name: /^Set tray and cylinder/ });
+  await bar.focus();
+  await page.keyboard.press('Enter');
+  const panel = page.getByRole('region', { name: 'Chosen' });
+  await expect(panel.getByRole('heading')).toHaveText('Set tray and cylinder · Foam fountain');
+  await expect(panel).toContainText('while Slow-falling magnet is on');
+  await expect(page.getByRole('button', { name: /^Foam fountain/, expanded: true })).toBeVisible();
+  const before = Number(await bar.getAttribute('aria-valuenow'));
+  await bar.press('ArrowLeft');
+  await expect
+    .poll(async () => Number(await bar.getAttribute('aria-valuenow')))
+    .toBeGreaterThan(before);
+  await expect(saved(page)).toBeVisible();
+  await panel.getByRole('button', { name: 'As late as can be' }).click();
+  await expect(panel.getByRole('button', { name: 'As late as can be' })).toBeHidden();
+  // One can go on from neighbour to neighbour.
+  await panel
+    .getByRole('button', { name: /Stand the pipes up|Roll the drum off/ })
+    .first()
+    .click();
+  await expect(panel.getByRole('heading')).not.toContainText('Foam fountain');
+  await panel.getByRole('button', { name: 'Choose nothing' }).click();
+  await expect(panel).toBeHidden();
+});
+
+test('a preparation is dragged earlier by mouse, no further than it keeps, and undone', async ({
+  page,
+}) => {
+  const bar = page.getByRole('slider', { name: /^Set tray and cylinder/ });
+  const most = Number(await bar.getAttribute('aria-valuemax'));
+  const before = Number(await bar.getAttribute('aria-valuenow'));
+  const box = await bar.boundingBox();
+  if (!box) throw new Error('The bar is not there');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 60, box.y + 8, { steps: 6 });
+  await expect(page.getByText(/^\d+:\d\d before$/)).toBeVisible();
+  await page.mouse.up();
+  await expect
+    .poll(async () => Number(await bar.getAttribute('aria-valuenow')))
+    .toBeGreaterThan(before);
+  expect(Number(await bar.getAttribute('aria-valuenow'))).toBeLessThanOrEqual(most + 15);
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+  await expect.poll(async () => Number(await bar.getAttribute('aria-valuenow'))).toBe(before);
+});
+
+test('the strip is looked at closer by keys, wheel and buttons', async ({ page }) => {
+  const strip = page.getByRole('region', { name: /^Stage strip/ });
+  const width = (): Promise<number> => strip.evaluate((box) => box.scrollWidth);
+  const whole = await width();
+  await strip.focus();
+  await page.keyboard.press('+');
+  await page.keyboard.press('+');
+  await expect.poll(width).toBeGreaterThan(1.5 * whole);
+  await page.keyboard.press('0');
+  await expect.poll(width).toBe(whole);
+  const box = await strip.boundingBox();
+  await page.mouse.move((box?.x ?? 0) + 400, (box?.y ?? 0) + 150);
+  await page.keyboard.down('Control');
+  await page.mouse.wheel(0, -300);
+  await page.keyboard.up('Control');
+  await expect.poll(width).toBeGreaterThan(1.5 * whole);
+  await page.getByRole('button', { name: 'Less detail' }).click();
+  await page.getByRole('button', { name: 'Whole show' }).click();
+  await expect.poll(width).toBe(whole);
+  await expect(page.getByRole('button', { name: 'Less detail' })).toBeDisabled();
+});
+
+test('a talk is added; a time that can’t be is told at its field, and the clock follows what can', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: 'Add a demo' }).click();
+  await page.getByRole('menuitem', { name: 'A talk: words only' }).click();
+  await page.getByRole('textbox', { name: 'Title' }).fill('Welcome aboard');
+  await expect(page.getByRole('button', { name: /^Welcome aboard/ })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Likely (s)' }).fill('20');
+  await expect(page.getByText('Likely (s) must be at least the shortest time')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Shortest (s)' }).fill('10');
+  await expect(page.getByText('Likely (s) must be')).toBeHidden();
+  await expect(page.getByRole('button', { name: /^Welcome aboard/ })).toContainText('0:20');
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^Welcome aboard/ })).toContainText('0:20');
+});
+
+test('wishes shape the proposed order; a weight that is none is told', async ({ page }) => {
+  await page.getByRole('button', { name: 'Suggest an order' }).click();
+  const dialog = page.getByRole('dialog', { name: 'A better order' });
+  const wish = dialog.getByRole('group', { name: 'One before another' });
+  await wish.getByRole('button', { name: 'One before another' }).click();
+  await wish.getByRole('combobox', { name: 'that' }).click();
+  await page.getByRole('option', { name: '2 Slow-falling magnet' }).click();
+  await wish.getByRole('combobox', { name: 'This' }).click();
+  await page.getByRole('option', { name: '7 Cold flower' }).click();
+  const proposed = dialog.locator('ol').nth(1).locator('li');
+  await expect(
+    dialog.getByText(/No order is better than this one|The best that was found/),
+  ).toBeVisible();
+  const names = await proposed.allTextContents();
+  const at = (name: string): number => names.findIndex((text) => text.startsWith(name));
+  expect(at('Cold flower')).toBeLessThan(at('Slow-falling magnet'));
+  await expect(
+    dialog.getByRole('list', { name: 'Why' }).getByRole('listitem').first(),
+  ).toBeVisible();
+  await dialog.getByText('What each part weighs').click();
+  await dialog.getByRole('textbox', { name: 'A second of dead air' }).fill('-4');
+  await expect(dialog.getByText('It must not be negative')).toBeVisible();
+  await dialog.getByRole('button', { name: 'The usual weights' }).click();
+  await expect(dialog.getByText('It must not be negative')).toBeHidden();
+  await dialog.getByRole('button', { name: 'Leave it' }).click();
+  await expect(saved(page)).toBeVisible();
+});
+
+test('a conflict leads to its card, and is mended by what is offered', async ({
+  page,
+  demo,
+  request,
+}) => {
+  const url = `${demo.url}/api${FESTIVAL}`;
+  const show = (await (await request.get(url)).json()) as { slots: { demoId: string }[] };
+  const slots = show.slots.map((slot) =>
+    slot.demoId === 'balancing-forks' ? { ...slot, performerId: null } : slot,
+  );
+  await request.put(url, { data: { ...show, slots } });
+  await page.reload();
+  const conflicts = page.getByRole('region', { name: 'Conflicts' });
+  await conflicts.getByRole('button', { name: /Balancing forks: nobody is named/ }).click();
+  await expect(
+    page.getByRole('button', { name: /^Balancing forks/, expanded: true }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: /^Let Ines perform Balancing forks/ }).click();
+  await expect(conflicts).toBeHidden();
+  await expect(saved(page)).toBeVisible();
+});
+
+test('the running order is taken away as PDF, CSV and calendar', async ({ page }) => {
+  for (const [name, file, head] of [
+    ['One page for the wings (PDF)', 'running-order.pdf', '%PDF-'],
+    ['Running order for a spreadsheet (CSV)', 'running-order.csv', '\uFEFFTime,Number'],
+    ['The day for a calendar, with alarms', 'calendar.ics', 'BEGIN:VCALENDAR'],
+  ] as const) {
+    await page.getByRole('button', { name: 'Print or save' }).click();
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('menuitem', { name }).click(),
+    ]);
+    expect(download.suggestedFilename()).toBe(file);
+    expect(readFileSync(await download.path(), 'utf8').startsWith(head)).toBe(true);
+  }
+});
+
+test('what a method leaves behind makes another wait, and says so', async ({ page, demo }) => {
+  await page.goto(demo.url + '/demos/slow-falling-magnet');
+  await page.getByRole('button', { name: 'Edit what is left behind' }).click();
+  await page.getByRole('button', { name: 'Add what it leaves' }).click();
+  await page.getByRole('combobox', { name: 'Leaves' }).click();
+  await page.getByRole('option', { name: 'Smoke' }).click();
+  await page.getByRole('combobox', { name: 'Where' }).last().click();
+  await page.getByRole('option', { name: 'on the whole stage' }).click();
+  await page.getByRole('combobox', { name: 'Goes' }).click();
+  await page.getByRole('option', { name: 'by itself' }).click();
+  await expect(saved(page)).toBeVisible();
+  await page.goto(demo.url + '/demos/foam-fountain');
+  await page.getByRole('button', { name: 'Edit what is left behind' }).click();
+  await page.getByRole('combobox', { name: 'Not while there is' }).click();
+  await page.getByRole('option', { name: 'Smoke' }).click();
+  await page.keyboard.press('Escape');
+  await expect(saved(page)).toBeVisible();
+  await page.goto(demo.url + FESTIVAL + '/line-up');
+  const order = page.getByRole('region', { name: 'Running order' });
+  await expect(order.getByText(/no smoke may be about for Foam fountain/)).toBeVisible();
+});
