@@ -74,8 +74,8 @@ function spanOf(timeline: Timeline, slotId: string): { from: number; until: numb
       (task.phase !== 'settle' || task.start < (block?.start ?? Infinity)),
   );
   return {
-    from: Math.min(...mine.map((task) => task.start)),
-    until: Math.max(...mine.map((task) => task.end)),
+    from: Math.min(block?.start ?? 0, ...mine.map((task) => task.start)),
+    until: Math.max(block?.end ?? 0, ...mine.map((task) => task.end)),
   };
 }
 

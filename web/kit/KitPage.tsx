@@ -87,6 +87,7 @@ function Entry({ entry, clock }: { entry: KitEntry; clock: (seconds: number) => 
 function ByDemo({ entries }: { entries: readonly KitEntry[] }) {
   const { bundle } = useOpenShow();
   return resolveSlots(bundle).map(({ slot, demo, method }, i) => {
+    if (slot.talk) return null;
     const position = bundle.show.positions.find((p) => p.id === slot.positionId);
     const mine = entries.flatMap((entry) =>
       entry.parts.filter((part) => part.slotId === slot.id).map((part) => ({ entry, part })),

@@ -40,6 +40,16 @@ const GROUPS: readonly (readonly [title: string, rows: readonly Row[]])[] = [
       ['Esc', 'leave it where it was'],
     ],
   ],
+  [
+    'Stage strip',
+    [
+      ['+ −', 'more detail, less'],
+      ['0', 'the whole show'],
+      ['← →', 'pan; on a bar: do it earlier, later'],
+      ['Home, End', 'on a bar: as early, as late as can be'],
+      ['Enter', 'on a bar: its words and its neighbours'],
+    ],
+  ],
   ['On stage', STAGE_KEYS],
 ];
 

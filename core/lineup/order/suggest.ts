@@ -38,7 +38,7 @@ export interface Suggestion {
 /** With more slots than this to move, the best is looked for and not proven. */
 export const MOST_EXACT = 12;
 /** Orders tried by moving things about, before every order is looked at. */
-const HEAD_START = 120;
+const HEAD_START = 24;
 /** Effort for each of the many orders; the two that are compared in the end get the usual one. */
 const WORK_EACH = 20_000;
 /** Of a long show, less: each step of its clock takes longer, and there are more orders to time. */

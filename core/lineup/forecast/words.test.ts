@@ -1,0 +1,64 @@
+/** A forecast in words and dots. */
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { stackDots } from './dots';
+import type { Forecast } from './types';
+import { adviceWords, bestToLeaveOut, ofHundred, rangeWords } from './words';
+
+test('all, or none, only when it is so', () => {
+  expect([1, 0.999, 0.994, 0.5, 0.004, 0].map(ofHundred)).toEqual([
+    '100 of 100',
+    'over 99 of 100',
+    '99 of 100',
+    '50 of 100',
+    'fewer than 1 of 100',
+    '0 of 100',
+  ]);
+});
+
+const row = (slots: string[], gain: number) => ({ slots, worth: 1, chance: 0.97, gain, p50: 0 });
+const forecast = (p10: number, p90: number, leaveOut: Forecast['leaveOut'] = []): Forecast =>
+  ({ end: { p10, p50: p10, p90, mean: 0, sd: 0 }, leaveOut }) as unknown as Forecast;
+
+test('the range in clock times, and one time when it is one', () => {
+  expect(rangeWords(forecast(0, 600), 14 * 3600)).toBe('between 14:00 and 14:10');
+  expect(rangeWords(forecast(5, 40), 14 * 3600)).toBe('at 14:00');
+});
+
+test('advice is of one thing that is worth it, or there is none', () => {
+  expect(bestToLeaveOut(forecast(0, 0, [row(['a', 'b'], 0.9), row(['c'], 0.3)]))?.slots).toEqual([
+    'c',
+  ]);
+  expect(bestToLeaveOut(forecast(0, 0, [row(['a'], 0.01)]))).toBeNull();
+  expect(adviceWords(row(['forks'], 0.4), () => 'Balancing forks', '14:40')).toBe(
+    'Balancing forks is the best thing to leave out: ends by 14:40 in 97 of 100.',
+  );
+});
+
+describe('dots', () => {
+  test('every show is one dot; no stack has shows from both sides of the hard finish', () => {
+    const ends = fc
+      .array(fc.integer({ min: 0, max: 4000 }), { minLength: 1, maxLength: 100 })
+      .map((all) => all.sort((a, b) => a - b));
+    fc.assert(
+      fc.property(
+        ends,
+        fc.integer({ min: 0, max: 4000 }),
+        fc.integer({ min: 1, max: 90 }),
+        (all, finish, wide) => {
+          const dots = stackDots(all, finish, wide);
+          expect(dots).toHaveLength(all.length);
+          expect(dots.filter((dot) => dot.late)).toHaveLength(
+            all.filter((end) => end > finish).length,
+          );
+          dots.forEach((dot, i) => {
+            expect(dot.late).toBe(dot.at > finish);
+            expect(Math.abs(dot.at - (all[i] ?? 0))).toBeLessThanOrEqual(wide / 2 + 1e-6);
+          });
+          expect(new Set(dots.map((dot) => `${dot.at}/${dot.level}`)).size).toBe(dots.length);
+        },
+      ),
+      { numRuns: 100, seed: 161 },
+    );
+  });
+});

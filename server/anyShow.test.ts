@@ -1,0 +1,56 @@
+/** Any show that the contract allows is timed, forecast and put in order: never a hang, never NaN. */
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { showFile } from '../contract/testing/arbitrary';
+import { kitList } from '../core/kit/kit';
+import { callSheet, sheetTable } from '../core/lineup/callSheet';
+import { diaryOf } from '../core/lineup/diary';
+import { forecastShow } from '../core/lineup/forecast/forecast';
+import { policiesOf } from '../core/lineup/forecast/fromBundle';
+import { lineupInput } from '../core/lineup/fromBundle';
+import { joinsOf } from '../core/lineup/joins';
+import { leadRange } from '../core/lineup/lead';
+import { mender } from '../core/lineup/mend';
+import { traitsOf } from '../core/lineup/order/fromBundle';
+import { suggestedOrder } from '../core/lineup/order/suggest';
+import { schedule } from '../core/lineup/schedule';
+import { stripOf } from '../core/lineup/strip';
+
+/** Every number anywhere within. */
+function numbersIn(value: unknown): number[] {
+  if (typeof value === 'number') return [value];
+  if (value instanceof Map) return numbersIn([...(value as Map<unknown, unknown>).values()]);
+  if (Array.isArray(value)) return value.flatMap(numbersIn);
+  return typeof value === 'object' && value !== null ? numbersIn(Object.values(value)) : [];
+}
+
+test('everything that follows from a show is finite, and every conflict says what is wrong', () => {
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const input = lineupInput(file);
+      const timeline = schedule(input);
+      expect(timeline.blocks).toHaveLength(input.slots.length);
+      for (const conflict of timeline.conflicts) {
+        expect(conflict.words.length).toBeGreaterThan(10);
+        expect(conflict.words).not.toMatch(/undefined|NaN/);
+        expect(conflict.advice.length).toBeGreaterThan(5);
+      }
+      const mend = mender(input, timeline);
+      const all = [
+        timeline,
+        stripOf(input, timeline),
+        joinsOf(input, timeline),
+        kitList(file, timeline),
+        diaryOf(file, input, timeline),
+        forecastShow(input, timeline, policiesOf(file, []), { runs: 20, seed: 1 }),
+        suggestedOrder(input, traitsOf(file), file.show.wishes, { seed: 1, most: 30 }),
+        timeline.tasks.map((task) => leadRange(input, timeline, task.slot, task.task)),
+        [...timeline.gaps, ...timeline.conflicts].slice(0, 2).map(mend),
+      ];
+      expect(numbersIn(all).filter((n) => !Number.isFinite(n))).toEqual([]);
+      const table = sheetTable(callSheet(file, input, timeline));
+      expect(new Set(table.map((row) => row.length))).toEqual(new Set([7]));
+    }),
+    { numRuns: 60, seed: 141 },
+  );
+});
