@@ -1,7 +1,21 @@
 import type { Item } from '../core/repertoire/types';
 import { item } from './write';
 
-export const ITEMS: Item[] = [
+/** What there is no more of than this; of everything else there is enough. */
+const OWNED: Record<string, number> = {
+  drum: 1,
+  'smoke-machine': 1,
+  dome: 1,
+  'earth-rod': 1,
+  stool: 1,
+  'hot-plate': 1,
+  magnet: 1,
+  tongs: 2,
+  tray: 2,
+  cylinder: 3,
+};
+
+const LIST: Item[] = [
   item('drum', 'Smoke-ring drum', 'equipment', 'skin tight, no tears'),
   item(
     'smoke-machine',
@@ -62,3 +76,5 @@ export const ITEMS: Item[] = [
   item('face-shield', 'Face shield', 'gear'),
   item('ear-muffs', 'Ear muffs', 'gear'),
 ];
+
+export const ITEMS: Item[] = LIST.map((one) => ({ ...one, owned: OWNED[one.id] ?? null }));

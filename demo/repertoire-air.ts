@@ -33,6 +33,15 @@ const smokeRingDrum: Demo = {
       {
         goesAllowed: 6,
         warning: 'There will be stage smoke. The hall keeper knows about the detectors.',
+        leaves: [
+          {
+            id: 'smoke',
+            kind: 'smoke',
+            where: 'stage',
+            time: { shortest: 30, likely: 45, longest: 90 },
+            hands: [],
+          },
+        ],
         settings: [
           { id: 'hole', name: 'Hole', value: 22, unit: 'cm' },
           { id: 'puffs', name: 'Puffs of smoke', value: 3, unit: 'piece' },

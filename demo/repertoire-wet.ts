@@ -176,6 +176,7 @@ const staticDome: Demo = {
         goesAllowed: 2,
         volunteers: 1,
         warning: 'Anybody with a heart device: please sit at the back for the next one.',
+        forbids: ['water', 'foam', 'vapour'],
         settings: [{ id: 'voltage', name: 'About', value: 200, unit: 'kV' }],
         tasks: [
           prepare('place', 'Place the dome on a dry table', [50, 60, 90]),

@@ -123,6 +123,21 @@ function slot(what: string, performerId: string, more: Partial<Slot> = {}): Slot
   };
 }
 
+/** Words at the start of a show, before anything is shown. */
+const welcome = (performerId: string, say: string): Slot => ({
+  ...slot('smoke-ring-drum', performerId),
+  id: 'slot-welcome',
+  demoId: null,
+  methodId: null,
+  talk: { title: 'Welcome', time: { shortest: 40, likely: 60, longest: 100 }, say },
+  positionId: null,
+  again: 0,
+  fallback: 0,
+  pinned: true,
+  mayLeaveOut: false,
+  worth: 2,
+});
+
 const plainDay = (date: string, days: number): string =>
   new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 
@@ -252,6 +267,10 @@ const BOOKINGS: Booking[] = [
       agreed: true,
       crew: ['mara', 'jo', 'piet'],
       slots: [
+        welcome(
+          'mara',
+          'Good evening. Sit where you can see; nothing tonight is for touching unless I ask.',
+        ),
         slot('slow-falling-magnet', 'mara'),
         slot('static-dome', 'mara', { worth: 5 }),
         slot('crushed-can', 'mara'),
