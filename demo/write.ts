@@ -1,4 +1,5 @@
 /** Short forms for writing the demo season down. */
+import { blankMethod, blankTask } from '../core/repertoire/blank';
 import type {
   Hand,
   HazardKind,
@@ -31,24 +32,8 @@ function task(
   hands: Hand[],
   more: Partial<Task>,
 ): Task {
-  return {
-    id,
-    name,
-    phase,
-    time: { shortest, likely, longest },
-    hands,
-    place: 'stage',
-    after: [],
-    eachGo: false,
-    do: '',
-    say: '',
-    cue: '',
-    gearOn: [],
-    gearOff: [],
-    mind: '',
-    sign: null,
-    ...more,
-  };
+  const time = { shortest, likely, longest };
+  return { ...blankTask(id, name, phase, time), hands, ...more };
 }
 
 export const prepare = (id: string, name: string, times: Times, more: Partial<Task> = {}): Task =>
@@ -85,19 +70,9 @@ export const method = (
   parts: Pick<Method, 'tasks' | 'kit'> & Partial<Omit<Method, 'hazards'>>,
   hazards: [HazardKind, string][] = [],
 ): Method => ({
-  id,
-  name,
+  ...blankMethod(id, name),
   summary,
-  oneShot: false,
-  goesAllowed: 2,
-  volunteers: 0,
-  warning: '',
-  settings: [],
-  leaves: [],
-  forbids: [],
   hazards: hazards.map(([kind, control]) => ({ kind, control })),
-  priorWorked: 0,
-  priorFailed: 0,
   ...parts,
 });
 

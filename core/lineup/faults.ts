@@ -7,6 +7,7 @@ import type { Task } from '../repertoire/types';
 import { fault } from './fault';
 import { type Network, buildNetwork } from './network';
 import { crowdFaults, peopleFaults } from './peopleFaults';
+import { amountUsed } from './things';
 import { type Conflict, type LineupInput, type PlanSlot, RULES } from './types';
 
 function orderFaults(slot: PlanSlot): { conflicts: Conflict[]; tasks: Task[] } {
@@ -129,7 +130,7 @@ function positionFaults(input: LineupInput, slot: PlanSlot): Conflict[] {
 /** More of a thing than there is, wanted by one slot alone. */
 const equipmentFaults = (input: LineupInput, slot: PlanSlot): Conflict[] =>
   input.equipment.flatMap(({ id, name, owned }) => {
-    const wanted = slot.uses.reduce((sum, use) => sum + (use.item === id ? use.amount : 0), 0);
+    const wanted = amountUsed(slot, id);
     return wanted > owned
       ? [
           fault(
@@ -169,7 +170,7 @@ function leaveOut(
     ...slot,
     // No more of a thing than there is, so that the others still wait for all of it.
     uses: input.equipment.flatMap(({ id, owned }) => {
-      const wanted = slot.uses.reduce((sum, use) => sum + (use.item === id ? use.amount : 0), 0);
+      const wanted = amountUsed(slot, id);
       return wanted > 0 ? [{ item: id, amount: Math.min(wanted, owned) }] : [];
     }),
     tasks: slot.tasks.map((task) => ({

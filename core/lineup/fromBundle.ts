@@ -1,6 +1,7 @@
 /** From a show and everything around it to what the engine reads, and the way back to names. */
 import type { ShowBundle, Slot, Talk } from '../brief/types';
 import { timesWanted } from '../kit/basis';
+import { blankDemo, blankMethod, blankTask } from '../repertoire/blank';
 import type { Demo, Method, Residue, Task } from '../repertoire/types';
 import { parseClock } from '../time/clock';
 import { dimensionOf, toBase } from '../units/units';
@@ -11,6 +12,9 @@ import type { LineupInput, PlanEquipment, PlanSlot, Timeline } from './types';
 /** Slack between preparing a slot and its block, where it delays nothing. */
 const MARGIN_SECONDS = 60;
 
+/** Words are quiet. */
+const TALK_LIFT = 2;
+
 export interface ResolvedSlot {
   slot: Slot;
   /** Of a talk: one made up for it, with an empty id. */
@@ -18,64 +22,17 @@ export interface ResolvedSlot {
   method: Method;
 }
 
-const bareTask = (id: string, name: string, phase: Task['phase'], time: Task['time']): Task => ({
-  id,
-  name,
-  phase,
-  time,
-  hands: [],
-  place: 'wings',
-  after: [],
-  eachGo: false,
-  do: '',
-  say: '',
-  cue: '',
-  gearOn: [],
-  gearOff: [],
-  mind: '',
-  sign: null,
-});
-
 /** A talk as a demo of one step, so that whatever reads a running order can read it too. */
 function talkAsDemo(slot: Slot, { title, time, say }: Talk): ResolvedSlot {
   const step: Task = {
-    ...bareTask('talk', title, 'perform', time),
+    ...blankTask('talk', title, 'perform', time),
+    place: 'wings',
     hands: [{ role: 'performer', count: 1, competence: null }],
     do: title,
     say,
   };
-  const method: Method = {
-    id: '',
-    name: 'talk',
-    summary: '',
-    oneShot: false,
-    goesAllowed: 1,
-    volunteers: 0,
-    warning: '',
-    tasks: [step],
-    kit: [],
-    settings: [],
-    hazards: [],
-    leaves: [],
-    forbids: [],
-    priorWorked: 0,
-    priorFailed: 0,
-  };
-  const demo: Demo = {
-    id: '',
-    name: title,
-    hook: '',
-    idea: '',
-    keywords: [],
-    ageFrom: 0,
-    ageTo: 120,
-    lift: 2,
-    talkPattern: 'sayFirst',
-    volunteerCard: '',
-    pinnedNote: '',
-    usualPosition: '',
-    methods: [method],
-  };
+  const method = { ...blankMethod('', 'talk'), tasks: [step] };
+  const demo = { ...blankDemo('', title, [method]), lift: TALK_LIFT };
   return { slot, demo, method };
 }
 
@@ -84,7 +41,9 @@ const CLEARING = 'clear-';
 export const isClearing = (task: string): boolean => task.startsWith(CLEARING);
 
 const clearingTask = ({ id, kind, time, hands }: Residue): Task => ({
-  ...bareTask(`${CLEARING}${id}`, `Clear the ${RESIDUE_WORDS[kind]}`, 'reset', time),
+  ...blankTask(`${CLEARING}${id}`, `Clear the ${RESIDUE_WORDS[kind]}`, 'reset', time),
+  // Whoever clears does not keep the next slot from its position.
+  place: 'wings',
   hands,
 });
 

@@ -6,6 +6,7 @@
 import type { Task } from '../repertoire/types';
 import { type Lag, type Network, buildNetwork } from './network';
 import { candidatesFor } from './people';
+import { amountUsed, hasInHand, nextKeptWaiting } from './things';
 import { type LineupInput, type PlanSlot, RULES, type RuleNumber, type TaskRef } from './types';
 
 /**
@@ -198,22 +199,17 @@ class Builder {
 
   /** What a slot leaves has gone, or is cleared, before the next block that forbids it. */
   residues(nets: readonly Network[]): void {
+    const slots = nets.map((net) => net.slot);
     nets.forEach(({ slot, blockLength }, i) => {
-      for (const { kind, where, task, seconds } of slot.leaves) {
-        const next = nets.findIndex(
-          (net, k) =>
-            k > i &&
-            net.slot.forbids.includes(kind) &&
-            (where === 'stage' ||
-              (slot.positionId !== null && net.slot.positionId === slot.positionId)),
-        );
-        const to = this.blocks[next];
+      for (const left of slot.leaves) {
+        const to = this.blocks[nextKeptWaiting(slots, i, left)];
         if (to === undefined) continue;
-        const clearing = task === null ? undefined : this.numbers.get(`${slot.id}/${task}`);
+        const clearing =
+          left.task === null ? undefined : this.numbers.get(`${slot.id}/${left.task}`);
         const from = clearing ?? this.blocks[i] ?? ORIGIN;
         const length =
-          clearing === undefined ? blockLength + seconds : (this.acts[from]?.duration ?? 0);
-        this.edge(from, to, length, { rule: RULES.residue, kind: 'residue', thing: kind });
+          clearing === undefined ? blockLength + left.seconds : (this.acts[from]?.duration ?? 0);
+        this.edge(from, to, length, { rule: RULES.residue, kind: 'residue', thing: left.kind });
       }
     });
   }
@@ -227,13 +223,16 @@ class Builder {
       const why = { rule: RULES.equipment, thing: id };
       const users = nets.flatMap((net, i): User[] => {
         const { slot } = net;
-        const amount = slot.uses.reduce((sum, use) => sum + (use.item === id ? use.amount : 0), 0);
+        const amount = amountUsed(slot, id);
         if (amount === 0) return [];
         const take = this.act(slot, null, 0, 'take');
         const give = this.act(slot, null, 0, 'give');
         this.edge(ORIGIN, take, this.input.arrival, { rule: RULES.arrival, kind: 'arrival' });
         this.acts.forEach((act, number) => {
-          if (act.slot !== slot || !holds(net, act, this.blocks[i] === number)) return;
+          const held =
+            this.blocks[i] === number ||
+            (act.task !== null && hasInHand(slot, act.task, act.kind === 'before'));
+          if (act.slot !== slot || !held) return;
           this.edge(take, number, 0, { ...why, kind: 'hold' });
           this.edge(number, give, act.duration, { ...why, kind: 'hold' });
         });
@@ -269,14 +268,6 @@ class Builder {
       for (const act of mine) this.edge(handover, act, 0, why);
     });
   }
-}
-
-/** Whether a slot has its equipment in hand during this act: not while it dries, or the stage is cleared. */
-function holds(net: Network, act: Act, isBlock: boolean): boolean {
-  const { task } = act;
-  if (!task) return isBlock;
-  if (act.kind === 'before') return true;
-  return task.phase === 'reset' && !net.slot.leaves.some((left) => left.task === task.id);
 }
 
 /** Builds the graph of slots whose impossible demands have been left out by `findFaults`. */

@@ -6,6 +6,7 @@ import { formatDuration } from '../time/clock';
 import { type Change, changeInput } from './change';
 import { namesOf } from './names';
 import { schedule } from './schedule';
+import { amountUsed } from './things';
 import type { Conflict, Gap, LineupInput, PlanPerson, PlanSlot, Timeline } from './types';
 
 export interface Mend {
@@ -117,12 +118,7 @@ function waysFor(
   }
   for (const { id, name, owned } of input.equipment)
     if (slots.some((slot) => slot.uses.some((use) => use.item === id))) {
-      const most = Math.max(
-        owned + 1,
-        ...slots.map((slot) =>
-          slot.uses.reduce((sum, use) => sum + (use.item === id ? use.amount : 0), 0),
-        ),
-      );
+      const most = Math.max(owned + 1, ...slots.map((slot) => amountUsed(slot, id)));
       ways.push({
         words: `Bring ${most} of ${name} instead of ${owned}`,
         change: { kind: 'bring', item: id, owned: most },

@@ -1,4 +1,5 @@
 /** Small builders for tests: a valid thing by default, with the given parts replaced. */
+import { blankTask } from '../repertoire/blank';
 import type { Task } from '../repertoire/types';
 import type { LineupInput, PlanSlot } from '../lineup/types';
 
@@ -8,25 +9,14 @@ export function task(
   seconds: number,
   over: Partial<Task> = {},
 ): Task {
+  const time = { shortest: seconds, likely: seconds, longest: seconds };
   return {
-    id,
-    name: id,
-    phase,
-    time: { shortest: seconds, likely: seconds, longest: seconds },
+    ...blankTask(id, id, phase, time),
     hands:
       phase === 'settle'
         ? []
         : [{ role: phase === 'perform' ? 'performer' : 'anyone', count: 1, competence: null }],
-    place: 'stage',
-    after: [],
     eachGo: phase === 'perform',
-    do: '',
-    say: '',
-    cue: '',
-    gearOn: [],
-    gearOff: [],
-    mind: '',
-    sign: null,
     ...over,
   };
 }

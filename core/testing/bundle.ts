@@ -1,41 +1,15 @@
 import { NO_WISHES } from '../brief/wishes';
 import type { Show, ShowBundle, Slot } from '../brief/types';
+import { blankDemo, blankMethod } from '../repertoire/blank';
 import type { Demo, Item, KitLine, Method, Task } from '../repertoire/types';
 
 export const method = (id: string, over: Partial<Method> = {}): Method => ({
-  id,
-  name: id,
-  summary: '',
-  oneShot: false,
+  ...blankMethod(id, id),
   goesAllowed: 3,
-  volunteers: 0,
-  warning: '',
-  tasks: [],
-  kit: [],
-  settings: [],
-  hazards: [],
-  leaves: [],
-  forbids: [],
-  priorWorked: 0,
-  priorFailed: 0,
   ...over,
 });
 
-export const demo = (id: string, methods: Method[]): Demo => ({
-  id,
-  name: id,
-  hook: '',
-  idea: '',
-  keywords: [],
-  ageFrom: 5,
-  ageTo: 99,
-  lift: 3,
-  talkPattern: 'sayFirst',
-  volunteerCard: '',
-  pinnedNote: '',
-  usualPosition: '',
-  methods,
-});
+export const demo = (id: string, methods: Method[]): Demo => blankDemo(id, id, methods);
 
 export const item = (id: string, kind: Item['kind'], over: Partial<Item> = {}): Item => ({
   id,

@@ -11,6 +11,7 @@ import { blended } from '../../chance/estimate';
 import { belief } from '../../chance/success';
 import type { Task } from '../../repertoire/types';
 import { buildNetwork, type Network } from '../network';
+import { amountUsed, hasInHand, nextKeptWaiting } from '../things';
 import type { LineupInput, PlacedTask, Timeline } from '../types';
 import { reduced } from './reduce';
 import type { SlotPolicy } from './types';
@@ -284,10 +285,8 @@ class Compiler {
     }
     for (const { id, owned } of input.equipment) {
       const users = nets.flatMap((net, i): User[] => {
-        const amount = net.slot.uses.reduce((sum, u) => sum + (u.item === id ? u.amount : 0), 0);
-        const holds = (task: Task): boolean =>
-          (net.before.includes(task) || task.phase === 'reset') &&
-          !net.slot.leaves.some((left) => left.task === task.id);
+        const amount = amountUsed(net.slot, id);
+        const holds = (task: Task): boolean => hasInHand(net.slot, task, net.before.includes(task));
         const nodes = this.nodesOf(net, i, holds);
         return amount > 0 ? [{ amount, nodes, ...this.spanOf(net, i, holds) }] : [];
       });
@@ -304,20 +303,14 @@ class Compiler {
         }
       });
     }
-    nets.forEach((net, i) => {
-      for (const { kind, where, task, seconds } of net.slot.leaves) {
-        const next = nets.findIndex(
-          (other, k) =>
-            k > i &&
-            other.slot.forbids.includes(kind) &&
-            (where === 'stage' ||
-              (net.slot.positionId !== null && other.slot.positionId === net.slot.positionId)),
-        );
-        const block = this.blocks[next];
+    const slots = nets.map((net) => net.slot);
+    slots.forEach((slot, i) => {
+      for (const left of slot.leaves) {
+        const block = this.blocks[nextKeptWaiting(slots, i, left)];
         if (!block) continue;
-        const clearing = this.numbers.get(`${net.slot.id}/${task ?? ''}/1/around`);
+        const clearing = this.numbers.get(`${slot.id}/${left.task ?? ''}/1/around`);
         if (clearing !== undefined) this.wait(block.first, clearing);
-        else this.wait(block.first, this.blocks[i]?.last, seconds);
+        else this.wait(block.first, this.blocks[i]?.last, left.seconds);
       }
     });
   }
