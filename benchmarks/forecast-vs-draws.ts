@@ -1,6 +1,6 @@
 /** Ten thousand simulated shows of twelve slots, against merely drawing as many random numbers. */
 import { randomFrom } from '../core/chance/random';
-import { compile } from '../core/lineup/forecast/program';
+import { compile } from '../core/lineup/forecast/compile';
 import { simulate } from '../core/lineup/forecast/simulate';
 import type { SlotPolicy } from '../core/lineup/forecast/types';
 import { schedule } from '../core/lineup/schedule';

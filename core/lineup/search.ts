@@ -9,7 +9,8 @@
  * (1998) for projects with least and greatest lags.
  */
 import { Calendar } from './calendar';
-import { type Edge, type Graph, type Seat, type Shared, type Why } from './graph';
+import { type Edge, type Graph, type Seat, type Why } from './graph';
+import { overused } from './overused';
 import { choosePeople } from './people';
 import { type Clash, overlaps, seatEverybody } from './seating';
 import { type Links, earliestStarts, linksOf, naturalStarts, raise } from './times';
@@ -280,37 +281,6 @@ class Search {
     if (settled.length > 0) this.visit({ ...next, edge: null });
     for (const edge of settled.reverse()) this.takeBack(edge);
   }
-}
-
-/**
- * Where more of a thing would be in use than there is: each way for one of its users then to wait for
- * another. In any schedule two of them are apart in time (intervals that all overlap by twos have a
- * moment in common), and the one whose block comes first has it first.
- */
-function overused(shared: readonly Shared[], starts: Float64Array): Edge[] {
-  const at = (act: number): number => starts[act] ?? 0;
-  for (const { item, owned, users } of shared)
-    for (const { take } of users) {
-      const now = users.filter((user) => at(user.take) <= at(take) && at(user.give) > at(take));
-      if (now.reduce((sum, user) => sum + user.amount, 0) <= owned) continue;
-      return now.flatMap((later, j) =>
-        now.slice(0, j).map((earlier): Edge => ({
-          from: earlier.give,
-          to: later.take,
-          weight: 0,
-          why: {
-            rule: RULES.equipment,
-            kind: 'equipment',
-            from: null,
-            to: null,
-            people: [],
-            position: null,
-            thing: item,
-          },
-        })),
-      );
-    }
-  return [];
 }
 
 const comesAfter = (a: readonly number[], b: readonly number[]): boolean => {

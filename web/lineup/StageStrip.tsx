@@ -206,7 +206,11 @@ export function StageStrip(props: StripProps) {
                 <title>{`Dead air ${formatDuration(gap.seconds)}: ${gap.reason}`}</title>
               </rect>
             ))}
-            <FocusLane blocks={timeline.blocks} context={context} />
+            <FocusLane
+              blocks={timeline.blocks}
+              bands={fresh && forecast ? forecast.starts : []}
+              context={context}
+            />
             {input.crew.map((person, i) => (
               <PersonLane
                 key={person.id}

@@ -1,4 +1,5 @@
 /** Clock times along the strip, preparation on sunk ground, and the blocks the audience watches. */
+import type { SlotBand } from '../../core/lineup/forecast/types';
 import type { Block } from '../../core/lineup/types';
 import { formatDuration } from '../../core/time/clock';
 import { NumberedTape } from '../parts/tape';
@@ -62,7 +63,14 @@ export function Axis({ scale, clock, first, last, finish, height }: AxisProps) {
 }
 
 /** Numbered tape for each slot, its name above or below where there is room. */
-export function FocusLane({ blocks, context }: { blocks: readonly Block[]; context: LaneContext }) {
+interface FocusProps {
+  blocks: readonly Block[];
+  /** When each starts in eight shows of ten; empty while that is not known. */
+  bands: readonly SlotBand[];
+  context: LaneContext;
+}
+
+export function FocusLane({ blocks, bands, context }: FocusProps) {
   const { scale, look, clock, onSelect } = context;
   const labels = blocks.map((block) => ({ text: look(block.slot).name, x: scale.x(block.start) }));
   const rows = labelRows(labels, 3, LABEL_LETTER);
@@ -73,6 +81,7 @@ export function FocusLane({ blocks, context }: { blocks: readonly Block[]; conte
         const x = scale.x(block.start);
         const width = Math.max(4, scale.x(block.end) - x);
         const row = rows[i] ?? -1;
+        const band = bands.find((b) => b.slot === block.slot);
         return (
           <g
             key={block.slot}
@@ -80,11 +89,14 @@ export function FocusLane({ blocks, context }: { blocks: readonly Block[]; conte
             style={{ cursor: 'pointer' }}
             onClick={() => onSelect({ slot: block.slot, task: null })}
           >
-            <title>{`${name}, ${clock(block.start)}, ${formatDuration(block.end - block.start)}`}</title>
+            <title>
+              {`${name}, ${clock(block.start)}, ${formatDuration(block.end - block.start)}`}
+              {band && `; in 8 of 10 shows between ${clock(band.p10)} and ${clock(band.p90)}`}
+            </title>
             {row >= 0 && (
               <text
                 x={x + 1}
-                y={row === 2 ? TOP + 45 : TOP - 6 - row * 13}
+                y={row === 2 ? TOP + 50 : TOP - 6 - row * 13}
                 style={condensed(12, 600)}
               >
                 {name}
@@ -93,6 +105,14 @@ export function FocusLane({ blocks, context }: { blocks: readonly Block[]; conte
             <NumberedTape x={x} y={TOP} width={width} height={32} fill={fill} size={16}>
               {number}
             </NumberedTape>
+            {band && band.p90 > band.p10 && (
+              <path
+                d={`M${scale.x(band.p10)} ${TOP + 34}v4m0 -2H${scale.x(band.p90)}m0 -2v4`}
+                fill="none"
+                stroke="var(--ink)"
+                strokeWidth={1.2}
+              />
+            )}
           </g>
         );
       })}

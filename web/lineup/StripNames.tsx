@@ -22,7 +22,7 @@ export interface Tops {
 }
 
 export function topsOf(input: LineupInput, positions: number, strip: Strip): Tops {
-  const people = TOP + 46;
+  const people = TOP + 52;
   const below = people + input.crew.length * LANE + 12;
   const background = below + positions * LANE + 12;
   const height = background + 20 + strip.background.length * BACKGROUND_LANE + 10;

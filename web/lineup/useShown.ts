@@ -24,12 +24,14 @@ export function useShown(dragged: readonly string[] | null): Shown {
     const preview = { ...bundle, show: inOrder(bundle.show, dragged) };
     return { bundle: preview, input: lineupInput(preview) };
   }, [dragged, bundle]);
-  const { value } = useWork<Shown>(
+  const { value } = useWork<Shown & { of: ShowBundle }>(
     tried
-      ? (run) => run.preview(tried.input).then((found) => ({ ...tried, timeline: found }))
+      ? (run) =>
+          run.preview(tried.input).then((found) => ({ ...tried, timeline: found, of: bundle }))
       : null,
     [tried],
   );
   const now = useMemo(() => ({ bundle, input, timeline }), [bundle, input, timeline]);
-  return tried && value && value.bundle.show.id === bundle.show.id ? value : now;
+  // What was tried before the show was changed otherwise is no preview of it.
+  return tried && value?.of === bundle ? value : now;
 }

@@ -12,7 +12,7 @@ export function useWork<T>(
   /** Milliseconds that the page is let be first: one may go on dragging. */
   after = 0,
 ): { value: T | null; fresh: boolean } {
-  const [result, setResult] = useState<{ value: T; turn: number } | null>(null);
+  const [result, setResult] = useState<{ value: T; about: DependencyList } | null>(null);
   const turn = useRef(0);
   useEffect(() => {
     const now = ++turn.current;
@@ -20,7 +20,7 @@ export function useWork<T>(
     let work: HeavyWork | null = null;
     let over = false;
     const tell = (value: T): void => {
-      if (turn.current === now) setResult({ value, turn: now });
+      if (turn.current === now) setResult({ value, about });
     };
     const timer = setTimeout(() => {
       work = startWork();
@@ -37,5 +37,6 @@ export function useWork<T>(
       if (!over) work?.stop();
     };
   }, about);
-  return { value: result?.value ?? null, fresh: result?.turn === turn.current };
+  const fresh = result !== null && about.every((part, i) => Object.is(part, result.about[i]));
+  return { value: result?.value ?? null, fresh };
 }

@@ -2,7 +2,7 @@
 import { randomFrom } from '../../chance/random';
 import { schedule } from '../schedule';
 import type { LineupInput, Timeline } from '../types';
-import { compile } from './program';
+import { compile } from './compile';
 import { type Counts, simulate } from './simulate';
 import type { Band, Driver, Forecast, LeaveOut, SlotPolicy, WindowRisk } from './types';
 

@@ -1,0 +1,315 @@
+/**
+ * A timeline as a program that can be run many times over: every piece of work is a node, with a time
+ * that is drawn, and with what it waits for. Who does what, and in which sequence, is as planned; when
+ * it is done follows.
+ *
+ * What prepares a slot is begun when the plan says so by the block that is then on (“when the drum
+ * starts, put the can on”), and so comes later when the show runs late; before the show, by the clock.
+ */
+import { quantiles, shapeOf } from '../../chance/beta';
+import { blended } from '../../chance/estimate';
+import { belief } from '../../chance/success';
+import type { Task } from '../../repertoire/types';
+import { buildNetwork, type Network } from '../network';
+import { amountUsed, hasInHand, nextKeptWaiting } from '../things';
+import type { LineupInput, PlacedTask, Timeline } from '../types';
+import type { Draw, Node, Program, Wait } from './program';
+import { reduced } from './reduce';
+import { inSequence } from './sequence';
+import type { SlotPolicy } from './types';
+
+/** Somebody's use of a limited thing, as planned. */
+interface User {
+  amount: number;
+  nodes: number[];
+  from: number;
+  until: number;
+}
+
+const FIXED = (seconds: number): Draw => ({ low: seconds, width: 0, table: null });
+
+class Compiler {
+  private readonly nodes: Node[] = [];
+  private readonly tables = new Map<string, Float64Array>();
+  /** Node of each placed task: “slot/task/go/phase”. */
+  private readonly numbers = new Map<string, number>();
+  /** From the last step of a go to the further goes after it. */
+  private readonly further = new Map<number, number>();
+  private readonly blocks: Program['blocks'] = [];
+  private readonly windows: Program['windows'] = [];
+
+  constructor(
+    private readonly input: LineupInput,
+    private readonly timeline: Timeline,
+    private readonly policies: ReadonlyMap<string, SlotPolicy>,
+  ) {}
+
+  private drawOf(slot: string, task: Pick<Task, 'id' | 'time'>): Draw {
+    const taken = this.policies.get(slot)?.taken[task.id] ?? [];
+    const { mean, sd, low, high } = blended(task.time, taken);
+    const shape = shapeOf(mean, sd, low, high);
+    if (!shape) return FIXED(mean);
+    const key = `${shape.alpha.toFixed(6)}/${shape.beta.toFixed(6)}`;
+    const table = this.tables.get(key) ?? quantiles(shape);
+    this.tables.set(key, table);
+    return { low, width: high - low, table };
+  }
+
+  private node(planned: number, time: Draw, earliest = -Infinity): number {
+    return this.nodes.push({ planned, earliest, time, waits: [], goes: null }) - 1;
+  }
+
+  private wait(node: number, on: number | undefined, seconds = 0, of: Wait['of'] = 'end'): void {
+    if (on !== undefined && on !== node) this.nodes[node]?.waits.push({ node: on, of, seconds });
+  }
+
+  private key = (p: Pick<PlacedTask, 'slot' | 'task' | 'go' | 'phase'>): string =>
+    `${p.slot}/${p.task}/${p.go}/${p.phase === 'perform' ? 'in' : 'around'}`;
+
+  /** The steps of a block in a chain, with room for further goes after the last that belongs to one. */
+  private block(net: Network, number: number): void {
+    const { slot } = net;
+    const start = this.timeline.blocks[number]?.start ?? 0;
+    const policy = this.policies.get(slot.id);
+    const last = net.steps.findLastIndex((step) => step.task.eachGo);
+    let before = this.blocks.at(-1)?.last;
+    let first = -1;
+    net.steps.forEach((step, i) => {
+      const node = this.node(start + step.start, this.drawOf(slot.id, step.task), 0);
+      this.numbers.set(
+        this.key({ slot: slot.id, task: step.task.id, go: step.go, phase: 'perform' }),
+        node,
+      );
+      this.wait(node, before);
+      before = node;
+      if (first < 0) first = node;
+      if (i !== last && !(last < 0 && i === net.steps.length - 1)) return;
+      if (!policy?.record) return;
+      const more = this.node(start + step.end, FIXED(0));
+      const { worked, failed } = policy.record;
+      this.wait(more, node);
+      this.further.set(node, more);
+      const repeated = slot.tasks.filter(
+        (task) => task.eachGo && (task.phase === 'perform' || task.phase === 'reset'),
+      );
+      const target = this.nodes[more];
+      if (target)
+        target.goes = {
+          planned: slot.goes,
+          again: policy.again,
+          fallback: policy.fallback,
+          chance: quantiles(belief(worked, worked + failed)),
+          steps: repeated.map((task) => this.drawOf(slot.id, task)),
+          slot: number,
+        };
+      before = more;
+    });
+    if (first < 0) {
+      first = this.node(start, FIXED(0), 0);
+      this.wait(first, before);
+      before = first;
+    }
+    this.blocks.push({ slot: slot.id, first, last: before ?? first });
+  }
+
+  /** Preparing, settling and clearing, each when the plan has it by the block that is then on. */
+  private around(net: Network): void {
+    for (const task of [...net.before, ...net.following]) {
+      const placed = this.timeline.tasks.find(
+        (t) => t.slot === net.slot.id && t.task === task.id && t.phase !== 'perform',
+      );
+      if (!placed) continue;
+      const early = net.before.includes(task);
+      const by = early
+        ? this.timeline.blocks.findLastIndex((block) => block.start <= placed.start)
+        : -1;
+      const earliest = early && by < 0 ? placed.start : this.input.arrival;
+      const node = this.node(placed.start, this.drawOf(net.slot.id, task), earliest);
+      this.numbers.set(this.key(placed), node);
+      const anchor = this.blocks[by];
+      if (anchor)
+        this.wait(
+          node,
+          anchor.first,
+          placed.start - (this.timeline.blocks[by]?.start ?? 0),
+          'start',
+        );
+    }
+  }
+
+  private nodeOf(
+    slot: string,
+    task: Task,
+    end: 'first' | 'last',
+    goes: number,
+  ): number | undefined {
+    if (task.phase !== 'perform') return this.numbers.get(`${slot}/${task.id}/1/around`);
+    const go = end === 'last' && task.eachGo ? goes : 1;
+    return this.numbers.get(`${slot}/${task.id}/${go}/in`);
+  }
+
+  /** Lags within a slot; what leads up to a block; what follows it. */
+  private within(net: Network, number: number): void {
+    const { slot } = net;
+    const block = this.blocks[number];
+    if (!block) return;
+    for (const { from, to, least, greatest } of net.lags) {
+      const a = this.nodeOf(slot.id, from, 'last', slot.goes);
+      const b = this.nodeOf(slot.id, to, 'first', slot.goes);
+      if (a === undefined || b === undefined) continue;
+      if ((from.phase !== 'perform' || to.phase !== 'perform') && this.isBefore(a, b))
+        this.wait(b, a, least);
+      if (greatest !== null && from.phase !== 'perform')
+        this.windows.push({
+          slot: slot.id,
+          task: to.id,
+          after: from.id,
+          from: a,
+          to: b,
+          greatest,
+        });
+    }
+    for (const task of net.before)
+      if (net.endByBlock.has(task.id)) {
+        const lead = slot.leads.find((wanted) => wanted.task === task.id)?.seconds ?? 0;
+        this.wait(block.first, this.nodeOf(slot.id, task, 'first', 1), lead);
+      }
+    for (const task of net.following) {
+      const node = this.nodeOf(slot.id, task, 'first', 1);
+      const led = net.lags.some((lag) => lag.to === task && !net.before.includes(lag.from));
+      if (node !== undefined && !led) this.wait(node, block.last);
+    }
+  }
+
+  private isBefore = (a: number, b: number): boolean =>
+    (this.nodes[a]?.planned ?? 0) <= (this.nodes[b]?.planned ?? 0);
+
+  /** One after the other, with a moment in between, so that many need not each wait for many. */
+  private handOver(earlier: readonly number[], later: readonly number[]): void {
+    const planned = Math.min(...later.map((n) => this.nodes[n]?.planned ?? 0));
+    const moment = this.node(planned, FIXED(0));
+    for (const node of earlier) this.wait(moment, node);
+    for (const node of later) this.wait(node, moment);
+  }
+
+  /** Nodes of a slot, its block included, that fulfil something; the block stands for its steps. */
+  private nodesOf(net: Network, number: number, wanted: (task: Task) => boolean): number[] {
+    const block = this.blocks[number];
+    const around = [...net.before, ...net.following]
+      .filter(wanted)
+      .flatMap((task) => this.nodeOf(net.slot.id, task, 'first', 1) ?? []);
+    return block ? [block.first, block.last, ...around] : around;
+  }
+
+  /** When, as planned, a slot has its things. */
+  private spanOf(
+    net: Network,
+    number: number,
+    holds: (task: Task) => boolean,
+  ): { from: number; until: number } {
+    const block = this.timeline.blocks[number];
+    const mine = this.timeline.tasks.filter(
+      (t) =>
+        t.slot === net.slot.id &&
+        t.phase !== 'perform' &&
+        net.slot.tasks.some((task) => task.id === t.task && holds(task)),
+    );
+    return {
+      from: Math.min(block?.start ?? 0, ...mine.map((t) => t.start)),
+      until: Math.max(block?.end ?? 0, ...mine.map((t) => t.end)),
+    };
+  }
+
+  /** Positions, limited equipment and residues: whose turn it is, as planned. */
+  private turns(nets: readonly Network[]): void {
+    const { input } = this;
+    for (const position of input.positions) {
+      let held: number[] | null = null;
+      nets.forEach((net, i) => {
+        if (net.slot.positionId !== position.id) return;
+        const mine = this.nodesOf(net, i, (task) => task.place === 'stage');
+        if (held) this.handOver(held, mine);
+        held = mine;
+      });
+    }
+    for (const { id, owned } of input.equipment) {
+      const users = nets.flatMap((net, i): User[] => {
+        const amount = amountUsed(net.slot, id);
+        const holds = (task: Task): boolean => hasInHand(net.slot, task, net.before.includes(task));
+        const nodes = this.nodesOf(net, i, holds);
+        return amount > 0 ? [{ amount, nodes, ...this.spanOf(net, i, holds) }] : [];
+      });
+      users.forEach((user, j) => {
+        const others = users.slice(0, j);
+        // All the earlier ones might still have theirs; those that are back first make the room.
+        let used = others.reduce((sum, other) => sum + other.amount, user.amount);
+        for (const back of others
+          .filter((other) => other.until <= user.from)
+          .sort((x, y) => x.until - y.until)) {
+          if (used <= owned) break;
+          used -= back.amount;
+          this.handOver(back.nodes, user.nodes);
+        }
+      });
+    }
+    const slots = nets.map((net) => net.slot);
+    slots.forEach((slot, i) => {
+      for (const left of slot.leaves) {
+        const block = this.blocks[nextKeptWaiting(slots, i, left)];
+        if (!block) continue;
+        const clearing = this.numbers.get(`${slot.id}/${left.task ?? ''}/1/around`);
+        if (clearing !== undefined) this.wait(block.first, clearing);
+        else this.wait(block.first, this.blocks[i]?.last, left.seconds);
+      }
+    });
+  }
+
+  /** Everybody does their work in the planned sequence. */
+  private people(): void {
+    for (const person of this.input.crew) {
+      let before: { node: number; block: string | null } | null = null;
+      for (const placed of this.timeline.tasks) {
+        if (!placed.people.includes(person.id) || placed.end === placed.start) continue;
+        const node = this.numbers.get(this.key(placed));
+        if (node === undefined) continue;
+        const block = placed.phase === 'perform' ? placed.slot : null;
+        // Steps of one block follow one another anyway.
+        if (before && (block === null || before.block !== block)) {
+          this.wait(node, before.node);
+          // Further goes keep the same people.
+          this.wait(node, this.further.get(before.node));
+        }
+        before = { node, block };
+      }
+    }
+  }
+
+  compile(): Program {
+    const nets = this.input.slots.map(buildNetwork);
+    nets.forEach((net, i) => this.block(net, i));
+    nets.forEach((net) => this.around(net));
+    nets.forEach((net, i) => this.within(net, i));
+    this.turns(nets);
+    this.people();
+    const order = inSequence(this.nodes);
+    const place = new Map(order.map((node, i) => [node, i]));
+    const at = (node: number): number => place.get(node) ?? 0;
+    return {
+      nodes: order.map((number): Node => {
+        const node = this.nodes[number];
+        if (!node) throw new Error('Every number in the sequence is a node');
+        return { ...node, waits: node.waits.map((wait) => ({ ...wait, node: at(wait.node) })) };
+      }),
+      blocks: this.blocks.map((b) => ({ ...b, first: at(b.first), last: at(b.last) })),
+      windows: this.windows.map((w) => ({ ...w, from: at(w.from), to: at(w.to) })),
+      slots: nets.length,
+    };
+  }
+}
+
+/** Slots without a policy can't fail and are never left out. */
+export const compile = (
+  input: LineupInput,
+  timeline: Timeline,
+  policies: ReadonlyMap<string, SlotPolicy>,
+): Program => reduced(new Compiler(input, timeline, policies).compile());
