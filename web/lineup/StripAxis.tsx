@@ -12,6 +12,8 @@ export const TOP = 58;
 const LABEL_LETTER = 6.2;
 /** Room for a clock time, in px. */
 const CLOCK_WIDTH = 34;
+/** Room for the words on the scale of preparation, in px. */
+const SCALE_WORDS = 64;
 
 interface AxisProps extends Pick<LaneContext, 'scale' | 'clock'> {
   first: number;
@@ -34,12 +36,16 @@ export function Axis({ scale, clock, first, last, finish, height }: AxisProps) {
         height={height}
         fill="var(--sunk)"
       />
-      <text x={scale.left + 4} y={12} style={condensed()} fill="var(--muted)">
-        from {clock(first)}
-      </text>
-      <text x={scale.left + 4} y={26} style={condensed()} fill="var(--muted)">
-        own scale
-      </text>
+      {scale.zero - scale.left >= SCALE_WORDS && (
+        <>
+          <text x={scale.left + 4} y={12} style={condensed()} fill="var(--muted)">
+            from {clock(first)}
+          </text>
+          <text x={scale.left + 4} y={26} style={condensed()} fill="var(--muted)">
+            own scale
+          </text>
+        </>
+      )}
       {ticks.map((seconds) => (
         <g key={seconds}>
           <path

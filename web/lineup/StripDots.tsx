@@ -65,7 +65,7 @@ export function StripDots({ forecast, fresh, scale, hardFinish }: StripDotsProps
       )}
       {late > 0 && (
         <text
-          x={Math.min(last + 8, scale.right - 44)}
+          x={Math.max(scale.x(hardFinish) + 6, Math.min(last + 8, scale.right - 44))}
           y={GROUND - Math.min(HIGHEST, tallest * rise) - 2}
           style={condensed(15, 700)}
           fill="var(--ember)"

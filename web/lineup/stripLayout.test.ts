@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { labelRows, makeScale } from './stripLayout';
+import { labelRows, makeScale, shorten, tickStep } from './stripLayout';
 
 test('preparation and show have scales of their own that meet at the start', () => {
   const scale = makeScale(-2400, 2400, 100, 700);
@@ -12,4 +12,25 @@ test('preparation and show have scales of their own that meet at the start', () 
 test('a label goes to the first row with room, or nowhere', () => {
   const labels = [0, 10, 20, 100].map((x) => ({ text: 'ten letters', x }));
   expect(labelRows(labels, 2, 5)).toEqual([0, 1, -1, 0]);
+});
+
+test('pixels lead back to seconds, on both scales', () => {
+  const scale = makeScale(-5400, 2490, 132, 900);
+  for (const seconds of [-5400, -61, -1, 0, 1, 777, 2490])
+    expect(scale.at(scale.x(seconds))).toBeCloseTo(seconds, 6);
+});
+
+test('an axis has the finest step whose labels have room', () => {
+  const narrow = makeScale(-60, 2400, 100, 500);
+  const wide = makeScale(-60, 2400, 100, 5000);
+  expect(tickStep(wide, 68)).toBeLessThan(tickStep(narrow, 68));
+  for (const scale of [narrow, wide]) {
+    const step = tickStep(scale, 68);
+    expect(scale.x(step) - scale.x(0)).toBeGreaterThanOrEqual(68);
+  }
+});
+
+test('words that do not fit are cut with an ellipsis', () => {
+  expect(shorten('Smoke hanging in the drum', 60, 6)).toBe('Smoke han…');
+  expect(shorten('Jo', 60, 6)).toBe('Jo');
 });
