@@ -4,7 +4,7 @@ import { CHROMIUM } from './scripts/chromium.mjs';
 /** Drives the built application in Debian's Chromium, on a fresh demo season for each worker. */
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 180_000,
+  timeout: 600_000,
   // Waited for, not slept through: long enough for a machine that is busy with other things.
   expect: { timeout: 30_000 },
   fullyParallel: false,

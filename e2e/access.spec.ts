@@ -40,7 +40,6 @@ test('nor where something is open: fields in place, cards, menus, lists of keys'
   page,
   demo,
 }) => {
-  test.setTimeout(120_000);
   const fine = async (where: string): Promise<void> => {
     const { violations } = await new AxeBuilder({ page }).analyze();
     const bad = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');

@@ -55,6 +55,8 @@ export interface Edge {
 
 /** One hand wanted for a time: part of an act, at an offset from its start. */
 export interface Seat {
+  /** Its place among the graph's seats. */
+  number: number;
   act: number;
   task: TaskRef;
   go: number;
@@ -133,6 +135,7 @@ class Builder {
     for (const { people, count } of candidatesFor(this.input, slot, task))
       for (let i = 0; i < Math.min(count, people.length); i++)
         this.seats.push({
+          number: this.seats.length,
           act,
           task: { slot: slot.id, task: task.id },
           go,

@@ -5,6 +5,7 @@ import { findFaults } from './faults';
 import { type Edge, type Graph, buildGraph } from './graph';
 import { blocksOf, placedTasks, withMargin } from './placed';
 import { EFFORT, searchSchedule, type SearchResult, type Solution } from './search';
+import { sequentialSolution } from './sequential';
 import {
   type Conflict,
   type LineupInput,
@@ -67,8 +68,9 @@ function lagConflict(graph: Graph, edge: Edge, short: number): Conflict {
 }
 
 /**
- * The best times that keep every lag; where none do, the best without the windows of one slot,
- * failing that without any window, and failing that without any lag.
+ * The best times that keep every lag; where none do, the best without the windows of one slot, failing
+ * that without any window. Where nothing is found in as much work as there may be, one thing after
+ * another.
  */
 function solve(graph: Graph, work: number): SearchResult & { best: Solution } {
   const whole = searchSchedule(graph, work);
@@ -77,13 +79,16 @@ function solve(graph: Graph, work: number): SearchResult & { best: Solution } {
   const windowed = graph.input.slots
     .filter((slot) => slot.tasks.some((task) => task.after.some((lag) => lag.greatest !== null)))
     .map((slot) => [slot.id]);
-  const givenUp: [Kind[], string[]][] = [
-    ...[...windowed, all].map((slots): [Kind[], string[]] => [['window'], slots]),
-    [['window', 'lag'], all],
-  ];
-  for (const [kinds, slots] of givenUp) {
-    const { best, bound } = searchSchedule(without(graph, kinds, slots), work);
+  // One window too many is worth looking for only where it was shown that all can't be kept.
+  const givenUp = whole.proven ? [...windowed, all] : [all];
+  for (const slots of givenUp) {
+    const share = slots === all ? work : work / windowed.length;
+    const { best, bound } = searchSchedule(without(graph, ['window'], slots), share);
     if (best) return { best, bound, proven: false };
+  }
+  for (const kinds of [['window'], ['window', 'lag']] as const) {
+    const best = sequentialSolution(without(graph, kinds, all));
+    if (best) return { best, bound: -Infinity, proven: false };
   }
   throw new Error('Blocks in their order, one after another, always have their times');
 }

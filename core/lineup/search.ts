@@ -45,25 +45,28 @@ interface Node {
 }
 
 /**
- * How long to look before the best so far is taken: nodes times acts. A number and not a time, so
- * that the same show has the same clock on every machine.
+ * How long to look before the best so far is taken, in edges of the graph looked at. A number and not
+ * a time, so that the same show has the same clock on every machine.
  */
 export const EFFORT = {
   /** While somebody waits for it: some tens of milliseconds. */
-  quick: 72_000,
+  quick: 3_600_000,
   /** Up to about a second. */
-  thorough: 1_200_000,
+  thorough: 60_000_000,
 } as const;
 const LEAST_NODES = 20;
+const LEAST_OF_LARGE = 3;
 /** In a show of more acts than this the way down is taken in strides, and nothing else is tried. */
 const LARGE = 500;
 /** Overlapping pairs weighed at a node where nobody is plainly in the way. */
 const MOST_OVERLAPS = 12;
+/** Decisions on one way down; deeper, the way is left. */
+const DEEPEST = 1500;
 /** So many times more while there is nothing at all to take. */
-const PATIENCE = 20;
+const PATIENCE = 3;
 
-const pairOf = (seats: readonly Seat[], { seat, other }: Clash): string =>
-  [seats.indexOf(seat), seats.indexOf(other)].sort((a, b) => a - b).join('/');
+const pairOf = ({ seat, other }: Clash): string =>
+  seat.number < other.number ? `${seat.number}/${other.number}` : `${other.number}/${seat.number}`;
 
 /** “This seat ends before that one begins.” */
 function before(first: Seat, second: Seat, shared: string[]): Edge {
@@ -85,6 +88,8 @@ const sharedBy = (a: Seat, b: Seat): string[] => a.people.filter((id) => b.peopl
 class Search {
   private best: Solution | null = null;
   private nodes = 0;
+  /** Edges looked at before this look began. */
+  private since = 0;
   /** Set when a part of the tree was left although it might have held something better. */
   private leftOpen = false;
   /** Whether every overlap is looked at where nobody is plainly in the way. */
@@ -97,7 +102,7 @@ class Search {
 
   constructor(
     private readonly graph: Graph,
-    private readonly mostNodes: number,
+    private readonly work: number,
   ) {
     this.links = linksOf(graph.acts.length, graph.edges);
     this.last = graph.blocks.at(-1) ?? 0;
@@ -110,9 +115,12 @@ class Search {
     // A quick way down first, which leaves what seldom matters; then, if it left anything, all of it.
     for (this.thorough of [false, true]) {
       this.nodes = 0;
+      this.since = this.links.steps;
       this.leftOpen = false;
       this.visit({ earliest, edge: null, apart: new Set() });
       if (!this.leftOpen || this.best?.end === this.rootEnd) break;
+      // Looked long enough for a first one: going into more detail would not find it.
+      if (!this.best && this.exhausted) break;
     }
     const proven = !this.leftOpen || this.best?.end === this.rootEnd;
     return {
@@ -127,7 +135,10 @@ class Search {
   }
 
   private get exhausted(): boolean {
-    return this.nodes > this.mostNodes * (this.best ? 1 : PATIENCE);
+    if (this.decided.length > DEEPEST) return true;
+    const most = this.work * (this.best ? 1 : PATIENCE);
+    const least = this.graph.acts.length > LARGE ? LEAST_OF_LARGE : LEAST_NODES;
+    return this.nodes > least && this.links.steps - this.since > most;
   }
 
   private get upper(): number {
@@ -167,7 +178,7 @@ class Search {
     );
     orders.sort((a, b) => this.endOf(a.earliest) - this.endOf(b.earliest));
     if (!this.canBeApart(seat, other)) return orders;
-    const pair = pairOf(this.graph.seats, clash);
+    const pair = pairOf(clash);
     return [...orders, { ...node, edge: null, apart: new Set([...node.apart, pair]) }];
   }
 
@@ -211,17 +222,15 @@ class Search {
       };
       return;
     }
-    const undecided = (clashes: readonly Clash[]): Clash[] =>
-      clashes.filter((clash) => !node.apart.has(pairOf(this.graph.seats, clash)));
-    const told = undecided(seating.clashes);
+    const undecided = (clash: Clash): boolean => !node.apart.has(pairOf(clash));
+    const told = seating.clashes.filter(undecided);
     // Where those in the way have all been told apart, two others that overlap may have to make
     // room: one after the other, the same person can do both.
     if (told.length === 0 && !this.thorough) {
       this.leftOpen = true;
       return;
     }
-    const open =
-      told.length > 0 ? told : undecided(overlaps(this.graph, starts)).slice(0, MOST_OVERLAPS);
+    const open = told.length > 0 ? told : overlaps(this.graph, starts, undecided, MOST_OVERLAPS);
     if (this.graph.acts.length > LARGE) {
       this.stride(node, open, starts);
       if (this.best) {
@@ -302,4 +311,4 @@ export const searchSchedule = (graph: Graph, work: number = EFFORT.quick): Searc
         bound: 0,
         proven: true,
       }
-    : new Search(graph, Math.max(LEAST_NODES, Math.round(work / graph.acts.length))).run();
+    : new Search(graph, work).run();

@@ -76,7 +76,7 @@ describe('for people who are all alike', () => {
         const [graph, starts] = jobs(all, 4);
         const seating = seatEverybody(graph, starts);
         if (!seating.ok) return;
-        for (const { seat, other } of overlaps(graph, starts))
+        for (const { seat, other } of overlaps(graph, starts, () => true, Infinity))
           expect(seating.people[graph.seats.indexOf(seat)]).not.toBe(
             seating.people[graph.seats.indexOf(other)],
           );
@@ -117,7 +117,7 @@ test('overlaps are pairs that share time and somebody, touching ones not', () =>
     ],
     2,
   );
-  const pairs = overlaps(graph, starts).map(({ seat, other }) =>
+  const pairs = overlaps(graph, starts, () => true, Infinity).map(({ seat, other }) =>
     [seat.task.task, other.task.task].sort().join(),
   );
   expect(pairs.sort()).toEqual(['j0,j2', 'j1,j2']);

@@ -80,41 +80,61 @@ export function seatEverybody(graph: Graph, starts: Float64Array): Seating {
   const open = inTime(graph.seatsOfMany);
   let steps = 0;
   let deepest = -1;
-  const choose = (at: number): boolean => {
-    const entry = open[at];
-    if (!entry) return true;
+  // By hand and not by recursion: a long show has more seats than a program may nest calls.
+  const tried: { options: readonly string[]; next: number }[] = [];
+  while (tried.length < open.length || tried.length === 0) {
+    const entry = open[tried.length];
+    if (!entry) return { ok: true, people };
     const options = (seats[entry.seat]?.people ?? []).filter((person) => fits(entry, person));
-    for (const person of options) {
-      take(entry, person);
-      if (choose(at + 1)) return true;
-      people[entry.seat] = '';
-      calendar.remove(person, String(entry.seat));
-      if (++steps > STEPS_BACK) return false;
-    }
-    if (options.length === 0 && at > deepest) {
-      deepest = at;
+    if (options.length === 0 && tried.length > deepest) {
+      deepest = tried.length;
       clashes.length = 0;
       inTheWay(entry);
     }
-    return false;
-  };
-  return choose(0) ? { ok: true, people } : { ok: false, clashes, certain: steps <= STEPS_BACK };
+    tried.push({ options, next: 0 });
+    // On with the next option of the latest seat that has one left.
+    for (;;) {
+      const latest = tried.at(-1);
+      const seat = open[tried.length - 1];
+      if (!latest || !seat) return { ok: false, clashes, certain: true };
+      const held = people[seat.seat];
+      if (held) {
+        people[seat.seat] = '';
+        calendar.remove(held, String(seat.seat));
+        if (++steps > STEPS_BACK) return { ok: false, clashes, certain: false };
+      }
+      const person = latest.options[latest.next++];
+      if (person !== undefined) {
+        take(seat, person);
+        break;
+      }
+      tried.pop();
+    }
+  }
+  return { ok: true, people };
 }
 
-/** Every two seats that overlap at these starts and could want the same person. */
-export function overlaps({ seats }: Graph, starts: Float64Array): Clash[] {
+/** Two seats that overlap at these starts and could want the same person: the first so many that are wanted. */
+export function overlaps(
+  { seats }: Graph,
+  starts: Float64Array,
+  wanted: (clash: Clash) => boolean,
+  most: number,
+): Clash[] {
   const at = (seat: Seat): number => (starts[seat.act] ?? 0) + seat.offset;
   const inTime = seats.filter((seat) => seat.duration > 0).sort((a, b) => at(a) - at(b));
-  return inTime.flatMap((seat, i) => {
-    const found: Clash[] = [];
+  const found: Clash[] = [];
+  for (const [i, seat] of inTime.entries()) {
     for (let k = i + 1; k < inTime.length; k++) {
       const other = inTime[k];
       if (!other || at(other) >= at(seat) + seat.duration) break;
-      if (other.act !== seat.act && other.people.some((id) => seat.people.includes(id)))
-        found.push({ seat, other });
+      if (other.act === seat.act || !other.people.some((id) => seat.people.includes(id))) continue;
+      if (!wanted({ seat, other })) continue;
+      found.push({ seat, other });
+      if (found.length >= most) return found;
     }
-    return found;
-  });
+  }
+  return found;
 }
 
 /** True when the person has another hand of the same task and go already. */

@@ -7,6 +7,8 @@ import { type Edge, type Graph, ORIGIN } from './graph';
 /** Edges by the act they leave and by the act they reach. */
 export interface Links {
   count: number;
+  /** Edges looked at so far: what the search has cost, the same on every machine. */
+  steps: number;
   out: Edge[][];
   into: Edge[][];
 }
@@ -18,7 +20,7 @@ export function linksOf(count: number, edges: readonly Edge[]): Links {
     out[edge.from]?.push(edge);
     into[edge.to]?.push(edge);
   }
-  return { count, out, into };
+  return { count, steps: 0, out, into };
 }
 
 /**
@@ -43,7 +45,9 @@ function relax(
     const act = queue[i] ?? 0;
     waiting[act] = 0;
     const start = starts[act] ?? 0;
-    for (const edge of edges[act] ?? []) {
+    const mine = edges[act] ?? [];
+    links.steps += mine.length;
+    for (const edge of mine) {
       const other = later ? edge.to : edge.from;
       const wanted = later ? start + edge.weight : start - edge.weight;
       const now = starts[other] ?? 0;

@@ -53,26 +53,30 @@ export function ForecastHead(props: HeadProps) {
           </Typography>
         )}
       </Box>
-      {forecast && (
-        <Box sx={{ flex: '1 1 270px', minWidth: 0, opacity: fresh ? 1 : 0.55 }}>
+      {/* As tall before it is known, so that nothing below moves under a finger. */}
+      <Box sx={{ flex: '1 1 270px', minWidth: 0, minHeight: 92, opacity: fresh ? 1 : 0.55 }}>
+        {!forecast && timeline.blocks.length > 0 && (
+          <Typography color="textSecondary">Simulating many such shows …</Typography>
+        )}
+        {forecast && (
           <Typography>
             <b>{ofHundred(forecast.chance)} shows</b> like this end by {hardFinish}; most{' '}
             {rangeWords(forecast, startOfDay)}.
           </Typography>
-          {best && (
-            <Typography>
-              {adviceWords(best, nameOf, hardFinish)}{' '}
-              <Button
-                size="small"
-                sx={{ p: 0, minWidth: 0, minHeight: 24, verticalAlign: 'baseline' }}
-                onClick={() => onLeaveOut(best.slots)}
-              >
-                Try without it
-              </Button>
-            </Typography>
-          )}
-        </Box>
-      )}
+        )}
+        {best && (
+          <Typography>
+            {adviceWords(best, nameOf, hardFinish)}{' '}
+            <Button
+              size="small"
+              sx={{ p: 0, minWidth: 0, minHeight: 24, verticalAlign: 'baseline' }}
+              onClick={() => onLeaveOut(best.slots)}
+            >
+              Try without it
+            </Button>
+          </Typography>
+        )}
+      </Box>
     </Box>
   );
 }

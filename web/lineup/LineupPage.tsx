@@ -69,17 +69,15 @@ export default function LineupPage() {
           }}
         />
       )}
-      {forecast && (
-        <WhatCouldGo
-          forecast={forecast}
-          fresh={fresh}
-          startOfDay={startOfDay}
-          hardFinish={timeline.hardFinish}
-          nameOf={nameOf}
-          taskName={(slot, task) => names.task({ slot, task })}
-          onLeaveOut={leaveOut}
-        />
-      )}
+      <WhatCouldGo
+        forecast={forecast}
+        fresh={fresh}
+        startOfDay={startOfDay}
+        hardFinish={timeline.hardFinish}
+        nameOf={nameOf}
+        taskName={(slot, task) => names.task({ slot, task })}
+        onLeaveOut={leaveOut}
+      />
       <TakeAway showId={show.id} />
     </>
   );

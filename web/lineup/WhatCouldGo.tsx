@@ -14,7 +14,8 @@ import { formatClock, formatDuration } from '../../core/time/clock';
 import { listInWords } from '../../core/words';
 
 interface WhatCouldGoProps {
-  forecast: Forecast;
+  /** Null until it is known. */
+  forecast: Forecast | null;
   fresh: boolean;
   startOfDay: number;
   hardFinish: number;
@@ -34,7 +35,7 @@ function LeaveOutTable({
   nameOf,
   startOfDay,
   onLeaveOut,
-}: Pick<WhatCouldGoProps, 'forecast' | 'nameOf' | 'startOfDay' | 'onLeaveOut'>) {
+}: Pick<WhatCouldGoProps, 'nameOf' | 'startOfDay' | 'onLeaveOut'> & { forecast: Forecast }) {
   return (
     <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%' }}>
       <thead>
@@ -95,14 +96,79 @@ function LeaveOutTable({
   );
 }
 
-export function WhatCouldGo(props: WhatCouldGoProps) {
+/** The odds, the table, and what the odds hang on. */
+function WhatCouldGoContent(props: WhatCouldGoProps & { forecast: Forecast }) {
   const { forecast, fresh, startOfDay, hardFinish, nameOf, taskName, onLeaveOut } = props;
-  const [open, setOpen] = useState(false);
   const finish = formatClock(startOfDay + hardFinish);
   const { p10, p50, p90 } = forecast.end;
   return (
     <>
-      <Button variant="outlined" aria-haspopup="dialog" onClick={() => setOpen(true)}>
+      {!fresh && <LinearProgress aria-label="Simulating" sx={{ mb: 1 }} />}
+      <Typography>
+        As it stands <b>{ofHundred(forecast.chance)}</b> shows end by {finish}. One in ten ends by{' '}
+        {formatClock(startOfDay + p10)}, half by {formatClock(startOfDay + p50)}, nine in ten by{' '}
+        {formatClock(startOfDay + p90)}; {formatDuration(forecast.deadAir)} dead air is expected.
+      </Typography>
+      <Box sx={{ overflowX: 'auto', my: 2 }}>
+        {forecast.leaveOut.length > 0 ? (
+          <LeaveOutTable
+            forecast={forecast}
+            nameOf={nameOf}
+            startOfDay={startOfDay}
+            onLeaveOut={onLeaveOut}
+          />
+        ) : (
+          <Typography color="textSecondary">
+            {fresh
+              ? 'Nothing may be left out: a card says so, under “May be left out”.'
+              : 'Being worked out …'}
+          </Typography>
+        )}
+      </Box>
+      {forecast.drivers.length > 0 && (
+        <>
+          <Typography variant="h3">What makes the end uncertain</Typography>
+          <Box component="ul" sx={{ mt: 0.5, mb: 2, pl: 2.5 }}>
+            {forecast.drivers
+              .filter(({ share }) => share > 0)
+              .slice(0, 5)
+              .map(({ slot, share }) => (
+                <li key={slot ?? 'dead air'}>
+                  {slot === null ? 'Waiting between them' : nameOf(slot)}: <b>{percent(share)}</b>{' '}
+                  of the spread
+                </li>
+              ))}
+          </Box>
+        </>
+      )}
+      {forecast.windows.length > 0 && (
+        <>
+          <Typography variant="h3">Ready windows that may be missed</Typography>
+          <Box component="ul" sx={{ mt: 0.5, mb: 0, pl: 2.5 }}>
+            {forecast.windows.map(({ slot, task, after, chance }) => (
+              <li key={`${slot}/${task}/${after}`}>
+                {nameOf(slot)}: “{taskName(slot, task)}” too long after “{taskName(slot, after)}” in{' '}
+                <b>{ofHundred(chance)}</b>
+              </li>
+            ))}
+          </Box>
+        </>
+      )}
+    </>
+  );
+}
+
+export function WhatCouldGo(props: WhatCouldGoProps) {
+  const { forecast } = props;
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button
+        variant="outlined"
+        aria-haspopup="dialog"
+        disabled={!forecast}
+        onClick={() => setOpen(true)}
+      >
         What could go
       </Button>
       <Dialog
@@ -114,60 +180,15 @@ export function WhatCouldGo(props: WhatCouldGoProps) {
       >
         <DialogTitle id="could-go-title">What could go</DialogTitle>
         <DialogContent>
-          {!fresh && <LinearProgress aria-label="Simulating" sx={{ mb: 1 }} />}
-          <Typography>
-            As it stands <b>{ofHundred(forecast.chance)}</b> shows end by {finish}. One in ten ends
-            by {formatClock(startOfDay + p10)}, half by {formatClock(startOfDay + p50)}, nine in ten
-            by {formatClock(startOfDay + p90)}; {formatDuration(forecast.deadAir)} dead air is
-            expected.
-          </Typography>
-          <Box sx={{ overflowX: 'auto', my: 2 }}>
-            {forecast.leaveOut.length > 0 ? (
-              <LeaveOutTable
-                forecast={forecast}
-                nameOf={nameOf}
-                startOfDay={startOfDay}
-                onLeaveOut={(slots) => {
-                  setOpen(false);
-                  onLeaveOut(slots);
-                }}
-              />
-            ) : (
-              <Typography color="textSecondary">
-                {fresh
-                  ? 'Nothing may be left out: a card says so, under “May be left out”.'
-                  : 'Being worked out …'}
-              </Typography>
-            )}
-          </Box>
-          {forecast.drivers.length > 0 && (
-            <>
-              <Typography variant="h3">What makes the end uncertain</Typography>
-              <Box component="ul" sx={{ mt: 0.5, mb: 2, pl: 2.5 }}>
-                {forecast.drivers
-                  .filter(({ share }) => share > 0)
-                  .slice(0, 5)
-                  .map(({ slot, share }) => (
-                    <li key={slot ?? 'dead air'}>
-                      {slot === null ? 'Waiting between them' : nameOf(slot)}:{' '}
-                      <b>{percent(share)}</b> of the spread
-                    </li>
-                  ))}
-              </Box>
-            </>
-          )}
-          {forecast.windows.length > 0 && (
-            <>
-              <Typography variant="h3">Ready windows that may be missed</Typography>
-              <Box component="ul" sx={{ mt: 0.5, mb: 0, pl: 2.5 }}>
-                {forecast.windows.map(({ slot, task, after, chance }) => (
-                  <li key={`${slot}/${task}/${after}`}>
-                    {nameOf(slot)}: “{taskName(slot, task)}” too long after “{taskName(slot, after)}
-                    ” in <b>{ofHundred(chance)}</b>
-                  </li>
-                ))}
-              </Box>
-            </>
+          {forecast && (
+            <WhatCouldGoContent
+              {...props}
+              forecast={forecast}
+              onLeaveOut={(slots) => {
+                setOpen(false);
+                props.onLeaveOut(slots);
+              }}
+            />
           )}
         </DialogContent>
         <DialogActions>

@@ -1,3 +1,4 @@
+import { proxy } from 'comlink';
 import type { Mend } from '../../core/lineup/mend';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
 import { usePeople } from '../app/data';
@@ -10,8 +11,8 @@ export function useMends(input: LineupInput, timeline: Timeline): Record<string,
   const { data: people } = usePeople();
   const wanted = timeline.gaps.length + timeline.conflicts.length > 0 && people !== undefined;
   const others = people?.filter((person) => !input.crew.some(({ id }) => id === person.id)) ?? [];
-  const { value, fresh } = useWork(
-    wanted ? (run) => run.mends(input, timeline, others) : null,
+  const { value, fresh } = useWork<Record<string, Mend[]>>(
+    wanted ? (run, tell) => run.mends(input, timeline, others, proxy(tell)) : null,
     [input, timeline, people],
     AFTER,
   );

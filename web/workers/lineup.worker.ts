@@ -23,17 +23,20 @@ const work = {
   /** The clock of an order that is only being tried. */
   preview: (input: LineupInput): Timeline => schedule(input),
 
-  /** Ways to mend each gap and conflict: by the slot that waits, or by the conflict's words. */
+  /** Ways to mend each gap and conflict, told as they are found: by the slot that waits, or the conflict's words. */
   mends(
     input: LineupInput,
     timeline: Timeline,
     others: readonly PlanPerson[],
+    onProgress: (soFar: Record<string, Mend[]>) => void,
   ): Record<string, Mend[]> {
     const mend = mender(input, timeline, others);
-    return Object.fromEntries([
-      ...timeline.gaps.map((gap) => [gap.slot, mend(gap)] as const),
-      ...timeline.conflicts.map((conflict) => [conflict.words, mend(conflict)] as const),
-    ]);
+    const found: Record<string, Mend[]> = {};
+    for (const trouble of [...timeline.conflicts, ...timeline.gaps]) {
+      found['words' in trouble ? trouble.words : trouble.slot] = mend(trouble);
+      onProgress(found);
+    }
+    return found;
   },
 
   /** The best order found; the best so far is told now and then. */

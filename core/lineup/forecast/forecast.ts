@@ -17,7 +17,7 @@ const MOST_PAIRED = 7;
 /** Pairs that are told of. */
 const PAIRS = 3;
 /** Effort for a running order with something left out. */
-const WORK_EACH = 20_000;
+const WORK_EACH = 1_000_000;
 
 /** The second by which this share of the runs had come. */
 function quantile(counts: Uint32Array, runs: number, share: number): number {

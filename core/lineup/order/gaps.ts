@@ -7,7 +7,7 @@ import type { LineupInput, PlanSlot } from '../types';
 /** So long before the show that no arrival is in the way, in seconds. */
 const LONG_BEFORE = -10_000_000;
 /** Effort for each pair; a bound is a bound, however short the look. */
-const WORK = 4_000;
+const WORK = 200_000;
 
 export interface LeastGaps {
   /** Least dead air before the first block when this slot is the first. */

@@ -1,0 +1,82 @@
+/**
+ * A way that is always there: one piece of work after another, slot by slot. It is taken when the search
+ * has looked as long as it may and found nothing; it keeps every rule but greatest lags, and wastes time.
+ */
+import type { Task } from '../repertoire/types';
+import { Calendar } from './calendar';
+import { type Edge, type Graph, ORIGIN, type Seat } from './graph';
+import type { Network } from './network';
+import { candidatesFor, choosePeople } from './people';
+import type { Solution } from './search';
+import { earliestStarts, linksOf } from './times';
+import { RULES } from './types';
+
+/** Tasks of one side of a block, each after those it waits for. */
+function inTurn(net: Network, tasks: readonly Task[]): Task[] {
+  const left = new Set(tasks);
+  const order: Task[] = [];
+  const visit = (task: Task): void => {
+    if (!left.delete(task)) return;
+    for (const lag of net.lags) if (lag.to === task) visit(lag.from);
+    order.push(task);
+  };
+  tasks.forEach(visit);
+  return order;
+}
+
+/** Whoever may take a task's hands, all of them at once and nobody being busy. */
+function peopleFor(graph: Graph, seats: readonly Seat[]): string[] {
+  const [first] = seats;
+  const slot = graph.input.slots.find((s) => s.id === first?.task.slot);
+  const task = slot?.tasks.find((t) => t.id === first?.task.task);
+  if (!slot || !task) return [];
+  const nobodyBusy = Calendar.empty(graph.input.crew);
+  return choosePeople(candidatesFor(graph.input, slot, task), nobodyBusy, 0, 1) ?? [];
+}
+
+/** Null when lags ask in a circle for more than there is. */
+export function sequentialSolution(graph: Graph): Solution | null {
+  const number = new Map(graph.acts.map((act, i) => [act.task, i]));
+  const order = graph.nets.flatMap((net, i) => {
+    const acts = (tasks: readonly Task[]): number[] =>
+      inTurn(net, tasks).flatMap((task) => number.get(task) ?? []);
+    return [...acts(net.before), graph.blocks[i] ?? ORIGIN, ...acts(net.following)];
+  });
+  const turns = order.slice(1).map((to, i): Edge => {
+    const from = order[i] ?? ORIGIN;
+    return {
+      from,
+      to,
+      weight: graph.acts[from]?.duration ?? 0,
+      why: {
+        rule: RULES.person,
+        kind: 'person',
+        from: null,
+        to: null,
+        people: graph.input.crew.map(({ id }) => id),
+        position: null,
+        thing: null,
+      },
+    };
+  });
+  const edges = [...graph.edges, ...turns];
+  const starts = earliestStarts(linksOf(graph.acts.length, edges));
+  if (!starts) return null;
+  const people = graph.seats.map(() => '');
+  // Seats of one task and go stand together.
+  for (let i = 0; i < graph.seats.length;) {
+    const seat = graph.seats[i];
+    let end = i + 1;
+    while (
+      graph.seats[end]?.act === seat?.act &&
+      graph.seats[end]?.task.task === seat?.task.task &&
+      graph.seats[end]?.go === seat?.go
+    )
+      end++;
+    peopleFor(graph, graph.seats.slice(i, end)).forEach((person, k) => (people[i + k] = person));
+    i = end;
+  }
+  const last = graph.blocks.at(-1) ?? ORIGIN;
+  const end = (starts[last] ?? 0) + (graph.acts[last]?.duration ?? 0);
+  return { starts, earliest: starts, people, edges, end };
+}
