@@ -127,7 +127,7 @@ export function SuggestOrder({ onTake }: { onTake: (order: string[]) => void }) 
   const [open, setOpen] = useState(false);
   const { editing, show, input } = useOpenShow();
   const { soFar, done, stop } = useSuggestion(open);
-  const better = soFar !== null && soFar.objective.total < soFar.before.total;
+  const better = soFar?.better ?? false;
   const close = (): void => setOpen(false);
   return (
     <>
@@ -155,20 +155,23 @@ export function SuggestOrder({ onTake }: { onTake: (order: string[]) => void }) 
                 </Button>
               </Box>
             )}
-            {done && !better && (
+            {done && soFar && !soFar.wishesKept && (
+              <b>△ No order that was found keeps all of these wishes with the pins as they are.</b>
+            )}
+            {done && soFar?.wishesKept && !better && (
               <b>
                 {soFar?.proven
                   ? 'No order is better than today’s.'
                   : 'Nothing better than today’s was found.'}
               </b>
             )}
-            {done && better && (
+            {done && soFar && better && (
               <b>
                 {soFar.proven ? 'No order is better than this one.' : 'The best that was found.'}
               </b>
             )}
           </Box>
-          {better && <SideBySide found={soFar} />}
+          {soFar && better && <SideBySide found={soFar} />}
         </DialogContent>
         <DialogActions>
           <Button onClick={close}>Leave it</Button>

@@ -129,7 +129,7 @@ const changeovers = (cost: number[][]): ExactProblem => {
     perSecond: 1,
     late: () => 0,
     always: 0,
-    part: (order) => ({ lost: lost(order), besides: 0 }),
+    part: lost,
     whole: (order) => ({ cost: lost(order), floor: lost(order) }),
   };
 };

@@ -26,8 +26,8 @@ export interface ExactProblem {
   late(lost: number): number;
   /** What every order costs besides. */
   always: number;
-  /** Seconds lost, at the least, in any order that begins so, and what else that costs. */
-  part(order: readonly number[]): { lost: number; besides: number };
+  /** Seconds lost, at the least, in any order that begins so. */
+  part(order: readonly number[]): number;
   /** What a whole order costs; `floor` is what it costs at the least, where that is not certain. */
   whole(order: readonly number[]): { cost: number; floor: number };
 }
@@ -160,17 +160,14 @@ class Exact {
     for (const way of ways) {
       if (way.floor >= this.bestCost) break;
       // Only now is the part itself asked for: the table alone leaves most of them.
-      let { lost: sure, fixed: costs } = way;
+      let sure = way.lost;
       if (at > 0) {
-        const part = p.part(way.order);
+        sure = Math.max(sure, p.part(way.order));
         this.tried++;
-        sure = Math.max(sure, part.lost);
-        costs += part.besides;
         if (this.tried % REPORT_EVERY === 0) yield;
-        if (this.floor(way.mask, way.order, sure, costs) >= this.bestCost) continue;
-        costs -= part.besides;
+        if (this.floor(way.mask, way.order, sure, way.fixed) >= this.bestCost) continue;
       }
-      yield* this.visit(way.order, way.mask, sure, costs);
+      yield* this.visit(way.order, way.mask, sure, way.fixed);
     }
   }
 }

@@ -1,5 +1,5 @@
 /** The least dead air there can be between two slots, whatever else is in the show. */
-import { buildGraph } from '../graph';
+import { buildGraph, type Graph } from '../graph';
 import { findFaults } from '../faults';
 import { searchSchedule } from '../search';
 import type { LineupInput, PlanSlot } from '../types';
@@ -16,6 +16,12 @@ export interface LeastGaps {
   between(before: number, after: number): number;
 }
 
+/** The same demands but for greatest lags. */
+export const withoutWindows = (graph: Graph): Graph => ({
+  ...graph,
+  edges: graph.edges.filter(({ why }) => why.kind !== 'window'),
+});
+
 /**
  * Whatever keeps the rules in a whole show keeps them for any two of its slots, so no show has less
  * dead air between neighbours than the two have alone. Greatest lags are left out, since a timeline
@@ -25,8 +31,7 @@ export function leastGaps(input: LineupInput): LeastGaps {
   const { slots } = findFaults(input);
   const known = new Map<number, number>();
   const deadAir = (some: readonly PlanSlot[], arrival: number): number => {
-    const whole = buildGraph({ ...input, arrival, slots: some });
-    const graph = { ...whole, edges: whole.edges.filter(({ why }) => why.kind !== 'window') };
+    const graph = withoutWindows(buildGraph({ ...input, arrival, slots: some }));
     const { best, bound } = searchSchedule(graph, WORK);
     const filled = graph.nets.reduce((sum, net) => sum + net.blockLength, 0);
     return best ? Math.max(0, bound - filled) : 0;

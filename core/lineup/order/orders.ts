@@ -7,7 +7,7 @@ import { schedule } from '../schedule';
 import { searchSchedule } from '../search';
 import type { LineupInput, Timeline } from '../types';
 import type { ExactProblem } from './exact';
-import { leastGaps } from './gaps';
+import { leastGaps, withoutWindows } from './gaps';
 import {
   latenessOf,
   leastArcDistance,
@@ -48,7 +48,7 @@ export class Orders {
   private readonly filled: number;
   private readonly spread: Spread;
   private readonly always: number;
-  /** True when today's order breaks a wish: any that keeps them is better. */
+  /** False when today's order breaks a wish: any that keeps them is better. */
   private readonly startsWell: boolean;
 
   constructor(
@@ -89,7 +89,7 @@ export class Orders {
   }
 
   /** An order that breaks a wish is worse than any that keeps them. */
-  private broken = (order: Order): boolean => !keeps(this.wishes, this.idsOf(order));
+  broken = (order: Order): boolean => !keeps(this.wishes, this.idsOf(order));
 
   /** What it costs; at the least, where the clock is only the best that was found. */
   whole = (order: Order): { cost: number; floor: number } => {
@@ -165,13 +165,15 @@ export class Orders {
     };
   }
 
-  /** The first part of a show by itself loses no more than it does in the whole show. */
-  private lostInPart(order: Order): { lost: number; besides: number } {
+  /**
+   * The first part of a show by itself loses no more than it does in the whole show; greatest lags are
+   * left out, since a timeline may have to give one up.
+   */
+  private lostInPart(order: Order): number {
     const part = this.inOrder(order);
-    const graph = buildGraph({ ...part, slots: findFaults(part).slots });
-    const { best, bound, proven } = searchSchedule(graph, this.work);
-    if (!best) return { lost: 0, besides: proven ? this.wishes.weights.conflict : 0 };
+    const graph = withoutWindows(buildGraph({ ...part, slots: findFaults(part).slots }));
+    const { best, bound } = searchSchedule(graph, this.work);
     const filled = graph.nets.reduce((sum, net) => sum + net.blockLength, 0);
-    return { lost: Math.max(0, bound - filled), besides: 0 };
+    return best ? Math.max(0, bound - filled) : 0;
   }
 }

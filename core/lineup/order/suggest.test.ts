@@ -62,6 +62,13 @@ describe('on a show that waits', () => {
     expect(Math.abs(apart.indexOf('Dome') - apart.indexOf('Foam'))).toBe(2);
   });
 
+  test('wishes that contradict each other are told of, and today’s order stays', () => {
+    const found = suggest(wet, { before: [pair('Foam', 'Dome'), pair('Dome', 'Foam')] });
+    expect(found).toMatchObject({ wishesKept: false, slots: ['Foam', 'Dome', 'Magnet'] });
+    expect(suggest(wet)).toMatchObject({ wishesKept: true, better: true });
+    expect(found.better).toBe(false);
+  });
+
   test('a wish that today’s order breaks is kept by the one that is proposed', () => {
     const found = suggest(wet, { before: [pair('Magnet', 'Foam')] });
     expect(found.slots.indexOf('Magnet')).toBeLessThan(found.slots.indexOf('Foam'));

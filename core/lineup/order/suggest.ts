@@ -10,6 +10,10 @@ import { reasonsFor } from './reasons';
 export interface Suggestion {
   /** True when no order that keeps pins and wishes is better. */
   proven: boolean;
+  /** False when no order keeps all wishes with the pins as they are: then today’s is told. */
+  wishesKept: boolean;
+  /** True when it is worth changing to: it costs less, or keeps wishes that today’s order breaks. */
+  better: boolean;
   /** Ids in the order that is proposed. */
   slots: string[];
   objective: Objective;
@@ -51,8 +55,13 @@ export function* suggestOrder(
       return orders.judge([...others.slice(0, own), own, ...others.slice(own)], orders.work)
         .objective;
     };
+    const wishesKept = !orders.broken(order);
     return {
       proven: proven || after.objective.total <= least,
+      wishesKept,
+      better:
+        wishesKept &&
+        (after.objective.total < before.objective.total || orders.broken(orders.today)),
       slots: after.order,
       objective: after.objective,
       before: before.objective,
