@@ -5,7 +5,7 @@ import { after, input, slot, task } from '../testing/build';
 import { bookedSlot, bundle } from '../testing/bundle';
 import { shows } from '../testing/shows';
 import { changeShow, inOrder, withLead, withoutSlots } from './change';
-import { leadRange } from './lead';
+import { leadRange, leadWithin } from './lead';
 import { neighboursOf } from './neighbours';
 import { schedule } from './schedule';
 
@@ -26,6 +26,13 @@ test('as far as arrival lets the chain before it begin, and as long as it keeps'
   expect(leadRange(can, timeline, 'Can', 'warm')).toEqual({ now: 0, least: 0, most: 120 });
   // 40 s of filling could begin 100 s before the show: it would end at −60, 360 s before the block.
   expect(leadRange(can, timeline, 'Can', 'fill')?.most).toBe(360);
+});
+
+test('a wished lead is a whole step, and never beyond its range', () => {
+  const range = { now: 0, least: 0, most: 100 };
+  expect([-40, 0, 7, 8, 52, 97, 400].map((s) => leadWithin(range, s))).toEqual([
+    0, 0, 0, 15, 45, 90, 100,
+  ]);
 });
 
 test('nothing that is watched, and nothing that is not there, can be moved', () => {

@@ -10,6 +10,13 @@ export interface LeadRange {
   most: number;
 }
 
+/** Wished leads are whole steps of this, in seconds; one press of an arrow moves by it. */
+export const LEAD_STEP = 15;
+
+/** The lead nearest to a wished one that the range allows, in whole steps where there is room. */
+export const leadWithin = ({ least, most }: LeadRange, seconds: number): number =>
+  Math.min(most, Math.max(least, Math.round(seconds / LEAD_STEP) * LEAD_STEP));
+
 /** Seconds that a task and all that it waits for take at the least, in a chain. */
 function chainBefore(slot: PlanSlot, id: string, seen: ReadonlySet<string> = new Set()): number {
   const task = slot.tasks.find((t) => t.id === id);

@@ -1,12 +1,10 @@
 /** A bar of the strip that can be dragged to an earlier time, as far as arrival and what keeps allow. */
 import { useState } from 'react';
-import type { LeadRange } from '../../core/lineup/lead';
+import { LEAD_STEP, type LeadRange, leadWithin } from '../../core/lineup/lead';
 import type { PlacedTask } from '../../core/lineup/types';
 import { formatDuration } from '../../core/time/clock';
 import type { Scale } from './stripLayout';
 
-/** Times snap to this, in seconds; one press of an arrow moves by it. */
-const SNAP = 15;
 /** Nearer than this is a press, not a drag, in px. */
 const STILL = 3;
 
@@ -26,15 +24,14 @@ interface LeadBarProps {
 export function LeadBar(props: LeadBarProps) {
   const { placed, range, name, scale, y, height, children, onSelect, onLead } = props;
   const [drag, setDrag] = useState<{ from: number; by: number } | null>(null);
-  const within = (seconds: number): number =>
-    Math.min(range.most, Math.max(range.least, Math.round(seconds / SNAP) * SNAP));
+  const within = (seconds: number): number => leadWithin(range, seconds);
   const block = placed.end + range.now;
   const wanted = drag && within(block - scale.at(scale.x(placed.end) + drag.by));
   const shift = wanted === null ? 0 : range.now - wanted;
   const onKeyDown = (event: React.KeyboardEvent): void => {
     const to: Record<string, number> = {
-      ArrowLeft: range.now + SNAP,
-      ArrowRight: range.now - SNAP,
+      ArrowLeft: range.now + LEAD_STEP,
+      ArrowRight: range.now - LEAD_STEP,
       Home: range.most,
       End: range.least,
     };
