@@ -1,7 +1,10 @@
 /** What the API answers with. */
 import type { MethodRecord } from '../core/after/review';
 import type { Show, ShowBundle } from '../core/brief/types';
+import type { PackMark } from '../core/kit/packing';
 import type { Mark } from '../core/ready/go';
+import type { Share } from '../core/store/allocate';
+import type { Used } from '../core/store/takeOut';
 import type { RunKind } from '../core/stage/types';
 import type { FieldFault } from './validate';
 
@@ -35,12 +38,25 @@ export interface ShowSummary extends Pick<
 export interface ShowAnswer extends ShowBundle {
   version: number;
   marks: Mark[];
+  packing: PackMark[];
   records: MethodRecord[];
 }
 
 /** Told to every open page when something was stored. */
 export interface Change {
-  kind: 'show' | 'demo' | 'item' | 'venue' | 'person' | 'followUp' | 'mark' | 'run';
+  kind:
+    | 'show'
+    | 'demo'
+    | 'item'
+    | 'venue'
+    | 'person'
+    | 'followUp'
+    | 'mark'
+    | 'run'
+    | 'box'
+    | 'lot'
+    | 'packing'
+    | 'settings';
   id: string;
 }
 
@@ -48,4 +64,15 @@ export interface ImportAnswer {
   showId: string;
   /** What was added, and what the repertoire had already. */
   words: string;
+}
+
+/** What the store has for one show. */
+export interface StockAnswer {
+  shares: Share[];
+}
+
+/** What a show used, and whether it was taken out of the store. */
+export interface UsedAnswer {
+  used: Used[];
+  takenOut: boolean;
 }

@@ -2,6 +2,7 @@ import {
   MARK_SHAPES,
   type MarkShape,
   type Person,
+  type ColdPlan,
   type Position,
   type Show,
   type Lead,
@@ -127,6 +128,46 @@ export class LeadBody implements Lead {
 
   @Whole(0, 86_400)
   seconds!: number;
+}
+
+export class MeasuredBody {
+  @ClockTime()
+  at!: string;
+
+  @Num(0, 1_000_000)
+  amount!: number;
+}
+
+export class ColdPlanBody implements ColdPlan {
+  @Id()
+  itemId!: string;
+
+  @Whole(0, 14)
+  daysBefore!: number;
+
+  @ClockTime()
+  collected!: string;
+
+  @OrNull()
+  @Id()
+  vesselId!: string | null;
+
+  @YesNo()
+  vesselWarm!: boolean;
+
+  @Num(0, 80)
+  pourLoss!: number;
+
+  @Num(0, 300)
+  reserve!: number;
+
+  @OrNull()
+  @Num(0, 1_000_000)
+  ordered!: number | null;
+
+  @OrNull()
+  @Part(() => MeasuredBody)
+  measured!: MeasuredBody | null;
 }
 
 const isNull = (value: unknown): boolean => value === null;
@@ -290,6 +331,19 @@ export class ShowBody implements Show {
 
   @Part(() => WishesBody)
   wishes!: WishesBody;
+
+  @Whole(0, 20)
+  rehearsals!: number;
+
+  @Num(50, 99.9)
+  wantedChance!: number;
+
+  @Holds<ShowBody>((s) => {
+    const ids = Array.isArray(s.cold) ? s.cold.map((plan) => plan?.itemId) : [];
+    return new Set(ids).size === ids.length ? null : 'has two plans for the same thing';
+  })
+  @PartList(() => ColdPlanBody, 4)
+  cold!: ColdPlanBody[];
 
   @Text(2000)
   note!: string;

@@ -1,6 +1,6 @@
 /** JSON Schema of the show file, written from the same rules that check it. */
 import { type Schema, fieldsOf } from './fields';
-import { ShowFile } from './showFile';
+import { FILE_VERSION, ShowFile } from './showFile';
 
 type Class = new () => object;
 
@@ -32,7 +32,7 @@ export function showFileSchema(): Schema {
   };
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
-    title: 'Hearty Stage show file, version 1',
+    title: `Hearty Stage show file, version ${FILE_VERSION}`,
     ...objectOf(ShowFile),
     $defs: definitions,
   };

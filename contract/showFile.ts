@@ -8,13 +8,14 @@ import { RUN_KINDS, type RunKind } from '../core/stage/types';
 import { PersonBody, ShowBody, VenueBody } from './brief';
 import { Exactly, Id, Num, OneOf, OrNull, Part, PartList } from './fields';
 import { DemoBody, ItemBody } from './repertoire';
+import { BoxBody, HouseholdBody, PackMarkBody, StockedLotBody } from './store';
 import { RunPlanBody } from './runPlan';
 import { RunEventBody } from './stage';
 import { upgraded } from './upgrade';
 import { type Checked, type FieldFault, check } from './validate';
 
 export const FILE_FORMAT = 'hearty-stage/show';
-export const FILE_VERSION = 2;
+export const FILE_VERSION = 3;
 /** Largest show file that is read, in bytes. */
 export const FILE_LIMIT = 8 * 1024 * 1024;
 
@@ -58,15 +59,31 @@ export class ShowFile implements ShowBundle {
   @PartList(() => ItemBody, 500)
   items!: Item[];
 
+  @Part(() => HouseholdBody)
+  household!: HouseholdBody;
+
+  @PartList(() => BoxBody, 200)
+  boxes!: BoxBody[];
+
+  /** What the store held of the items when the file was written. */
+  @PartList(() => StockedLotBody, 5000)
+  lots!: StockedLotBody[];
+
+  @PartList(() => PackMarkBody, 2000)
+  packing!: PackMarkBody[];
+
   @PartList(() => FileRunBody, 50)
   runs!: FileRunBody[];
 }
+
+const NO_ITEM = 'names an item that is not in the file';
 
 /** References from one part of the file to another that lead nowhere. */
 function strayReferences(file: ShowFile): FieldFault[] {
   const faults: FieldFault[] = [];
   const people = new Set(file.people.map((p) => p.id));
   const items = new Set(file.items.map((i) => i.id));
+  const boxes = new Set(file.boxes.map((b) => b.id));
   const positions = new Set(file.show.positions.map((p) => p.id));
   const expect = (known: boolean, path: string, message: string): void => {
     if (!known) faults.push({ path, message });
@@ -105,15 +122,25 @@ function strayReferences(file: ShowFile): FieldFault[] {
   });
   file.demos.forEach((demo, d) =>
     demo.methods.forEach((method, m) =>
-      method.kit.forEach((line, k) =>
-        expect(
-          items.has(line.itemId),
-          `demos[${d}].methods[${m}].kit[${k}].itemId`,
-          'names an item that is not in the file',
-        ),
-      ),
+      method.kit.forEach((line, k) => {
+        const at = `demos[${d}].methods[${m}].kit[${k}]`;
+        expect(items.has(line.itemId), `${at}.itemId`, NO_ITEM);
+        line.instead.forEach((id, i) => expect(items.has(id), `${at}.instead[${i}]`, NO_ITEM));
+      }),
     ),
   );
+  file.items.forEach((item, i) =>
+    expect(
+      item.boxId === null || boxes.has(item.boxId),
+      `items[${i}].boxId`,
+      'names a box that is not in the file',
+    ),
+  );
+  file.lots.forEach((lot, i) => expect(items.has(lot.itemId), `lots[${i}].itemId`, NO_ITEM));
+  file.show.cold.forEach((plan, i) => {
+    expect(items.has(plan.itemId), `show.cold[${i}].itemId`, NO_ITEM);
+    expect(plan.vesselId === null || items.has(plan.vesselId), `show.cold[${i}].vesselId`, NO_ITEM);
+  });
   return faults;
 }
 

@@ -2,7 +2,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { NO_WISHES } from '../core/brief/wishes';
-import { readShowFile } from './showFile';
+import { FILE_VERSION, readShowFile } from './showFile';
 import { showFile } from './testing/arbitrary';
 
 type Plain = Record<string, unknown>;
@@ -38,7 +38,7 @@ test('version 1 is read, and what it lacked changes nothing', () => {
       const old = asVersion1({ ...plain, show: { ...(plain.show as Plain), slots } });
       const read = readShowFile(JSON.stringify(old));
       if (!read.ok) throw new Error(JSON.stringify(read.faults));
-      expect(read.value.version).toBe(2);
+      expect(read.value.version).toBe(FILE_VERSION);
       expect(read.value.show.wishes).toEqual(NO_WISHES);
       for (const slot of read.value.show.slots)
         expect(slot).toMatchObject({ talk: null, again: 0, fallback: 0, leads: [] });

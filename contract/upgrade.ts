@@ -1,5 +1,8 @@
 /** Show files of earlier versions, brought up to what is read now. */
 import { NO_WISHES } from '../core/brief/wishes';
+import { blankItem, blankLine } from '../core/repertoire/blank';
+import { HOUSEHOLD } from '../core/units/household';
+import { BASE_UNIT, type UnitId, UNITS, dimensionOf } from '../core/units/units';
 
 type Plain = Record<string, unknown>;
 
@@ -41,6 +44,53 @@ function fromVersion1(file: Plain): Plain {
   };
 }
 
+/** What an item is counted in, from the first kit line that names it. */
+function stockUnit(file: Plain, itemId: unknown): UnitId {
+  const parts = (list: unknown): Plain[] => (Array.isArray(list) ? list.filter(isPlain) : []);
+  const lines = parts(file.demos).flatMap((demo) =>
+    parts(demo.methods).flatMap((method) => parts(method.kit)),
+  );
+  const unit = lines.find((line) => line.itemId === itemId)?.unit;
+  return typeof unit === 'string' && unit in UNITS
+    ? BASE_UNIT[dimensionOf(unit as UnitId)]
+    : 'piece';
+}
+
+/** What version 3 added: the store, packing, cold plans, rehearsals, sizes of household words. */
+function fromVersion2(file: Plain): Plain {
+  const { id: _id, itemId: _itemId, ...line } = blankLine('', '');
+  const { id: _ownId, name: _name, kind: _kind, ...item } = blankItem('', '', 'equipment');
+  const method = (value: unknown): unknown =>
+    isPlain(value)
+      ? { ...value, kit: each(value.kit, (entry) => withMissing(entry, line)) }
+      : value;
+  return {
+    household: HOUSEHOLD,
+    boxes: [],
+    lots: [],
+    packing: [],
+    ...file,
+    version: 3,
+    show: withMissing(file.show, { rehearsals: 0, wantedChance: 95, cold: [] }),
+    demos: each(file.demos, (demo) =>
+      isPlain(demo) ? { ...demo, methods: each(demo.methods, method) } : demo,
+    ),
+    items: each(file.items, (value) =>
+      withMissing(value, { ...item, unit: stockUnit(file, isPlain(value) ? value.id : null) }),
+    ),
+  };
+}
+
+/** Each makes the next version of the one before. */
+const STEPS: Record<number, (file: Plain) => Plain> = { 1: fromVersion1, 2: fromVersion2 };
+
 /** The file as the present version has it. */
-export const upgraded = (plain: unknown): unknown =>
-  isPlain(plain) && plain.version === 1 ? fromVersion1(plain) : plain;
+export function upgraded(plain: unknown): unknown {
+  let file = plain;
+  for (;;) {
+    const step =
+      isPlain(file) && typeof file.version === 'number' ? STEPS[file.version] : undefined;
+    if (!step) return file;
+    file = step(file as Plain);
+  }
+}

@@ -161,7 +161,7 @@ const coldFlower: Demo = {
           }),
         ],
         kit: [
-          kit('cold-flask', 1, 'piece'),
+          kit('cold-flask', 1, 'piece', 'perShow', '', { chilled: true }),
           kit(
             'nitrogen',
             0.6,
@@ -169,7 +169,7 @@ const coldFlower: Demo = {
             'perGo',
             'Topped up once; leave what is over to evaporate outdoors',
           ),
-          kit('flower', 2, 'piece', 'perGo', 'One stands by'),
+          kit('flower', 1, 'piece', 'perGo', 'Soft petals, short stem', { chilled: true }),
           kit('tray', 1, 'piece'),
           kit('goggles', 1, 'piece'),
           kit('cold-gloves', 2, 'pair'),

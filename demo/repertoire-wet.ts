@@ -73,9 +73,12 @@ const foamFountain: Demo = {
           ...foamClearing,
         ],
         kit: [
-          kit('cylinder', 1, 'piece', 'perGo', 'A narrow-necked bottle will do'),
+          kit('cylinder', 1, 'piece', 'perGo', '', { instead: ['narrow-bottle'] }),
           kit('tray', 1, 'piece'),
-          kit('peroxide-3', 120, 'mL', 'perGo'),
+          kit('peroxide-3', 120, 'mL', 'perGo', '', {
+            instead: ['peroxide-9'],
+            strength: { value: 3, kind: 'massPerVolume' },
+          }),
           kit('yeast', 1, 'tbsp', 'perGo'),
           kit('warm-water', 3, 'tbsp', 'perGo'),
           kit('detergent', 1, 'squirt', 'perGo'),
@@ -128,7 +131,7 @@ const foamFountain: Demo = {
           ...foamClearing,
         ],
         kit: [
-          kit('cylinder', 1, 'piece', 'perGo'),
+          kit('cylinder', 1, 'piece', 'perGo', '', { instead: ['narrow-bottle'] }),
           kit('tray', 1, 'piece'),
           kit('peroxide-9', 40, 'mL', 'perGo', 'Fresh bottle, vented cap'),
           kit('iodide', 2, 'g', 'perGo'),

@@ -1,11 +1,21 @@
 /** The demo season: a small crew touring a chain of islands by ferry. Everything here is invented. */
-import type { Person, Position, Show, ShowBundle, Slot, Venue } from '../core/brief/types';
+import type {
+  ColdPlan,
+  Person,
+  Position,
+  Show,
+  ShowBundle,
+  Slot,
+  Venue,
+} from '../core/brief/types';
 import { NO_WISHES } from '../core/brief/wishes';
+import { HOUSEHOLD } from '../core/units/household';
 import { timelineOf } from '../core/lineup/fromBundle';
 import { runPlanOf } from '../core/stage/plan';
 import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../contract/showFile';
-import { ITEMS } from './items';
+import { BOXES, ITEMS } from './items';
 import { type GoneBy, runLog } from './logs';
+import { lotsFor } from './lots';
 import { DEMOS } from './repertoire';
 
 export const PEOPLE: Person[] = [
@@ -141,8 +151,28 @@ const welcome = (performerId: string, say: string): Slot => ({
 const plainDay = (date: string, days: number): string =>
   new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 
+const PLAIN_KIT: Pick<Show, 'rehearsals' | 'wantedChance' | 'cold'> = {
+  rehearsals: 0,
+  wantedChance: 95,
+  cold: [],
+};
+
+/** Liquid nitrogen from the gas works, in the vented travel vessel. */
+const nitrogen = (collected: string, daysBefore: number, ordered: number | null): ColdPlan => ({
+  itemId: 'nitrogen',
+  daysBefore,
+  collected,
+  vesselId: 'travel-flask',
+  vesselWarm: false,
+  pourLoss: 10,
+  reserve: 20,
+  ordered,
+  measured: null,
+});
+
 interface Booking {
-  show: Omit<Show, 'date' | 'zone' | 'positions' | 'wishes'>;
+  show: Omit<Show, 'date' | 'zone' | 'positions' | 'wishes' | keyof typeof PLAIN_KIT> &
+    Partial<Pick<Show, keyof typeof PLAIN_KIT>>;
   /** Days from today. */
   day: number;
   gone?: GoneBy;
@@ -249,6 +279,7 @@ const BOOKINGS: Booking[] = [
         slot('balancing-forks', 'ines', { worth: 1 }),
         slot('cloud-burst', 'ines', { pinned: true, worth: 5, mayLeaveOut: false }),
       ],
+      cold: [nitrogen('11:10', 0, 3000)],
       note: 'Lantern walk starts at 14:45 sharp from the same doors.',
     },
   },
@@ -277,6 +308,7 @@ const BOOKINGS: Booking[] = [
         slot('foam-fountain', 'mara', { worth: 4 }),
         slot('smoke-ring-drum', 'mara', { goes: 2, worth: 4 }),
       ],
+      rehearsals: 1,
       note: 'Causeway shuts at 21:40.',
     },
   },
@@ -300,6 +332,7 @@ const BOOKINGS: Booking[] = [
         slot('cold-flower', 'ines', { worth: 5 }),
         slot('cloud-burst', 'ines', { worth: 5, pinned: true }),
       ],
+      cold: [nitrogen('16:30', 1, 2000)],
       note: 'Asked for something about weather.',
     },
   },
@@ -307,6 +340,7 @@ const BOOKINGS: Booking[] = [
 
 function bundleOf(booking: Booking, today: string, zone: string): ShowBundle {
   const show: Show = {
+    ...PLAIN_KIT,
     ...booking.show,
     date: plainDay(today, booking.day),
     zone,
@@ -314,13 +348,19 @@ function bundleOf(booking: Booking, today: string, zone: string): ShowBundle {
     wishes: NO_WISHES,
   };
   const demos = DEMOS.filter((demo) => show.slots.some((s) => s.demoId === demo.id));
-  const used = new Set(demos.flatMap((d) => d.methods.flatMap((m) => m.kit.map((l) => l.itemId))));
+  const used = new Set([
+    ...demos.flatMap((d) =>
+      d.methods.flatMap((m) => m.kit.flatMap((l) => [l.itemId, ...l.instead])),
+    ),
+    ...show.cold.flatMap((plan) => plan.vesselId ?? []),
+  ]);
   return {
     show,
     venue: VENUES.find((venue) => venue.id === show.venueId) ?? null,
     people: PEOPLE.filter((person) => show.crew.includes(person.id)),
     demos,
     items: ITEMS.filter((item) => used.has(item.id)),
+    household: HOUSEHOLD,
   };
 }
 
@@ -342,6 +382,9 @@ export function season(
       format: FILE_FORMAT,
       version: FILE_VERSION,
       ...bundle,
+      boxes: BOXES.filter((box) => bundle.items.some((item) => item.boxId === box.id)),
+      lots: lotsFor(today, new Set(bundle.items.map((item) => item.id))),
+      packing: [],
       runs:
         plan && booking.gone
           ? [

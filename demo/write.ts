@@ -1,5 +1,5 @@
 /** Short forms for writing the demo season down. */
-import { blankMethod, blankTask } from '../core/repertoire/blank';
+import { blankItem, blankLine, blankMethod, blankTask } from '../core/repertoire/blank';
 import type {
   Hand,
   HazardKind,
@@ -7,6 +7,7 @@ import type {
   KitBasis,
   KitLine,
   Method,
+  Pack,
   Task,
 } from '../core/repertoire/types';
 import type { UnitId } from '../core/units/units';
@@ -61,7 +62,15 @@ export const kit = (
   unit: UnitId,
   basis: KitBasis = 'perShow',
   note = '',
-): KitLine => ({ id: `kit-${itemId}`, itemId, amount, unit, basis, note });
+  more: Partial<KitLine> = {},
+): KitLine => ({
+  ...blankLine(`kit-${itemId}`, itemId),
+  amount,
+  unit,
+  basis,
+  note,
+  ...more,
+});
 
 export const method = (
   id: string,
@@ -80,6 +89,19 @@ export const item = (
   id: string,
   name: string,
   kind: Item['kind'],
-  functionTest = '',
-  testHolds = false,
-): Item => ({ id, name, kind, functionTest, testHolds, owned: null, note: '' });
+  more: Partial<Item> = {},
+): Item => ({ ...blankItem(id, name, kind), ...more });
+
+/** A function test; one that holds keeps the show waiting. */
+export const test = (functionTest: string, testHolds = false): Partial<Item> => ({
+  functionTest,
+  testHolds,
+});
+
+export const pack = (
+  amount: number,
+  unit: UnitId,
+  price: number,
+  leadDays: number,
+  supplier: string,
+): Pack => ({ id: `pack-${amount}-${unit}`, amount, unit, price, leadDays, supplier });

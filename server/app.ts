@@ -5,6 +5,7 @@ import express, { type Express, Router } from 'express';
 import { FollowUpBody } from '../contract/day';
 import { PersonBody, VenueBody } from '../contract/brief';
 import { DemoBody, ItemBody } from '../contract/repertoire';
+import { BoxBody, SettingsBody } from '../contract/store';
 import { recordsFor } from './after/records';
 import type { Area } from './area';
 import { briefRoutes } from './brief/routes';
@@ -15,6 +16,8 @@ import { kitRoutes } from './kit/routes';
 import { lineupRoutes } from './lineup/routes';
 import { readyRoutes } from './ready/routes';
 import { stageRoutes } from './stage/routes';
+import { shoppingRoutes, tableBody } from './store/shoppingRoutes';
+import { storeRoutes } from './store/routes';
 
 /** Largest body but for show files, in bytes. */
 const BODY_LIMIT = 1024 * 1024;
@@ -36,9 +39,13 @@ function apiRoutes({ area, demo }: AppOptions): Router {
     else express.json({ limit: BODY_LIMIT, strict: true })(req, res, next);
   });
   api.use('/shows', lineupRoutes(area), kitRoutes(area), readyRoutes(area), briefRoutes(area));
+  api.use('/store', tableBody);
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
   api.use('/demos', entityRoutes(area.demos, DemoBody, area.changes));
+  api.use(storeRoutes(area), shoppingRoutes(area));
   api.use('/items', entityRoutes(area.items, ItemBody, area.changes));
+  api.use('/boxes', entityRoutes(area.boxes, BoxBody, area.changes));
+  api.use('/settings', entityRoutes(area.settings, SettingsBody, area.changes));
   api.use('/venues', entityRoutes(area.venues, VenueBody, area.changes));
   api.use('/people', entityRoutes(area.people, PersonBody, area.changes));
   api.use('/follow-ups', entityRoutes(area.followUps, FollowUpBody, area.changes));

@@ -1,6 +1,8 @@
 import type { Person, Show, Venue } from '../core/brief/types';
 import type { Demo, Item } from '../core/repertoire/types';
+import type { Box, Lot } from '../core/store/types';
 import type { FollowUp } from '../contract/day';
+import type { Settings } from '../contract/store';
 import { followUpStore } from './after/followUps';
 import { Bundles } from './brief/bundles';
 import { peopleStore } from './brief/people';
@@ -9,10 +11,15 @@ import { venueStore } from './brief/venues';
 import type { Db } from './db/open';
 import type { Store } from './entity';
 import { Changes } from './http/changes';
+import { PackMarks } from './kit/packMarks';
 import { MarkStore } from './ready/marks';
 import { demoStore } from './repertoire/demos';
 import { itemStore } from './repertoire/items';
 import { RunStore } from './stage/runs';
+import { boxStore } from './store/boxes';
+import { Coming } from './store/coming';
+import { Ledger, lotStore } from './store/lots';
+import { settingsStore } from './store/settings';
 
 /** The stores over one database, and who is told of changes. */
 export interface Area {
@@ -25,6 +32,12 @@ export interface Area {
   followUps: Store<FollowUp>;
   runs: RunStore;
   marks: MarkStore;
+  boxes: Store<Box>;
+  lots: Store<Lot>;
+  ledger: Ledger;
+  settings: Store<Settings>;
+  packMarks: PackMarks;
+  coming: Coming;
   bundles: Bundles;
   changes: Changes;
 }
@@ -36,14 +49,21 @@ export function areaOver(db: Db): Area {
     items: itemStore(db),
     venues: venueStore(db),
     people: peopleStore(db),
+    settings: settingsStore(db),
+    ledger: new Ledger(db),
   };
-  return {
+  const area: Area = {
     db,
     ...stores,
     followUps: followUpStore(db),
     runs: new RunStore(db),
     marks: new MarkStore(db),
+    boxes: boxStore(db),
+    lots: lotStore(db),
+    packMarks: new PackMarks(db),
+    coming: new Coming(() => area),
     bundles: new Bundles(stores),
     changes: new Changes(),
   };
+  return area;
 }

@@ -17,7 +17,13 @@ import {
   TALK_PATTERNS,
   type Task,
 } from '../../core/repertoire/types';
-import { KIT_UNITS, UNIT_IDS } from '../../core/units/units';
+import { HAZARD_CODES, PRECAUTION_CODES } from '../../core/kit/ghs';
+import { PACK_MARKS } from '../../core/kit/packing';
+import { COLD_KINDS, MATERIALS } from '../../core/repertoire/materials';
+import { STRENGTH_KINDS, SUBSTANCE_IDS } from '../../core/repertoire/substances';
+import { type Box, LOT_STATES, type StockedLot } from '../../core/store/types';
+import { KIT_UNITS, UNIT_IDS, dimensionOf } from '../../core/units/units';
+import { STOCK_UNITS } from '../repertoire';
 import type { FollowUp } from '../day';
 import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../showFile';
 
@@ -65,15 +71,82 @@ export const venue: fc.Arbitrary<Venue> = fc.record({
   note: words(1000),
 });
 
-export const item: fc.Arbitrary<Item> = fc.record({
+const strength = fc.record({ value: number(0.01, 100), kind: fc.constantFrom(...STRENGTH_KINDS) });
+
+export const item: fc.Arbitrary<Item> = fc
+  .record({
+    id: fc.uuid(),
+    name: words(80, 1),
+    kind: fc.constantFrom(...ITEM_KINDS),
+    functionTest: words(120),
+    testHolds: yes,
+    owned: orNull(whole(1, 1000)),
+    atVenue: yes,
+    unit: fc.constantFrom(...STOCK_UNITS),
+    waste: number(0, 90),
+    density: orNull(number(0.01, 25)),
+    gramsEach: orNull(number(0.01, 10_000)),
+    material: orNull(fc.constantFrom(...MATERIALS)),
+    cold: fc.constant<Item['cold']>(null),
+    holds: orNull(number(1, 10_000)),
+    boilsOff: orNull(number(0, 1000)),
+    substance: orNull(fc.constantFrom(...SUBSTANCE_IDS)),
+    strength: orNull(strength),
+    label: fc.record({
+      signal: fc.constantFrom('none' as const, 'warning' as const, 'danger' as const),
+      hazards: fc.subarray(HAZARD_CODES, { maxLength: 3 }),
+      precautions: fc.subarray(PRECAUTION_CODES, { maxLength: 3 }),
+    }),
+    keepsOpen: orNull(whole(1, 3650)),
+    testEvery: orNull(whole(1, 3650)),
+    boxId: fc.constant<string | null>(null),
+    packs: fc
+      .array(
+        fc.record({
+          amount: number(0.001, 1000),
+          price: whole(0, 100_000),
+          leadDays: whole(0, 30),
+          supplier: words(80),
+        }),
+        { maxLength: 2 },
+      )
+      .map((all) => numbered('pack', all)),
+    note: words(400),
+  })
+  .map(({ packs, ...rest }) => ({
+    ...rest,
+    cold:
+      dimensionOf(rest.unit) === 'volume' && rest.waste > 45
+        ? COLD_KINDS[0]
+        : dimensionOf(rest.unit) === 'mass' && rest.waste > 45
+          ? COLD_KINDS[1]
+          : null,
+    // Sold in what it is counted in.
+    packs: packs.map((pack) => ({ ...pack, unit: rest.unit })),
+  }));
+
+const day = fc.constantFrom('2027-01-31', '2027-05-30', '2028-02-29');
+
+export const box: fc.Arbitrary<Box> = fc.record({
   id: fc.uuid(),
-  name: words(80, 1),
-  kind: fc.constantFrom(...ITEM_KINDS),
-  functionTest: words(120),
-  testHolds: yes,
-  owned: orNull(whole(1, 1000)),
-  note: words(400),
+  name: words(60, 1),
+  number: whole(1, 9999),
+  grams: orNull(number(0, 50_000)),
+  note: words(200),
 });
+
+export const stockedLot = (itemId: string): fc.Arbitrary<StockedLot> =>
+  fc.record({
+    id: fc.uuid(),
+    itemId: fc.constant(itemId),
+    place: words(60),
+    expiry: orNull(day),
+    opened: orNull(day),
+    state: fc.constantFrom(...LOT_STATES),
+    lastTest: orNull(day),
+    note: words(200),
+    stock: number(0, 5000),
+  });
 
 const estimate = fc
   .tuple(whole(0, 900), whole(0, 900), whole(0, 900))
@@ -114,6 +187,9 @@ const line: fc.Arbitrary<Omit<KitLine, 'id' | 'itemId'>> = fc.record({
   amount: number(0.001, 1000),
   unit: fc.constantFrom(...KIT_UNITS),
   basis: fc.constantFrom(...KIT_BASES),
+  instead: fc.constant<string[]>([]),
+  chilled: yes,
+  strength: orNull(strength),
   note: words(200),
 });
 
@@ -150,7 +226,11 @@ const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
           ? fc.array(fc.tuple(line, fc.constantFrom(...items)), { maxLength: 4 }).map((all) =>
               numbered(
                 'k',
-                all.map(([value, itemId]) => ({ ...value, itemId })),
+                all.map(([value, itemId], i) => ({
+                  ...value,
+                  itemId,
+                  instead: items.filter((id, n) => id !== itemId && n % 2 === i % 2),
+                })),
               ),
             )
           : fc.constant<KitLine[]>([]),
@@ -228,10 +308,22 @@ interface Around {
   people: readonly Person[];
   demos: readonly Demo[];
   venue: Venue | null;
+  /** Ids of items. */
+  items?: readonly string[];
 }
 
+const coldPlan = fc.record({
+  daysBefore: whole(0, 14),
+  collected: fc.constantFrom('00:00', '09:40', '23:59'),
+  vesselWarm: yes,
+  pourLoss: number(0, 80),
+  reserve: number(0, 300),
+  ordered: orNull(number(0, 10_000)),
+  measured: orNull(fc.record({ at: fc.constantFrom('12:00', '19:05'), amount: number(0, 9000) })),
+});
+
 /** A show that names only what is around it. */
-export const show = ({ people, demos, venue: at }: Around): fc.Arbitrary<Show> => {
+export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbitrary<Show> => {
   const positions = MARK_SHAPES.slice(0, 3).map((mark, i) => ({
     id: `p${i}`,
     name: `Place ${i}`,
@@ -280,6 +372,11 @@ export const show = ({ people, demos, venue: at }: Around): fc.Arbitrary<Show> =
         apart: pairs('slot0', 'slot2'),
         weights: fc.constant(WEIGHTS),
       }),
+      rehearsals: whole(0, 20),
+      wantedChance: number(50, 99.9),
+      cold: orNull(coldPlan).map((plan) =>
+        plan && items[0] ? [{ ...plan, itemId: items[0], vesselId: items[1] ?? null }] : [],
+      ),
       note: words(2000),
     })
     .map(({ times, slots, ...rest }) => {
@@ -302,15 +399,39 @@ export const showFile: fc.Arbitrary<ShowFile> = fc
   .record({
     people: fc.array(person, { maxLength: 4 }),
     items: fc.array(item, { maxLength: 4 }),
+    boxes: fc.array(box, { maxLength: 2 }),
     venue: orNull(venue),
+    household: fc.record({
+      drop: number(0.01, 1),
+      squirt: number(0.1, 100),
+      stroke: number(1, 1000),
+      pinch: number(0.01, 20),
+    }),
   })
+  .map(({ items, boxes, ...rest }) => ({
+    ...rest,
+    boxes,
+    items: items.map((one, i) => ({ ...one, boxId: boxes[i]?.id ?? null })),
+  }))
   .chain((around) =>
     fc
-      .array(demo(around.items.map((i) => i.id)), { maxLength: 3 })
-      .map((demos) => ({ ...around, demos })),
+      .record({
+        demos: fc.array(demo(around.items.map((i) => i.id)), { maxLength: 3 }),
+        lots: fc.tuple(...around.items.map((i) => stockedLot(i.id))),
+        packing: fc.uniqueArray(
+          fc.record({
+            key: fc.constantFrom(...around.items.map((i) => `${i.id}.count`), 'x.mass'),
+            kind: fc.constantFrom(...PACK_MARKS),
+            by: fc.constant(null),
+            at: whole(0, 2_000_000_000),
+          }),
+          { maxLength: 4, selector: (mark) => `${mark.key}/${mark.kind}` },
+        ),
+      })
+      .map((more) => ({ ...around, ...more })),
   )
   .chain((around) =>
-    show(around).map((booked) => ({
+    show({ ...around, items: around.items.map((i) => i.id) }).map((booked) => ({
       format: FILE_FORMAT,
       version: FILE_VERSION,
       show: booked,

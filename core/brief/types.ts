@@ -1,5 +1,6 @@
 /** A booking and the people and places it needs. */
 import type { Competence, Demo, Estimate, Item } from '../repertoire/types';
+import type { HouseholdSizes } from '../units/household';
 import type { Wishes } from './wishes';
 
 export interface Person {
@@ -74,6 +75,27 @@ export interface Slot {
   worth: number;
 }
 
+/** How a cold liquid, or dry ice, is fetched for a show. Amounts are mL, or g of dry ice. */
+export interface ColdPlan {
+  /** The item; one plan for each. */
+  itemId: string;
+  /** Local time at the supplier's counter, and how many days before the show. */
+  daysBefore: number;
+  collected: string;
+  /** The vessel it travels and stands in; null while none is chosen. */
+  vesselId: string | null;
+  /** The vessel comes to the counter warm. */
+  vesselWarm: boolean;
+  /** Share of every pour that is lost, in per cent. */
+  pourLoss: number;
+  /** Kept back for the finale, in per cent of what the uses take. */
+  reserve: number;
+  /** What was ordered; null for as much as it comes to. */
+  ordered: number | null;
+  /** What was measured on the day, and when; null until then. */
+  measured: { at: string; amount: number } | null;
+}
+
 export interface Show {
   id: string;
   title: string;
@@ -94,6 +116,11 @@ export interface Show {
   positions: Position[];
   slots: Slot[];
   wishes: Wishes;
+  /** Rehearsals of the whole show before it, for which things are used up too. */
+  rehearsals: number;
+  /** Wanted chance, in per cent, that each demonstration is seen to work at least once. */
+  wantedChance: number;
+  cold: ColdPlan[];
   note: string;
 }
 
@@ -104,4 +131,6 @@ export interface ShowBundle {
   people: Person[];
   demos: Demo[];
   items: Item[];
+  /** What words like “a squirt” stand for. */
+  household: HouseholdSizes;
 }

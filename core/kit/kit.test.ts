@@ -46,7 +46,7 @@ describe('consumables', () => {
           id: 'a',
           tasks: watch,
           slot: { goes: 2 },
-          over: { kit: [line('water', 1, 'cup', 'perGo')] },
+          over: { goesAllowed: 2, kit: [line('water', 1, 'cup', 'perGo')] },
         },
       ],
       [item('water', 'consumable')],
@@ -60,8 +60,8 @@ describe('consumables', () => {
   test('merge over demos, whatever units they are written in', () => {
     const from = bundle(
       [
-        { id: 'a', tasks: watch, over: { kit: [line('water', 1, 'cup', 'perGo')] } },
-        { id: 'b', tasks: watch, over: { kit: [line('water', 0.5, 'L', 'perGo')] } },
+        { id: 'a', tasks: watch, over: { kit: [line('water', 1, 'cup')] } },
+        { id: 'b', tasks: watch, over: { kit: [line('water', 0.5, 'L')] } },
       ],
       [item('water', 'consumable')],
     );

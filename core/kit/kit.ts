@@ -2,28 +2,26 @@
  * One list for a show: what to bring, merged over its demonstrations.
  *
  * Consumables add up. Equipment and protective gear count by the most in use at once: a slot uses
- * them from its first task to the end of its last reset, and hands them on after that.
+ * them from its first task to the end of its last reset, and hands them on after that. Cold liquid is
+ * worked back from its last use to the supplier's counter.
  */
 import type { ShowBundle } from '../brief/types';
-import { isClearing, resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
 import type { Item, ItemKind } from '../repertoire/types';
-import { formatAmount, formatTotal } from '../units/format';
-import {
-  type Dimension,
-  type UnitId,
-  dimensionOf,
-  fromBase,
-  isApproximate,
-  toBase,
-} from '../units/units';
-import { timesWanted } from './basis';
+import { formatBoth, formatTotal } from '../units/format';
+import { type Dimension, type UnitId, dimensionOf, isApproximate } from '../units/units';
+import { coldBudget } from './cold/budget';
+import { coldPlanOf } from './cold/plan';
+import { mostAtOnce } from './mostAtOnce';
+import type { Sets } from './sets';
+import { spanOf } from './span';
+import { type KitOptions, type Wanted, wantedOf } from './wanted';
 
 export interface KitPart {
   slotId: string;
   demoName: string;
   methodName: string;
-  /** In the base unit of the line's kind. */
+  /** In the base unit of the line's kind; rehearsals included. */
   base: number;
   unit: UnitId;
   /** “120 mL” */
@@ -34,6 +32,13 @@ export interface KitPart {
   /** Seconds from the show's start; the span in which the slot has the thing. */
   from: number;
   until: number;
+  /** How many sets are brought; null where the line is not counted by goes. */
+  sets: Sets | null;
+  /** Used only once a show, or once a day for all shows of it. */
+  perDay: boolean;
+  /** Names of what may be used instead, the best first. */
+  instead: string[];
+  strength: Wanted['line']['strength'];
 }
 
 export interface KitEntry {
@@ -54,44 +59,6 @@ export interface KitEntry {
   clash: string | null;
 }
 
-/** A total as its line was written, with the base unit behind household measures: “2 tbsp (29.6 mL)”. */
-function inUnit(base: number, unit: UnitId): string {
-  const dimension = dimensionOf(unit);
-  const plain = formatTotal(base, dimension, unit);
-  const household = dimension !== 'count' && !METRIC.includes(unit);
-  return household ? `${formatAmount(fromBase(base, unit), unit)} (${plain})` : plain;
-}
-
-const METRIC: readonly UnitId[] = ['mL', 'L', 'g', 'kg', 'm', 'cm', 'mm'];
-
-/** While a slot has its things: from its first task to its last reset, as the timeline shares them out. */
-function spanOf(timeline: Timeline, slotId: string): { from: number; until: number } {
-  const block = timeline.blocks.find((b) => b.slot === slotId);
-  const mine = timeline.tasks.filter(
-    (task) =>
-      task.slot === slotId &&
-      !isClearing(task.task) &&
-      (task.phase !== 'settle' || task.start < (block?.start ?? Infinity)),
-  );
-  return {
-    from: Math.min(block?.start ?? 0, ...mine.map((task) => task.start)),
-    until: Math.max(block?.end ?? 0, ...mine.map((task) => task.end)),
-  };
-}
-
-/** The most in use at once, and the slots that then use it. Ends hand on before starts take. */
-function mostAtOnce(parts: readonly KitPart[]): { total: number; at: KitPart[] } {
-  let best: { total: number; at: KitPart[] } = { total: 0, at: [] };
-  for (const moment of parts) {
-    const using = parts.filter(
-      (part) => part === moment || (part.from <= moment.from && part.until > moment.from),
-    );
-    const total = using.reduce((sum, part) => sum + part.base, 0);
-    if (total > best.total) best = { total, at: using };
-  }
-  return best;
-}
-
 interface Group {
   item: Item;
   unit: UnitId;
@@ -99,97 +66,108 @@ interface Group {
   parts: KitPart[];
 }
 
-function collect(bundle: ShowBundle, timeline: Timeline): Group[] {
+function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): Group[] {
   const groups = new Map<string, Group>();
-  const broughtOnce = new Set<string>();
-  for (const resolved of resolveSlots(bundle)) {
-    const { slot, demo, method } = resolved;
-    const span = spanOf(timeline, slot.id);
-    for (const line of method.kit) {
-      const item = bundle.items.find((candidate) => candidate.id === line.itemId);
-      if (!item) continue;
-      // A second slot of the same method shares what is used up once for the show; whether it can
-      // share equipment depends on when both have it, which the most in use at once decides.
-      const once = `${demo.id}/${method.id}/${line.id}`;
-      const usedUp = line.basis === 'perShow' && item.kind === 'consumable';
-      if (usedUp && broughtOnce.has(once)) continue;
-      broughtOnce.add(once);
-      const { factor, words } = timesWanted(line, resolved, bundle.show.audience);
-      if (factor === 0) continue;
-      const dimension = dimensionOf(line.unit);
-      const base = toBase(line.amount, line.unit) * factor;
-      const key = `${item.id}/${dimension}`;
-      const group = groups.get(key) ?? { item, unit: line.unit, approximate: false, parts: [] };
-      group.approximate ||= isApproximate(line.unit);
-      group.parts.push({
-        slotId: slot.id,
-        demoName: demo.name,
-        methodName: method.name,
-        base,
-        unit: line.unit,
-        text: inUnit(base, line.unit),
-        sum:
-          line.basis === 'perShow'
-            ? `${formatAmount(line.amount, line.unit)} ${words}`
-            : `${formatAmount(line.amount, line.unit)} ${words} = ${inUnit(base, line.unit)}`,
-        note: line.note,
-        ...span,
-      });
-      groups.set(key, group);
-    }
+  const nameOf = (id: string): string[] =>
+    bundle.items.flatMap((item) => (item.id === id ? [item.name] : []));
+  for (const wanted of wantedOf(bundle, options)) {
+    const { slot, demo, method, line, item } = wanted;
+    const key = `${item.id}/${dimensionOf(line.unit)}`;
+    const group = groups.get(key) ?? { item, unit: line.unit, approximate: false, parts: [] };
+    group.approximate ||= isApproximate(line.unit);
+    group.parts.push({
+      slotId: slot.id,
+      demoName: demo.name,
+      methodName: method.name,
+      base: wanted.base + wanted.rehearsing,
+      unit: line.unit,
+      text: wanted.text,
+      sum: wanted.sum,
+      note: line.note,
+      sets: line.basis === 'perGo' ? wanted.sets : null,
+      perDay: line.basis === 'perDay',
+      instead: line.instead.flatMap(nameOf),
+      strength: line.strength,
+      ...spanOf(timeline, slot.id),
+    });
+    groups.set(key, group);
   }
   return [...groups.values()];
 }
 
-/** The kit list of a show, consumables first, each kind by name. */
-export function kitList(bundle: ShowBundle, timeline: Timeline): KitEntry[] {
-  const groups = collect(bundle, timeline);
-  const kinds: ItemKind[] = ['equipment', 'consumable', 'gear'];
+/** What can be counted comes whole. */
+const whole = (base: number, dimension: Dimension): number =>
+  dimension === 'count' ? Math.ceil(base - 1e-9) : base;
+
+const KINDS: readonly ItemKind[] = ['equipment', 'consumable', 'gear'];
+
+/** The kit list of a show, by kind, each kind by name. */
+export function kitList(
+  bundle: ShowBundle,
+  timeline: Timeline,
+  options: KitOptions = {},
+): KitEntry[] {
+  const groups = collect(bundle, timeline, options);
+  const show = { sizes: bundle.household, system: options.system ?? 'metric' };
   return groups
     .map((group): KitEntry => {
       const { item, unit, parts } = group;
       const dimension = dimensionOf(unit);
-      const summed = parts.reduce((sum, part) => sum + part.base, 0);
-      const shared = item.kind === 'consumable' ? null : mostAtOnce(parts);
-      const total = shared ? shared.total : summed;
       const others = groups.filter((other) => other.item.id === item.id && other !== group);
-      return {
+      const entry = {
         itemId: item.id,
         name: item.name,
         kind: item.kind,
         dimension,
-        total,
-        text: parts.every((part) => part.unit === unit)
-          ? inUnit(total, unit)
-          : formatTotal(total, dimension, unit),
         approximate: group.approximate,
-        how: howOf(parts, shared, total, summed, dimension, unit),
         parts,
-        atOnce: shared && parts.length > 1 ? shared.at.map((part) => part.demoName) : [],
         clash:
           others.length > 0
             ? `${item.name} is written in units that can't be added; write every line by ${dimension === 'count' ? 'the piece' : dimension}, or make it two items`
             : null,
       };
+      if (item.cold) {
+        const budget = coldBudget(bundle, timeline, coldPlanOf(bundle.show, item), options);
+        if (budget)
+          return {
+            ...entry,
+            total: budget.order,
+            text: formatTotal(budget.order, dimension, unit, show.system),
+            how: budget.how,
+            atOnce: [],
+          };
+      }
+      const summed = parts.reduce((sum, part) => sum + part.base, 0);
+      const shared = item.kind === 'consumable' ? null : mostAtOnce(parts);
+      const total = whole(shared ? shared.total : summed, dimension);
+      const text = (base: number, as: UnitId): string => formatBoth(base, as, dimension, show);
+      return {
+        ...entry,
+        total,
+        text: parts.every((part) => part.unit === unit)
+          ? text(total, unit)
+          : formatTotal(total, dimension, unit, show.system),
+        how: howOf(parts, shared, summed, text, formatTotal(total, dimension, unit, show.system)),
+        atOnce: shared && parts.length > 1 ? shared.at.map((part) => part.demoName) : [],
+      };
     })
     .sort(
-      (a, b) => kinds.indexOf(a.kind) - kinds.indexOf(b.kind) || a.name.localeCompare(b.name, 'en'),
+      (a, b) => KINDS.indexOf(a.kind) - KINDS.indexOf(b.kind) || a.name.localeCompare(b.name, 'en'),
     );
 }
 
 function howOf(
   parts: readonly KitPart[],
   shared: { total: number; at: KitPart[] } | null,
-  total: number,
   summed: number,
-  dimension: Dimension,
-  unit: UnitId,
+  text: (base: number, unit: UnitId) => string,
+  totalText: string,
 ): string {
   const [only] = parts;
   if (parts.length === 1 && only) return only.sum;
   const terms = (from: readonly KitPart[]): string =>
-    from.map((part) => `${inUnit(part.base, part.unit)} ${part.demoName}`).join(' + ');
-  if (!shared) return `${terms(parts)} = ${formatTotal(total, dimension, unit)}`;
+    from.map((part) => `${text(part.base, part.unit)} ${part.demoName}`).join(' + ');
+  if (!shared) return `${terms(parts)} = ${totalText}`;
   if (shared.total === summed) return `In use at once: ${terms(shared.at)}`;
   return `Most in use at once: ${terms(shared.at)}; the others use the same one before or after`;
 }

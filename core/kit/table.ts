@@ -1,20 +1,21 @@
+import { ITEM_KIND_WORDS } from './words';
 import type { KitEntry } from './kit';
-
-const KIND_WORDS = { equipment: 'Equipment', consumable: 'Consumable', gear: 'Protective gear' };
 
 /** The kit list as rows of text, the heading first. */
 export function kitTable(entries: readonly KitEntry[]): string[][] {
   return [
-    ['Kind', 'Item', 'Amount', 'For', 'How it came about', 'Notes'],
+    ['Kind', 'Item', 'Amount', 'For', 'How it came about', 'Sets', 'Instead', 'Notes'],
     ...entries.map((entry) => [
-      KIND_WORDS[entry.kind],
+      ITEM_KIND_WORDS[entry.kind],
       entry.name,
       `${entry.approximate ? 'about ' : ''}${entry.text}`,
-      [...new Set(entry.parts.map((part) => part.demoName))].join('; '),
+      list(entry.parts.map((part) => part.demoName)),
       entry.how,
-      [...new Set(entry.parts.map((part) => part.note).filter(Boolean)), entry.clash ?? '']
-        .filter(Boolean)
-        .join('; '),
+      list(entry.parts.map((part) => part.sets?.words ?? '')),
+      list(entry.parts.flatMap((part) => part.instead)),
+      list([...entry.parts.map((part) => part.note), entry.clash ?? '']),
     ]),
   ];
 }
+
+const list = (words: readonly string[]): string => [...new Set(words.filter(Boolean))].join('; ');

@@ -1,6 +1,6 @@
 /** From a show and everything around it to what the engine reads, and the way back to names. */
 import type { ShowBundle, Slot, Talk } from '../brief/types';
-import { timesWanted } from '../kit/basis';
+import { inHand } from '../kit/basis';
 import { blankDemo, blankMethod, blankTask } from '../repertoire/blank';
 import type { Demo, Method, Residue, Task } from '../repertoire/types';
 import { parseClock } from '../time/clock';
@@ -88,7 +88,7 @@ export function lineupInput(bundle: ShowBundle): LineupInput {
       uses: method.kit.flatMap((line) => {
         const limited = equipment.some((entry) => entry.id === line.itemId);
         if (!limited || dimensionOf(line.unit) !== 'count') return [];
-        const { factor } = timesWanted(line, { slot, method }, show.audience);
+        const factor = inHand(line, slot, method, show.audience);
         return [{ item: line.itemId, amount: toBase(line.amount, line.unit) * factor }];
       }),
       leaves: method.leaves.map(({ id, kind, where, time, hands }) => ({

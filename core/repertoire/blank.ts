@@ -1,5 +1,5 @@
 /** Things of the repertoire with nothing in them yet, to be filled in. */
-import type { Demo, Method, Task } from './types';
+import type { Demo, Item, ItemKind, KitLine, Method, Task } from './types';
 
 export const blankTask = (
   id: string,
@@ -56,4 +56,42 @@ export const blankDemo = (id: string, name: string, methods: Method[]): Demo => 
   pinnedNote: '',
   usualPosition: '',
   methods,
+});
+
+export const blankLine = (id: string, itemId: string): KitLine => ({
+  id,
+  itemId,
+  amount: 1,
+  unit: 'piece',
+  basis: 'perShow',
+  instead: [],
+  chilled: false,
+  strength: null,
+  note: '',
+});
+
+export const blankItem = (id: string, name: string, kind: ItemKind): Item => ({
+  id,
+  name,
+  kind,
+  functionTest: '',
+  testHolds: false,
+  owned: null,
+  atVenue: false,
+  unit: 'piece',
+  waste: 0,
+  density: null,
+  gramsEach: null,
+  material: null,
+  cold: null,
+  holds: null,
+  boilsOff: null,
+  substance: null,
+  strength: null,
+  label: { signal: 'none', hazards: [], precautions: [] },
+  keepsOpen: null,
+  testEvery: null,
+  boxId: null,
+  packs: [],
+  note: '',
 });

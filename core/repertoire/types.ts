@@ -2,6 +2,8 @@
  * The repertoire: demonstrations, the ways of doing them, and the items they need.
  * Durations are whole seconds. Amounts are as the presenter typed them, with their unit.
  */
+import type { ColdKind, Material } from './materials';
+import type { Strength, SubstanceId } from './substances';
 import type { UnitId } from '../units/units';
 
 export const PHASES = ['prepare', 'settle', 'perform', 'reset'] as const;
@@ -45,7 +47,8 @@ export type TalkPattern = (typeof TALK_PATTERNS)[number];
 export const ITEM_KINDS = ['equipment', 'consumable', 'gear'] as const;
 export type ItemKind = (typeof ITEM_KINDS)[number];
 
-export const KIT_BASES = ['perShow', 'perGo', 'perVolunteer', 'perHead'] as const;
+export const KIT_BASES = ['perShow', 'perGo', 'perVolunteer', 'perHead', 'perDay'] as const;
+/** perDay: once for all shows and rehearsals of a date. */
 export type KitBasis = (typeof KIT_BASES)[number];
 
 export const RESIDUES = [
@@ -116,7 +119,13 @@ export interface KitLine {
   amount: number;
   unit: UnitId;
   basis: KitBasis;
-  /** What may be used instead, or how it should be; free words. */
+  /** Items that may be used instead when this one is missing, the best first; as many of them. */
+  instead: string[];
+  /** It goes into, or holds, the cold liquid at room temperature each time, and takes its share of it. */
+  chilled: boolean;
+  /** The strength that is wanted, where the store may hold another one. */
+  strength: Strength | null;
+  /** How it should be; free words. */
   note: string;
 }
 
@@ -185,6 +194,28 @@ export interface Demo {
   methods: Method[];
 }
 
+/** What can be bought, as it is sold. */
+export interface Pack {
+  id: string;
+  amount: number;
+  unit: UnitId;
+  /** In minor units of money. */
+  price: number;
+  /** Days from ordering until it is there. */
+  leadDays: number;
+  /** Who sells it. */
+  supplier: string;
+}
+
+/** Words for the label of a bottle, after the harmonised system for classifying and labelling chemicals. */
+export interface HazardLabel {
+  signal: 'none' | 'warning' | 'danger';
+  /** Codes of hazard statements: H225, H319 … */
+  hazards: string[];
+  /** Codes of precautionary statements: P210, P280 … */
+  precautions: string[];
+}
+
 export interface Item {
   id: string;
   name: string;
@@ -193,7 +224,34 @@ export interface Item {
   functionTest: string;
   /** A failed or undone function test holds the show. */
   testHolds: boolean;
-  /** Equipment and gear: how many there are; null for as many as are asked for. */
+  /** Equipment and gear: how many there are while none is kept in the store; null for as many as are asked for. */
   owned: number | null;
+  /** Found where the show is, such as tap water: never bought, never in the store. */
+  atVenue: boolean;
+  /** What its stock is counted in. */
+  unit: UnitId;
+  /** Share of what is handled that is lost in handling, in per cent. */
+  waste: number;
+  /** Grams of one mL; null when not known. */
+  density: number | null;
+  /** Grams of one piece, pair or set, or of one metre; null when not known. */
+  gramsEach: number | null;
+  /** What it is made of, where it takes heat from a cold liquid. */
+  material: Material | null;
+  /** The cold liquid or solid that it is. */
+  cold: ColdKind | null;
+  /** As a vessel for cold liquid: mL that go in, and mL (of dry ice: g) that go off in an hour. */
+  holds: number | null;
+  boilsOff: number | null;
+  substance: SubstanceId | null;
+  strength: Strength | null;
+  label: HazardLabel;
+  /** Days it may be used once it is opened; null for as long as it is in date. */
+  keepsOpen: number | null;
+  /** Days from one test to the next; null when it needs none. */
+  testEvery: number | null;
+  /** The box it travels in. */
+  boxId: string | null;
+  packs: Pack[];
   note: string;
 }

@@ -1,6 +1,7 @@
 import { NO_WISHES } from '../brief/wishes';
 import type { Show, ShowBundle, Slot } from '../brief/types';
-import { blankDemo, blankMethod } from '../repertoire/blank';
+import { blankDemo, blankItem, blankLine, blankMethod } from '../repertoire/blank';
+import { HOUSEHOLD } from '../units/household';
 import type { Demo, Item, KitLine, Method, Task } from '../repertoire/types';
 
 export const method = (id: string, over: Partial<Method> = {}): Method => ({
@@ -12,13 +13,7 @@ export const method = (id: string, over: Partial<Method> = {}): Method => ({
 export const demo = (id: string, methods: Method[]): Demo => blankDemo(id, id, methods);
 
 export const item = (id: string, kind: Item['kind'], over: Partial<Item> = {}): Item => ({
-  id,
-  name: id,
-  kind,
-  functionTest: '',
-  testHolds: false,
-  owned: null,
-  note: '',
+  ...blankItem(id, id, kind),
   ...over,
 });
 
@@ -27,7 +22,14 @@ export const line = (
   amount: number,
   unit: KitLine['unit'],
   basis: KitLine['basis'] = 'perShow',
-): KitLine => ({ id: `${itemId}-${unit}-${basis}`, itemId, amount, unit, basis, note: '' });
+  over: Partial<KitLine> = {},
+): KitLine => ({
+  ...blankLine(`${itemId}-${unit}-${basis}`, itemId),
+  amount,
+  unit,
+  basis,
+  ...over,
+});
 
 export const bookedSlot = (demoId: string, over: Partial<Slot> = {}): Slot => ({
   id: `slot-${demoId}`,
@@ -73,6 +75,9 @@ export function bundle(
       ],
       slots: demos.map((d) => bookedSlot(d.id, d.slot)),
       wishes: NO_WISHES,
+      rehearsals: 0,
+      wantedChance: 95,
+      cold: [],
       note: '',
       ...over,
     },
@@ -83,5 +88,6 @@ export function bundle(
     ],
     demos: demos.map((d) => demo(d.id, [method('m', { tasks: d.tasks, ...d.over })])),
     items,
+    household: HOUSEHOLD,
   };
 }

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import Qty from 'js-quantities';
 import fc from 'fast-check';
-import { formatAmount, formatTotal } from './format';
+import { formatAmount, formatBoth, formatTotal } from './format';
+import { HOUSEHOLD } from './household';
 import { UNIT_IDS, type UnitId, dimensionOf, fromBase, isApproximate, toBase } from './units';
 
 describe('household units', () => {
@@ -69,6 +70,26 @@ test('amounts read as a presenter writes them', () => {
 });
 
 test('what has no fixed size is marked so', () => {
-  expect(UNIT_IDS.filter(isApproximate)).toEqual(['drop', 'squirt', 'pinch']);
+  expect(UNIT_IDS.filter(isApproximate)).toEqual(['drop', 'squirt', 'stroke', 'pinch']);
   expect(dimensionOf('drop')).toBe('volume');
+});
+
+test('a person’s own size of a household word counts, and only of that word', () => {
+  const sizes = { ...HOUSEHOLD, squirt: 8 };
+  expect(toBase(2, 'squirt', sizes)).toBe(16);
+  expect(fromBase(16, 'squirt', sizes)).toBe(2);
+  expect(toBase(2, 'cup', sizes)).toBe(toBase(2, 'cup'));
+});
+
+test('totals read in the person’s choice of units', () => {
+  expect(formatTotal(946.352946, 'volume', 'mL', 'us')).toBe('1 quart');
+  expect(formatTotal(120, 'volume', 'mL', 'us')).toBe('0.51 cup');
+  expect(formatTotal(14.79, 'volume', 'mL', 'us')).toBe('1 tbsp');
+  expect(formatTotal(1, 'volume', 'mL', 'us')).toBe('0.2 tsp');
+  expect(formatTotal(500, 'mass', 'g', 'us')).toBe('1.1 lb');
+  expect(formatTotal(0.1, 'length', 'cm', 'us')).toBe('3.94 in');
+  expect(formatBoth(120, 'mL', 'volume', { system: 'us' })).toBe('120 mL (0.51 cup)');
+  expect(formatBoth(29.5735, 'tbsp', 'volume')).toBe('2 tbsp (29.6 mL)');
+  expect(formatBoth(946.352946, 'quart', 'volume', { system: 'us' })).toBe('1 quart');
+  expect(formatBoth(3, 'pair', 'count', { system: 'us' })).toBe('3 pairs');
 });

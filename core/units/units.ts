@@ -3,9 +3,11 @@
  * mL, g, piece, m, s, °C, kPa, %, V, RPM.
  *
  * Sources: US cup, tablespoon, teaspoon, fluid ounce, pint, quart and gallon from NIST Handbook 44,
- * Appendix C; ounce and pound (avoirdupois), inch and foot from the same. Drop, squirt and pinch have
- * no fixed size: the figures are common practice and are marked approximate.
+ * Appendix C; ounce and pound (avoirdupois), inch and foot from the same. Drop, squirt, stroke and pinch
+ * have no fixed size: theirs are in `household.ts`, and they are marked approximate.
  */
+import { HOUSEHOLD, type HouseholdSizes } from './household';
+
 export type Dimension =
   | 'volume'
   | 'mass'
@@ -38,13 +40,14 @@ export const UNITS = {
   pint: { label: 'pint', dimension: 'volume', factor: 473.176473 },
   quart: { label: 'quart', dimension: 'volume', factor: 946.352946 },
   gallon: { label: 'gallon', dimension: 'volume', factor: 3785.411784 },
-  drop: { label: 'drop', dimension: 'volume', factor: 0.05, approximate: true },
-  squirt: { label: 'squirt', dimension: 'volume', factor: 5, approximate: true },
+  drop: { label: 'drop', dimension: 'volume', factor: HOUSEHOLD.drop, approximate: true },
+  squirt: { label: 'squirt', dimension: 'volume', factor: HOUSEHOLD.squirt, approximate: true },
+  stroke: { label: 'stroke', dimension: 'volume', factor: HOUSEHOLD.stroke, approximate: true },
   g: { label: 'g', dimension: 'mass', factor: 1 },
   kg: { label: 'kg', dimension: 'mass', factor: 1000 },
   oz: { label: 'oz', dimension: 'mass', factor: 28.349523125 },
   lb: { label: 'lb', dimension: 'mass', factor: 453.59237 },
-  pinch: { label: 'pinch', dimension: 'mass', factor: 0.4, approximate: true },
+  pinch: { label: 'pinch', dimension: 'mass', factor: HOUSEHOLD.pinch, approximate: true },
   piece: { label: 'piece', dimension: 'count', factor: 1 },
   pair: { label: 'pair', dimension: 'count', factor: 1 },
   set: { label: 'set', dimension: 'count', factor: 1 },
@@ -77,17 +80,32 @@ export const dimensionOf = (unit: UnitId): Dimension => facts(unit).dimension;
 
 export const isApproximate = (unit: UnitId): boolean => facts(unit).approximate ?? false;
 
-/** The amount in the base unit of its kind. */
-export function toBase(amount: number, unit: UnitId): number {
-  const { factor, offset = 0 } = facts(unit);
-  return amount * factor + offset;
+const factorOf = (unit: UnitId, sizes: HouseholdSizes): number =>
+  unit in sizes ? sizes[unit as keyof HouseholdSizes] : facts(unit).factor;
+
+/** The amount in the base unit of its kind; `sizes` are what household words stand for. */
+export function toBase(amount: number, unit: UnitId, sizes: HouseholdSizes = HOUSEHOLD): number {
+  return amount * factorOf(unit, sizes) + (facts(unit).offset ?? 0);
 }
 
 /** A base-unit amount in the given unit. */
-export function fromBase(base: number, unit: UnitId): number {
-  const { factor, offset = 0 } = facts(unit);
-  return (base - offset) / factor;
+export function fromBase(base: number, unit: UnitId, sizes: HouseholdSizes = HOUSEHOLD): number {
+  return (base - (facts(unit).offset ?? 0)) / factorOf(unit, sizes);
 }
+
+/** The unit that amounts of a kind are kept in. */
+export const BASE_UNIT: Record<Dimension, UnitId> = {
+  volume: 'mL',
+  mass: 'g',
+  count: 'piece',
+  length: 'm',
+  time: 's',
+  temperature: 'degC',
+  pressure: 'kPa',
+  share: 'percent',
+  voltage: 'V',
+  turning: 'rpm',
+};
 
 /** Units a kit line may be written in: things are packed by volume, mass, count or length. */
 export const KIT_UNITS = UNIT_IDS.filter((id) =>

@@ -1,8 +1,10 @@
-import type { ShowBundle } from '../../core/brief/types';
-import type { Demo, Item } from '../../core/repertoire/types';
-import type { Person, Show, Venue } from '../../core/brief/types';
+import type { Settings } from '../../contract/store';
 import type { Versioned } from '../../contract/api';
+import type { Person, Show, ShowBundle, Venue } from '../../core/brief/types';
+import type { Demo, Item } from '../../core/repertoire/types';
+import { withOwned } from '../../core/store/owned';
 import type { Store } from '../entity';
+import type { Ledger } from '../store/lots';
 
 interface Stores {
   shows: Store<Show>;
@@ -10,6 +12,8 @@ interface Stores {
   people: Store<Person>;
   demos: Store<Demo>;
   items: Store<Item>;
+  settings: Store<Settings>;
+  ledger: Ledger;
 }
 
 function bare<T>(stored: Versioned<T> | null): T[] {
@@ -18,20 +22,37 @@ function bare<T>(stored: Versioned<T> | null): T[] {
   return [value as T];
 }
 
+const unique = (ids: readonly string[]): string[] => [...new Set(ids)];
+
+/** Items that a show's demos and its cold plans name, whatever may be used instead included. */
+export const itemsNamed = (show: Show, demos: readonly Demo[]): string[] =>
+  unique([
+    ...demos.flatMap((demo) =>
+      demo.methods.flatMap((method) => method.kit.flatMap((l) => [l.itemId, ...l.instead])),
+    ),
+    ...show.cold.flatMap((plan) => [plan.itemId, ...(plan.vesselId ? [plan.vesselId] : [])]),
+  ]);
+
 /** Gathers a show with everything it computes from, removed demos and people included. */
 export class Bundles {
   constructor(private readonly stores: Stores) {}
 
-  /** Throws a Refusal when there is no such show. */
+  /** To compute from: there are as many of each thing as the store has on the day. Throws a Refusal without such a show. */
   of(showId: string): ShowBundle {
-    const { shows, venues, people, demos, items } = this.stores;
+    const plain = this.asStored(showId);
+    return {
+      ...plain,
+      items: withOwned(plain.items, this.stores.ledger.stocked(), plain.show.date),
+    };
+  }
+
+  /** Word for word as it is kept. */
+  asStored(showId: string): ShowBundle {
+    const { shows, venues, people, demos, items, settings } = this.stores;
     const [show] = bare(shows.get(showId));
     if (!show) throw new Error('A stored show is never empty');
     const used = unique(show.slots.flatMap((slot) => slot.demoId ?? [])).flatMap((id) =>
       bare(demos.find(id)),
-    );
-    const itemIds = unique(
-      used.flatMap((demo) => demo.methods.flatMap((method) => method.kit.map((l) => l.itemId))),
     );
     const personIds = unique([
       ...show.crew,
@@ -42,9 +63,8 @@ export class Bundles {
       venue: show.venueId === null ? null : (bare(venues.find(show.venueId))[0] ?? null),
       people: personIds.flatMap((id) => bare(people.find(id))),
       demos: used,
-      items: itemIds.flatMap((id) => bare(items.find(id))),
+      items: itemsNamed(show, used).flatMap((id) => bare(items.find(id))),
+      household: settings.get('own').household,
     };
   }
 }
-
-const unique = (ids: readonly string[]): string[] => [...new Set(ids)];

@@ -71,6 +71,7 @@ export function briefRoutes(area: Area): Router {
       ...bundle,
       version: area.shows.get(id).version,
       marks: area.marks.of(id),
+      packing: area.packMarks.of(id),
       records: recordsFor(area, bundle.demos),
     };
     res.json(answer);

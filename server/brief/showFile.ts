@@ -3,15 +3,32 @@ import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import type { ImportAnswer } from '../../contract/api';
 import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../../contract/showFile';
+import { receive } from '../../core/store/ledger';
+import { HOUSEHOLD, type HouseholdSizes } from '../../core/units/household';
 import { counted } from '../../core/words';
 import type { Area } from '../area';
 import type { Entity, Store } from '../entity';
 
-export function exportShow({ bundles, runs }: Area, showId: string): ShowFile {
+export function exportShow(area: Area, showId: string): ShowFile {
+  const { bundles, runs, boxes, ledger, packMarks } = area;
+  const bundle = bundles.asStored(showId);
+  const ids = new Set(bundle.items.map((item) => item.id));
+  const boxIds = [...new Set(bundle.items.flatMap((item) => item.boxId ?? []))];
   return {
     format: FILE_FORMAT,
     version: FILE_VERSION,
-    ...bundles.of(showId),
+    ...bundle,
+    boxes: boxIds.flatMap((id) => {
+      const box = boxes.find(id);
+      if (!box) return [];
+      const { version: _version, ...plain } = box;
+      return [plain];
+    }),
+    lots: ledger
+      .stocked()
+      .filter((lot) => ids.has(lot.itemId))
+      .map(({ version: _version, ...lot }) => lot),
+    packing: packMarks.of(showId),
     runs: runs
       .list(showId)
       .map(({ id, kind, createdAt, plan, events }) => ({ id, kind, createdAt, plan, events })),
@@ -50,18 +67,64 @@ function takeIn<T extends Entity & { name: string }>(store: Store<T>, values: re
   return { ids, added };
 }
 
+/**
+ * Stock comes only with items that are new here: of the others this store knows better what it has.
+ * Answers how many lots came.
+ */
+function takeStockIn({ lots, ledger }: Area, stock: ShowFile['lots']): number {
+  let taken = 0;
+  for (const { stock: amount, ...lot } of stock) {
+    if (lots.exists(lot.id)) continue;
+    lots.add(lot);
+    taken++;
+    if (amount > 0)
+      ledger.keep(
+        receive({ id: randomUUID(), lotId: lot.id, at: Date.now() }, amount, 'From a show file'),
+        'lots',
+      );
+  }
+  return taken;
+}
+
+/** A file's sizes of household words count here as long as nobody here has set their own. */
+function takeSizesIn({ settings }: Area, household: HouseholdSizes): void {
+  const { version, ...here } = settings.get('own');
+  if (
+    isDeepStrictEqual({ ...here.household }, HOUSEHOLD) &&
+    !isDeepStrictEqual({ ...household }, HOUSEHOLD)
+  )
+    settings.change({ ...here, household: { ...household } }, version);
+}
+
 /** Stores everything of a checked file in one transaction; the show always comes in as a new one. */
 export function importShow(area: Area, file: ShowFile): ImportAnswer {
   return area.db.transaction((): ImportAnswer => {
-    const items = takeIn(area.items, file.items);
     const moved = (ids: Map<string, string>, id: string): string => ids.get(id) ?? id;
+    const boxes = takeIn(area.boxes, file.boxes);
+    const here = new Set(file.items.flatMap((item) => (area.items.exists(item.id) ? item.id : [])));
+    const items = takeIn(
+      area.items,
+      file.items.map((item) => ({
+        ...item,
+        boxId: item.boxId === null ? null : moved(boxes.ids, item.boxId),
+      })),
+    );
+    const lots = takeStockIn(
+      area,
+      file.lots.filter((lot) => !here.has(lot.itemId)),
+    );
+    takeSizesIn(area, file.household);
     const demos = takeIn(
       area.demos,
       file.demos.map((demo) => ({
         ...demo,
         methods: demo.methods.map((method) => ({
           ...method,
-          kit: method.kit.map((line) => ({ ...line, itemId: moved(items.ids, line.itemId) })),
+          kit: method.kit.map((line) => ({
+            ...line,
+            itemId: moved(items.ids, line.itemId),
+            instead: line.instead.map((id) => moved(items.ids, id)),
+          })),
         })),
       })),
     );
@@ -82,7 +145,21 @@ export function importShow(area: Area, file: ShowFile): ImportAnswer {
         demoId: slot.demoId && moved(demos.ids, slot.demoId),
         performerId: person(slot.performerId),
       })),
+      cold: file.show.cold.map((plan) => ({
+        ...plan,
+        itemId: moved(items.ids, plan.itemId),
+        vesselId: plan.vesselId && moved(items.ids, plan.vesselId),
+      })),
     });
+    // A copy is packed afresh.
+    for (const mark of taken ? [] : file.packing) {
+      const [itemId = '', kind = ''] = mark.key.split(/\.(?=[^.]*$)/);
+      area.packMarks.set(showId, {
+        ...mark,
+        key: `${moved(items.ids, itemId)}.${kind}`,
+        by: person(mark.by),
+      });
+    }
     // A copy of a show that is here already comes without its runs: each happened once.
     const runs = taken ? [] : file.runs;
     for (const run of runs) {
@@ -106,6 +183,7 @@ export function importShow(area: Area, file: ShowFile): ImportAnswer {
     const added = [
       demos.added && counted(demos.added, 'demo'),
       items.added && counted(items.added, 'item'),
+      lots && counted(lots, 'lot'),
       people.added && counted(people.added, 'person', 'people'),
       venues.added && counted(venues.added, 'venue'),
       runs.length && counted(runs.length, 'run'),

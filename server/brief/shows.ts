@@ -8,15 +8,17 @@ import { Refusal } from '../http/errors';
 export function showStore(db: Db): Store<Show> {
   const writeShow = db.prepare(`
     INSERT INTO show (id, title, date, zone, arrival, doors, start, hard_finish, venue_id, audience,
-      audience_note, agreed, wishes, note)
+      audience_note, agreed, wishes, rehearsals, wanted_chance, cold, note)
     VALUES (@id, @title, @date, @zone, @arrival, @doors, @start, @hardFinish, @venueId, @audience,
-      @audienceNote, @agreed, @wishes, @note)
+      @audienceNote, @agreed, @wishes, @rehearsals, @wantedChance, @cold, @note)
     ON CONFLICT (id) DO UPDATE SET
       title = excluded.title, date = excluded.date, zone = excluded.zone,
       arrival = excluded.arrival, doors = excluded.doors, start = excluded.start,
       hard_finish = excluded.hard_finish, venue_id = excluded.venue_id,
       audience = excluded.audience, audience_note = excluded.audience_note,
-      agreed = excluded.agreed, wishes = excluded.wishes, note = excluded.note`);
+      agreed = excluded.agreed, wishes = excluded.wishes,
+      rehearsals = excluded.rehearsals, wanted_chance = excluded.wanted_chance,
+      cold = excluded.cold, note = excluded.note`);
   const clearCrew = db.prepare('DELETE FROM show_crew WHERE show_id = ?');
   const writeCrew = db.prepare('INSERT INTO show_crew (show_id, ord, person_id) VALUES (?, ?, ?)');
   const clearPositions = db.prepare('DELETE FROM show_position WHERE show_id = ?');
@@ -32,7 +34,8 @@ export function showStore(db: Db): Store<Show> {
 
   const readShow = db.prepare(`
     SELECT id, title, date, zone, arrival, doors, start, hard_finish AS hardFinish,
-      venue_id AS venueId, audience, audience_note AS audienceNote, agreed, wishes, note
+      venue_id AS venueId, audience, audience_note AS audienceNote, agreed, wishes,
+      rehearsals, wanted_chance AS wantedChance, cold, note
     FROM show WHERE id = ?`);
   const readCrew = db
     .prepare('SELECT person_id FROM show_crew WHERE show_id = ? ORDER BY ord')
@@ -49,6 +52,7 @@ export function showStore(db: Db): Store<Show> {
 
   const hasPerson = db.prepare('SELECT 1 FROM person WHERE id = ?').pluck();
   const hasVenue = db.prepare('SELECT 1 FROM venue WHERE id = ?').pluck();
+  const hasItem = db.prepare('SELECT 1 FROM item WHERE id = ?').pluck();
   const hasMethod = db.prepare('SELECT 1 FROM method WHERE demo_id = ? AND id = ?').pluck();
 
   function refuseStray(show: Show): void {
@@ -77,6 +81,11 @@ export function showStore(db: Db): Store<Show> {
           'is not a position of this show',
         );
     });
+    show.cold.forEach((plan, i) => {
+      expect(hasItem.get(plan.itemId), `cold[${i}].itemId`, 'is not in the store');
+      if (plan.vesselId !== null)
+        expect(hasItem.get(plan.vesselId), `cold[${i}].vesselId`, 'is not in the store');
+    });
     if (faults.length > 0)
       throw new Refusal(422, 'invalid', 'The show names something that is not there.', faults);
   }
@@ -100,6 +109,7 @@ export function showStore(db: Db): Store<Show> {
         ...row,
         agreed: flag(row.agreed),
         wishes: JSON.parse(String(row.wishes)) as Show['wishes'],
+        cold: list(row.cold),
         crew: readCrew.all(id) as string[],
         positions: readPositions.all(id) as Position[],
         slots,
@@ -108,7 +118,12 @@ export function showStore(db: Db): Store<Show> {
     write: (show) => {
       refuseStray(show);
       const showId = show.id;
-      writeShow.run({ ...show, agreed: bit(show.agreed), wishes: json(show.wishes) });
+      writeShow.run({
+        ...show,
+        agreed: bit(show.agreed),
+        wishes: json(show.wishes),
+        cold: json(show.cold),
+      });
       clearCrew.run(showId);
       show.crew.forEach((person, i) => writeCrew.run(showId, i, person));
       clearPositions.run(showId);

@@ -1,5 +1,6 @@
 import { firstShow } from './migrations/001-first-show';
 import { runningOrder } from './migrations/002-running-order';
+import { theStore } from './migrations/003-store';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
-export const MIGRATIONS: readonly string[] = [firstShow, runningOrder];
+export const MIGRATIONS: readonly string[] = [firstShow, runningOrder, theStore];

@@ -1,14 +1,13 @@
 import Papa from 'papaparse';
+import { disarmed } from '../../contract/tables/table';
 
-/** Rows of text as a CSV file (RFC 4180); the mark at the start lets spreadsheets see that it is UTF-8. */
-export const csvFile = (rows: readonly (readonly string[])[]): string =>
+/** Rows as a CSV file (RFC 4180); the mark at the start lets spreadsheets see that it is UTF-8. */
+export const csvFile = (rows: readonly (readonly (string | number | null)[])[]): string =>
   `\uFEFF${Papa.unparse(
-    rows.map((row) => row.map(plain)),
+    rows.map((row) => row.map((cell) => (typeof cell === 'string' ? disarmed(cell) : cell))),
     { newline: '\r\n' },
   )}\r\n`;
 
-/**
- * A cell that a spreadsheet would run as a formula gets an apostrophe before it, which spreadsheets
- * show as plain text.
- */
-const plain = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+/** Rows of a CSV text; commas, semicolons and tabs are told apart. Empty lines are kept: rows are counted. */
+export const csvRows = (text: string): string[][] =>
+  Papa.parse<string[]>(text.replace(/^\uFEFF/, '').replace(/(\r?\n)+$/, '')).data;

@@ -1,17 +1,101 @@
 import { Router } from 'express';
+import { TakeOutBody, TickBody } from '../../contract/store';
+import type { StockAnswer, UsedAnswer } from '../../contract/api';
 import { kitList } from '../../core/kit/kit';
+import { PACK_MARKS, type PackMarkKind } from '../../core/kit/packing';
 import { kitTable } from '../../core/kit/table';
 import { timelineOf } from '../../core/lineup/fromBundle';
+import { fold } from '../../core/stage/fold';
+import { usedIn } from '../../core/store/takeOut';
+import { recordsFor } from '../after/records';
 import type { Area } from '../area';
-import { csvFile } from '../http/csv';
+import { Refusal, body, notFound } from '../http/errors';
+import { sendTable } from '../http/sendTable';
+import { putBack, takeOut } from './takeOut';
 
-/** The kit list as a file. Mounted under /api/shows. */
-export function kitRoutes({ bundles }: Area): Router {
+/** The kit list, what the store has for it, packing, and what was used. Mounted under /api/shows. */
+export function kitRoutes(area: Area): Router {
+  const { bundles, packMarks, coming, ledger, runs, changes } = area;
   const router = Router();
-  router.get('/:id/kit.csv', (req, res) => {
+  router.get('/:id/kit.:type', async (req, res, next) => {
     const bundle = bundles.of(req.params.id);
-    const rows = kitTable(kitList(bundle, timelineOf(bundle)));
-    res.attachment('kit.csv').type('text/csv; charset=utf-8').send(csvFile(rows));
+    const entries = kitList(bundle, timelineOf(bundle), {
+      records: recordsFor(area, bundle.demos),
+    });
+    await sendTable(req.params.type, 'Kit', kitTable(entries), res, next);
+  });
+  router.get('/:id/stock', (req, res) => {
+    area.shows.get(req.params.id);
+    const answer: StockAnswer = { shares: coming.sharesOf(req.params.id) };
+    res.json(answer);
+  });
+
+  const kindOf = (kind: string): PackMarkKind => {
+    const known = PACK_MARKS.find((one) => one === kind);
+    if (!known) throw notFound('tick');
+    return known;
+  };
+  router.get('/:id/packing', (req, res) => {
+    area.shows.get(req.params.id);
+    res.json(packMarks.of(req.params.id));
+  });
+  router.put('/:id/packing/:kind/:key', (req, res) => {
+    const { id, key } = req.params;
+    area.shows.get(id);
+    const kind = kindOf(req.params.kind);
+    const { by } = body(TickBody, req.body);
+    if (key.length > 140) throw new Refusal(422, 'invalid', 'That is no thing of this show.');
+    packMarks.set(id, { key, kind, by, at: Date.now() });
+    changes.tell({ kind: 'packing', id });
+    res.json(packMarks.of(id));
+  });
+  router.delete('/:id/packing/:kind/:key', (req, res) => {
+    const { id, key } = req.params;
+    area.shows.get(id);
+    packMarks.clear(id, key, kindOf(req.params.kind));
+    changes.tell({ kind: 'packing', id });
+    res.json(packMarks.of(id));
+  });
+
+  const usedOf = (id: string): UsedAnswer => {
+    const bundle = bundles.of(id);
+    const run = runs
+      .list(id)
+      .filter((one) => one.kind === 'performance')
+      .at(-1);
+    const live = run && fold(run.plan, run.events);
+    const goes =
+      live &&
+      new Map(Object.entries(live.slots).map(([slot, { goes: all }]) => [slot, all.length]));
+    return {
+      used: usedIn(bundle, goes ?? null, { records: recordsFor(area, bundle.demos) }),
+      takenOut: ledger.takenFor(id).length > 0,
+    };
+  };
+  router.get('/:id/used', (req, res) => void res.json(usedOf(req.params.id)));
+  router.post('/:id/take-out', (req, res) => {
+    const { id } = req.params;
+    const { taken } = body(TakeOutBody, req.body);
+    takeOut(area, bundles.of(id).show, taken);
+    changes.tell({ kind: 'lot', id: 'all' });
+    res.json(usedOf(id));
+  });
+  router.post('/:id/put-back', (req, res) => {
+    const { id } = req.params;
+    area.shows.get(id);
+    putBack(area, id);
+    changes.tell({ kind: 'lot', id: 'all' });
+    res.json(usedOf(id));
+  });
+  router.get('/:id/labels.pdf', async (req, res) => {
+    const bundle = bundles.of(req.params.id);
+    const { labelSheet } = await import('./labelSheet');
+    res
+      .attachment('labels.pdf')
+      .type('application/pdf')
+      .send(
+        await labelSheet(area, bundle, `${req.protocol}://${req.get('host') ?? ''}`, req.query),
+      );
   });
   return router;
 }

@@ -1,21 +1,7 @@
 /** The running order for the wings on one page. */
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
-import pdfmake from 'pdfmake';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { Call, CallSheet } from '../../core/lineup/callSheet';
-
-const FAMILY = 'Atkinson Hyperlegible Next';
-const face = (name: string): string =>
-  join(
-    dirname(
-      createRequire(import.meta.url).resolve(
-        '@expo-google-fonts/atkinson-hyperlegible-next/package.json',
-      ),
-    ),
-    name,
-    `AtkinsonHyperlegibleNext_${name}.ttf`,
-  );
+import { pdfOf } from '../pdf';
 
 /** Sizes tried, in points, until it fits on a page. */
 const SIZES = [10, 9, 8, 7.2, 6.5, 5.8, 5.2];
@@ -66,9 +52,7 @@ function definition(
     ],
   ]);
   return {
-    pageSize: 'A4',
     pageMargins: [36, 32, 36, 32],
-    defaultStyle: { font: FAMILY, fontSize: size },
     info: { title: sheet.title },
     footer: (_page, count) => {
       onPages(count);
@@ -102,21 +86,15 @@ function definition(
   };
 }
 
-pdfmake.setFonts({
-  [FAMILY]: { normal: face('400Regular'), bold: face('700Bold') },
-});
-// Nothing is fetched, and nothing but the two faces is read.
-pdfmake.setUrlAccessPolicy(() => false);
-pdfmake.setLocalAccessPolicy((path: string) => path.includes('atkinson-hyperlegible-next'));
-
 /** `below` is the line beneath the title: where and when. */
 export async function sheetPdf(sheet: CallSheet, below: string): Promise<Buffer> {
   let pdf: Buffer = Buffer.alloc(0);
   for (const size of SIZES) {
     let pages = 0;
-    pdf = await pdfmake
-      .createPdf(definition(sheet, below, size, (count) => (pages = count)))
-      .getBuffer();
+    pdf = await pdfOf(
+      definition(sheet, below, size, (count) => (pages = count)),
+      size,
+    );
     if (pages <= 1) break;
   }
   return pdf;

@@ -18,6 +18,15 @@ function readTask(row: Row): Task {
   } as unknown as Task;
 }
 
+const readLine = (row: Row): KitLine =>
+  ({
+    ...row,
+    instead: list(row.instead),
+    chilled: flag(row.chilled),
+    strength:
+      typeof row.strength === 'string' ? (JSON.parse(row.strength) as KitLine['strength']) : null,
+  }) as unknown as KitLine;
+
 export function demoStore(db: Db): Store<Demo> {
   const writeDemo = db.prepare(`
     INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, lift, talk_pattern,
@@ -50,8 +59,10 @@ export function demoStore(db: Db): Store<Demo> {
       @place, @after, @eachGo, @do, @say, @cue, @gearOn, @gearOff, @mind, @sign)`);
   const clearKit = db.prepare('DELETE FROM kit_line WHERE demo_id = ? AND method_id = ?');
   const writeKit = db.prepare(`
-    INSERT INTO kit_line (demo_id, method_id, id, ord, item_id, amount, unit, basis, note)
-    VALUES (@demoId, @methodId, @id, @ord, @itemId, @amount, @unit, @basis, @note)`);
+    INSERT INTO kit_line (demo_id, method_id, id, ord, item_id, amount, unit, basis, instead,
+      chilled, strength, note)
+    VALUES (@demoId, @methodId, @id, @ord, @itemId, @amount, @unit, @basis, @instead,
+      @chilled, @strength, @note)`);
   const methodIds = db.prepare('SELECT id FROM method WHERE demo_id = ?').pluck();
   const planned = db
     .prepare(
@@ -76,7 +87,7 @@ export function demoStore(db: Db): Store<Demo> {
       do, say, cue, gear_on AS gearOn, gear_off AS gearOff, mind, sign
     FROM task WHERE demo_id = ? AND method_id = ? ORDER BY ord`);
   const readKit = db.prepare(`
-    SELECT id, item_id AS itemId, amount, unit, basis, note
+    SELECT id, item_id AS itemId, amount, unit, basis, instead, chilled, strength, note
     FROM kit_line WHERE demo_id = ? AND method_id = ? ORDER BY ord`);
   const ids = db.prepare('SELECT id FROM demo WHERE removed = 0 ORDER BY name, id').pluck();
 
@@ -109,15 +120,30 @@ export function demoStore(db: Db): Store<Demo> {
       }),
     );
     clearKit.run(demoId, methodId);
-    method.kit.forEach((line, i) => writeKit.run({ ...line, demoId, methodId, ord: i }));
+    method.kit.forEach((line, i) =>
+      writeKit.run({
+        ...line,
+        demoId,
+        methodId,
+        ord: i,
+        instead: json(line.instead),
+        chilled: bit(line.chilled),
+        strength: line.strength && json(line.strength),
+      }),
+    );
   }
 
   function refuseStray(demo: Demo): void {
     const faults = demo.methods.flatMap((method, m) =>
       method.kit.flatMap((line, k) =>
-        itemExists.get(line.itemId) === undefined
-          ? [{ path: `methods[${m}].kit[${k}].itemId`, message: 'is not in the store' }]
-          : [],
+        [
+          [line.itemId, 'itemId'] as const,
+          ...line.instead.map((id, i) => [id, `instead[${i}]`] as const),
+        ].flatMap(([id, part]) =>
+          itemExists.get(id) === undefined
+            ? [{ path: `methods[${m}].kit[${k}].${part}`, message: 'is not in the store' }]
+            : [],
+        ),
       ),
     );
     if (faults.length > 0)
@@ -140,7 +166,7 @@ export function demoStore(db: Db): Store<Demo> {
         leaves: list(method.leaves),
         forbids: list(method.forbids),
         tasks: (readTasks.all(id, method.id) as Row[]).map(readTask),
-        kit: readKit.all(id, method.id) as KitLine[],
+        kit: (readKit.all(id, method.id) as Row[]).map(readLine),
       }));
       return { ...row, keywords: list(row.keywords), methods } as unknown as Demo;
     },

@@ -1,7 +1,17 @@
 /** Server data by query, and the stream that says when it is out of date. */
 import { QueryClient, useQuery, type UseQueryResult } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import type { Change, ShowAnswer, ShowSummary, Versioned } from '../../contract/api';
+import type {
+  Change,
+  ShowAnswer,
+  ShowSummary,
+  StockAnswer,
+  UsedAnswer,
+  Versioned,
+} from '../../contract/api';
+import type { Settings } from '../../contract/store';
+import type { ShoppingList } from '../../core/store/shopping';
+import type { Box, Movement, StockedLot } from '../../core/store/types';
 import type { FollowUp } from '../../contract/day';
 import type { RunRecord } from '../../contract/stage';
 import type { MethodRecord } from '../../core/after/review';
@@ -27,6 +37,8 @@ export const useShows = () => useList<ShowSummary>('/shows');
 export const useDemos = () => useList<Versioned<Demo>>('/demos');
 export const useItems = () => useList<Versioned<Item>>('/items');
 export const useVenues = () => useList<Versioned<Venue>>('/venues');
+export const useLots = () => useList<Versioned<StockedLot>>('/lots');
+export const useBoxes = () => useList<Versioned<Box>>('/boxes');
 export const usePeople = () => useList<Versioned<Person>>('/people');
 export const useFollowUps = () => useList<Versioned<FollowUp>>('/follow-ups');
 export const useRecords = () => useList<MethodRecord>('/records');
@@ -35,6 +47,43 @@ export const useShowAnswer = (id: string) =>
   useQuery({
     queryKey: ['/shows', id, 'all'],
     queryFn: () => send<ShowAnswer>('GET', `/shows/${id}/all`),
+  });
+
+export const useSettings = () =>
+  useQuery({
+    queryKey: ['/settings', 'own'],
+    queryFn: () => send<Versioned<Settings>>('GET', '/settings/own'),
+  });
+
+/** What the store has for a show. */
+export const useStock = (showId: string) =>
+  useQuery({
+    queryKey: ['/shows', showId, 'stock'],
+    queryFn: () => send<StockAnswer>('GET', `/shows/${showId}/stock`),
+  });
+
+export const useUsed = (showId: string) =>
+  useQuery({
+    queryKey: ['/shows', showId, 'used'],
+    queryFn: () => send<UsedAnswer>('GET', `/shows/${showId}/used`),
+  });
+
+export const useMovements = (itemId: string) =>
+  useQuery({
+    queryKey: ['/lots', 'of', itemId],
+    queryFn: () => send<Movement[]>('GET', `/items/${itemId}/movements`),
+  });
+
+/** Over the shows named; null for all that are coming. */
+export const useShopping = (showIds: readonly string[] | null) =>
+  useQuery({
+    queryKey: ['/shopping', showIds],
+    queryFn: () =>
+      send<ShoppingList>(
+        'GET',
+        showIds === null ? '/shopping' : `/shopping?shows=${showIds.join(',')}`,
+      ),
+    placeholderData: (before) => before,
   });
 
 export const useRuns = (showId: string) =>
@@ -52,14 +101,18 @@ export const useHealth = () =>
 
 /** Which lists a change makes out of date. */
 const AFFECTED: Record<Change['kind'], string[]> = {
-  show: ['/shows'],
-  demo: ['/demos', '/records', '/shows'],
-  item: ['/items', '/shows'],
+  show: ['/shows', '/shopping'],
+  demo: ['/demos', '/records', '/shows', '/shopping'],
+  item: ['/items', '/shows', '/shopping'],
+  box: ['/boxes'],
+  lot: ['/lots', '/shows', '/shopping'],
+  packing: ['/shows'],
+  settings: ['/settings', '/shows', '/shopping'],
   venue: ['/venues', '/shows'],
   person: ['/people', '/shows'],
   followUp: ['/follow-ups'],
   mark: ['/shows'],
-  run: ['/shows', '/records', '/runs'],
+  run: ['/shows', '/records', '/runs', '/shopping'],
 };
 
 const PATH_OF: Partial<Record<Change['kind'], string>> = {
@@ -68,6 +121,9 @@ const PATH_OF: Partial<Record<Change['kind'], string>> = {
   item: '/items',
   venue: '/venues',
   person: '/people',
+  box: '/boxes',
+  lot: '/lots',
+  settings: '/settings',
 };
 
 const runListeners = new Set<(runId: string) => void>();

@@ -37,6 +37,9 @@ const freshShow = (): Show => ({
   ],
   slots: [],
   wishes: NO_WISHES,
+  rehearsals: 0,
+  wantedChance: 95,
+  cold: [],
   note: '',
 });
 

@@ -6,7 +6,16 @@ import type { Show, ShowBundle } from '../../core/brief/types';
 import { lineupInput } from '../../core/lineup/fromBundle';
 import { schedule } from '../../core/lineup/schedule';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
-import { useDemos, useItems, usePeople, useShowAnswer, useVenues } from '../app/data';
+import {
+  useDemos,
+  useItems,
+  useLots,
+  usePeople,
+  useSettings,
+  useShowAnswer,
+  useVenues,
+} from '../app/data';
+import { withOwned } from '../../core/store/owned';
 import { type Editing, useDocument } from '../documents/useDocument';
 
 export interface OpenShow {
@@ -47,12 +56,15 @@ export function useShow(id: string): {
 } {
   const editing = useDocument<Show>('/shows', id);
   const { data: answer, error } = useShowAnswer(id);
-  const lists = [useDemos(), useItems(), usePeople(), useVenues()] as const;
-  const [{ data: demos }, { data: items }, { data: people }, { data: venues }] = lists;
+  const lists = [useDemos(), useItems(), usePeople(), useVenues(), useLots()] as const;
+  const [{ data: demos }, { data: items }, { data: people }, { data: venues }, { data: lots }] =
+    lists;
+  const { data: settings } = useSettings();
   const show = editing.value;
   const bundle = useMemo<ShowBundle | null>(() => {
     // Only when all is there: each list that came in would have everything computed again.
-    if (!show || !answer || !demos || !items || !people || !venues) return null;
+    if (!show || !answer || !demos || !items || !people || !venues || !lots || !settings)
+      return null;
     return {
       show,
       venue:
@@ -60,9 +72,10 @@ export function useShow(id: string): {
         null,
       people: withKept<ShowBundle['people'][number]>(people, answer.people),
       demos: withKept<ShowBundle['demos'][number]>(demos, answer.demos),
-      items: withKept<ShowBundle['items'][number]>(items, answer.items),
+      items: withOwned(withKept<ShowBundle['items'][number]>(items, answer.items), lots, show.date),
+      household: settings.household,
     };
-  }, [show, answer, demos, items, people, venues]);
+  }, [show, answer, demos, items, people, venues, lots, settings]);
   const planOf = useMemo(lastPlan, []);
   const plan = useMemo(() => bundle && planOf(bundle), [bundle, planOf]);
   const open = show && bundle && plan && answer ? { editing, show, bundle, answer, ...plan } : null;

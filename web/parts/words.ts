@@ -3,8 +3,6 @@ import type {
   Competence,
   HandRole,
   HazardKind,
-  ItemKind,
-  KitBasis,
   Phase,
   ResidueKind,
   TalkPattern,
@@ -13,6 +11,17 @@ import type { MarkShape } from '../../core/brief/types';
 import type { CheckKind } from '../../core/ready/checks';
 import type { Outcome } from '../../core/stage/types';
 import type { Option } from './Pick';
+
+export {
+  BASIS,
+  COLD_KIND,
+  ITEM_KIND,
+  LOT_STATE,
+  MATERIAL,
+  SIGNAL,
+  STRENGTH_KIND,
+  SUBSTANCE,
+} from '../../contract/tables/words';
 
 export const PHASE: Record<Phase, string> = {
   prepare: 'Prepare',
@@ -36,17 +45,6 @@ export const TALK: Record<TalkPattern, string> = {
   sayFirst: 'Say, then show',
   predictShowExplain: 'Predict, show, explain',
   showThenExplain: 'Show, then explain',
-};
-export const ITEM_KIND: Record<ItemKind, string> = {
-  equipment: 'Equipment',
-  consumable: 'Consumable',
-  gear: 'Protective gear',
-};
-export const BASIS: Record<KitBasis, string> = {
-  perShow: 'for the show',
-  perGo: 'per go',
-  perVolunteer: 'per volunteer',
-  perHead: 'for each in the audience',
 };
 export const MARK: Record<MarkShape, string> = {
   cross: 'X',

@@ -1,4 +1,5 @@
 import { ItemBody } from '../../contract/repertoire';
+import { blankItem } from '../../core/repertoire/blank';
 import { useItems } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
 import { Choice, Figure, Words, YesNoField } from '../parts/form';
@@ -12,15 +13,7 @@ export default function StorePage() {
       path="/items"
       type={ItemBody}
       query={useItems()}
-      fresh={(id) => ({
-        id,
-        name: 'New item',
-        kind: 'equipment',
-        functionTest: '',
-        testHolds: false,
-        owned: null,
-        note: '',
-      })}
+      fresh={(id) => blankItem(id, 'New item', 'equipment')}
       below={(item) => ITEM_KIND[item.kind]}
       empty="Add equipment, consumables and protective gear; the kit lines of your demos pick from here."
       fields={

@@ -1,5 +1,5 @@
 /** New things of the repertoire, as they begin, and copies of them. */
-import { blankDemo, blankMethod, blankTask } from '../../core/repertoire/blank';
+import { blankDemo, blankLine, blankMethod, blankTask } from '../../core/repertoire/blank';
 import type { Demo, KitLine, Method, Phase, Task } from '../../core/repertoire/types';
 import { newId } from '../app/api';
 
@@ -12,14 +12,7 @@ export const freshTask = (phase: Phase): Task => ({
   eachGo: phase === 'perform',
 });
 
-export const freshLine = (itemId: string): KitLine => ({
-  id: newId(),
-  itemId,
-  amount: 1,
-  unit: 'piece',
-  basis: 'perShow',
-  note: '',
-});
+export const freshLine = (itemId: string): KitLine => blankLine(newId(), itemId);
 
 const freshMethod = (): Method => ({
   ...blankMethod(newId(), 'First method'),

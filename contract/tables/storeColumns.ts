@@ -1,0 +1,57 @@
+/** The columns of the store as a table. */
+import type { Column } from './table';
+
+export type StoreKey = (typeof COLUMNS)[number]['key'];
+
+/**
+ * One row for each lot and pack of an item, side by side: the item's own columns stand in its first
+ * row, and its name and id in each.
+ */
+const COLUMNS = [
+  { key: 'itemId', title: 'Item id' },
+  { key: 'name', title: 'Name', also: ['item', 'thing', 'what', 'description'] },
+  { key: 'kind', title: 'Kind', also: ['type', 'category'] },
+  { key: 'unit', title: 'Counted in', also: ['unit', 'units'] },
+  { key: 'functionTest', title: 'Function test', also: ['test', 'check'] },
+  { key: 'testHolds', title: 'Test holds the show' },
+  { key: 'owned', title: 'How many', also: ['owned', 'number'] },
+  { key: 'atVenue', title: 'At the venue' },
+  { key: 'waste', title: 'Lost in handling %', also: ['waste', 'waste %'] },
+  { key: 'density', title: 'Density g/mL', also: ['density'] },
+  { key: 'gramsEach', title: 'Grams each', also: ['weight', 'weight g', 'grams'] },
+  { key: 'material', title: 'Material' },
+  { key: 'cold', title: 'Cold liquid' },
+  { key: 'holds', title: 'Holds mL' },
+  { key: 'boilsOff', title: 'Goes off mL/h' },
+  { key: 'substance', title: 'Substance' },
+  { key: 'strength', title: 'Strength', also: ['concentration'] },
+  { key: 'strengthAs', title: 'Strength as' },
+  { key: 'signal', title: 'Signal word' },
+  { key: 'hazards', title: 'Hazard codes', also: ['hazards', 'h codes'] },
+  { key: 'precautions', title: 'Precaution codes', also: ['p codes'] },
+  { key: 'keepsOpen', title: 'Keeps open days' },
+  { key: 'testEvery', title: 'Test every days' },
+  { key: 'note', title: 'Notes', also: ['note', 'comment', 'remarks'] },
+  { key: 'box', title: 'Box', also: ['box number', 'box no'] },
+  { key: 'boxName', title: 'Box name' },
+  { key: 'boxGrams', title: 'Box grams' },
+  { key: 'boxNote', title: 'Box notes' },
+  { key: 'lotId', title: 'Lot id' },
+  { key: 'amount', title: 'In store', also: ['amount', 'quantity', 'qty', 'stock', 'count'] },
+  { key: 'place', title: 'Place', also: ['shelf', 'location', 'where'] },
+  { key: 'expiry', title: 'Expiry', also: ['expires', 'expiry date', 'best before', 'use by'] },
+  { key: 'opened', title: 'Opened', also: ['opened on'] },
+  { key: 'state', title: 'State', also: ['condition', 'status'] },
+  { key: 'lastTest', title: 'Last test', also: ['tested', 'last tested'] },
+  { key: 'lotNote', title: 'Lot notes' },
+  { key: 'packId', title: 'Pack id' },
+  { key: 'pack', title: 'Pack', also: ['pack size', 'size'] },
+  { key: 'price', title: 'Price', also: ['cost'] },
+  { key: 'leadDays', title: 'Lead days', also: ['lead time', 'delivery days'] },
+  { key: 'supplier', title: 'Supplier', also: ['shop', 'sold by', 'vendor'] },
+] as const satisfies readonly Column[];
+
+export const STORE_COLUMNS: readonly Column<StoreKey>[] = COLUMNS;
+
+export const titleOf = (key: StoreKey): string =>
+  STORE_COLUMNS.find((column) => column.key === key)?.title ?? key;

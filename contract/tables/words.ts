@@ -1,0 +1,60 @@
+import type { ColdKind, Material } from '../../core/repertoire/materials';
+
+import {
+  SUBSTANCES,
+  SUBSTANCE_IDS,
+  type StrengthKind,
+  type SubstanceId,
+} from '../../core/repertoire/substances';
+import type { HazardLabel, ItemKind, KitBasis } from '../../core/repertoire/types';
+import { ITEM_KIND_WORDS } from '../../core/kit/words';
+import type { LotState } from '../../core/store/types';
+import { KIT_UNITS, type UnitId, UNITS } from '../../core/units/units';
+
+/** Words that stand in files and on screens for the core's names. */
+export const ITEM_KIND: Record<ItemKind, string> = ITEM_KIND_WORDS;
+export const BASIS: Record<KitBasis, string> = {
+  perShow: 'for the show',
+  perGo: 'per go',
+  perVolunteer: 'per volunteer',
+  perHead: 'for each in the audience',
+  perDay: 'for the day',
+};
+export const MATERIAL: Record<Material, string> = {
+  aluminium: 'Aluminium',
+  stainless: 'Stainless steel',
+  copper: 'Copper',
+  brass: 'Brass',
+  lead: 'Lead',
+  glass: 'Glass',
+  plastic: 'Plastic',
+  rubber: 'Rubber',
+  watery: 'Mostly water: flowers, fruit',
+};
+export const COLD_KIND: Record<ColdKind, string> = {
+  nitrogen: 'Liquid nitrogen',
+  dryIce: 'Dry ice',
+};
+export const STRENGTH_KIND: Record<StrengthKind, string> = {
+  massPerVolume: '% (g in 100 mL)',
+  massShare: '% by mass',
+  volumes: 'volume strength',
+  molar: 'mol/L',
+};
+export const SIGNAL: Record<HazardLabel['signal'], string> = {
+  none: 'No signal word',
+  warning: 'Warning',
+  danger: 'Danger',
+};
+export const LOT_STATE: Record<LotState, string> = {
+  good: 'Good',
+  attention: 'Needs attention',
+  out: 'Out of use',
+};
+export const SUBSTANCE = Object.fromEntries(
+  SUBSTANCE_IDS.map((id) => [id, SUBSTANCES[id].name]),
+) as Record<SubstanceId, string>;
+export const UNIT = Object.fromEntries(KIT_UNITS.map((id) => [id, UNITS[id].label])) as Record<
+  UnitId,
+  string
+>;

@@ -1,0 +1,64 @@
+import type { Slot } from '../brief/types';
+import { goesFor, seenToWork } from '../chance/spares';
+import type { Method } from '../repertoire/types';
+import { counted } from '../words';
+
+/** What is known of how often a method works. */
+export interface KnownRecord {
+  demoId: string;
+  methodId: string;
+  worked: number;
+  partly: number;
+  failed: number;
+}
+
+export interface Sets {
+  planned: number;
+  spare: number;
+  /** Chance of at least one success with all of them. */
+  chance: number;
+  /** “3 sets: 1 planned, 2 spare, 97 % to see it work at least once”. */
+  words: string;
+}
+
+/** Rounded down, and never said to be certain. */
+const percent = (share: number): string => `${Math.min(99, Math.floor(share * 100 + 1e-9))} %`;
+
+/**
+ * How many sets of what one go uses are brought: the planned goes, and spares until the wanted chance is
+ * reached or no further go is allowed.
+ */
+export function setsOf(
+  slot: Pick<Slot, 'goes' | 'again' | 'demoId'>,
+  method: Pick<Method, 'id' | 'goesAllowed' | 'priorWorked' | 'priorFailed'>,
+  records: readonly KnownRecord[],
+  wantedChance: number,
+): Sets {
+  const known = records.find((r) => r.demoId === slot.demoId && r.methodId === method.id);
+  const tries = known
+    ? { worked: known.worked, failed: known.failed + known.partly }
+    : { worked: method.priorWorked, failed: method.priorFailed };
+  const allowed = Math.max(slot.goes, method.goesAllowed);
+  const all = Math.max(slot.goes, goesFor(tries, wantedChance / 100, allowed));
+  const spare = all - slot.goes;
+  const chance = seenToWork(tries, all);
+  const tried = tries.worked + tries.failed;
+  const because =
+    tried === 0
+      ? `not tried yet, so as many as are allowed`
+      : `${percent(chance)} to see it work at least once`;
+  const short =
+    tried > 0 && chance < wantedChance / 100
+      ? `; ${Math.round(wantedChance)} % would take more goes than the ${method.goesAllowed} allowed`
+      : '';
+  const idle =
+    spare > slot.again
+      ? `; the line-up moves on after ${counted(slot.goes + slot.again, 'go', 'goes')}`
+      : '';
+  return {
+    planned: slot.goes,
+    spare,
+    chance,
+    words: `${counted(all, 'set')}: ${slot.goes} planned, ${spare} spare, ${because}${short}${idle}`,
+  };
+}

@@ -1,0 +1,97 @@
+/** What a show needs of each item, in the unit that its stock is counted in. */
+import type { ShowBundle } from '../brief/types';
+import { coldBudget } from '../kit/cold/budget';
+import { coldPlanOf } from '../kit/cold/plan';
+import { mostAtOnce } from '../kit/mostAtOnce';
+import { spanOf } from '../kit/span';
+import { type KitOptions, type Wanted, wantedOf } from '../kit/wanted';
+import type { Timeline } from '../lineup/types';
+import { parseClock } from '../time/clock';
+import { dimensionOf } from '../units/units';
+import { convert } from './convert';
+
+export interface Need {
+  itemId: string;
+  /** In base units of the item's kind. */
+  base: number;
+  /** Of that, what all shows of the date share. */
+  perDay: number;
+}
+
+export interface ShowNeeds {
+  showId: string;
+  title: string;
+  date: string;
+  audience: number;
+  /** Seconds from midnight: arrival to hard finish, while its equipment is away. */
+  from: number;
+  until: number;
+  needs: Need[];
+  /** Items written in a kind that can't be turned into that of their stock. */
+  unlike: string[];
+}
+
+interface Around {
+  /** Worked out only where it is asked for: it is most of the work. */
+  timeline: () => Timeline;
+  /** How many of a thing there are; Infinity for as many as are asked for. */
+  owned: (itemId: string) => number;
+}
+
+/** Equipment and gear: the most in use at once, where that can matter at all. */
+function mostNeeded(of: readonly Wanted[], amounts: readonly number[], around: Around): number {
+  const sum = amounts.reduce((a, b) => a + b, 0);
+  if (of.length === 1 || sum <= around.owned(of[0]?.item.id ?? '')) return sum;
+  const timeline = around.timeline();
+  return mostAtOnce(
+    of.map(({ slot }, i) => ({ base: amounts[i] ?? 0, ...spanOf(timeline, slot.id) })),
+  ).total;
+}
+
+export function needsOf(bundle: ShowBundle, around: Around, options: KitOptions = {}): ShowNeeds {
+  const byItem = new Map<string, Wanted[]>();
+  for (const wanted of wantedOf(bundle, options)) {
+    const list = byItem.get(wanted.item.id) ?? [];
+    list.push(wanted);
+    byItem.set(wanted.item.id, list);
+  }
+  const needs: Need[] = [];
+  const unlike: string[] = [];
+  for (const [itemId, list] of byItem) {
+    const item = list[0]?.item;
+    if (!item || item.atVenue) continue;
+    const dimension = dimensionOf(item.unit);
+    const inStock = (base: number, { line }: Wanted): number | null =>
+      convert(base, dimensionOf(line.unit), dimension, item);
+    const amounts = list.map((w) => inStock(w.base + w.rehearsing, w));
+    if (amounts.some((amount) => amount === null)) {
+      unlike.push(itemId);
+      continue;
+    }
+    const known = amounts as number[];
+    let base =
+      item.kind === 'consumable'
+        ? known.reduce((a, b) => a + b, 0)
+        : mostNeeded(list, known, around);
+    if (item.cold)
+      base =
+        coldBudget(bundle, around.timeline(), coldPlanOf(bundle.show, item), options)?.order ??
+        base;
+    const perDay = list.reduce(
+      (sum, w, i) => sum + (w.line.basis === 'perDay' ? (known[i] ?? 0) : 0),
+      0,
+    );
+    needs.push({ itemId, base: dimension === 'count' ? Math.ceil(base - 1e-9) : base, perDay });
+  }
+  const { show } = bundle;
+  return {
+    showId: show.id,
+    title: show.title,
+    date: show.date,
+    audience: show.audience,
+    from: parseClock(show.arrival),
+    until: parseClock(show.hardFinish),
+    needs,
+    unlike,
+  };
+}

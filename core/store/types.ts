@@ -1,0 +1,53 @@
+/** What lies in the store, and every time it became more or less. */
+
+export const LOT_STATES = ['good', 'attention', 'out'] as const;
+/** attention: may be used, and wants looking at; out: does not count. */
+export type LotState = (typeof LOT_STATES)[number];
+
+/** Things of one item that came together, or lie together. */
+export interface Lot {
+  id: string;
+  itemId: string;
+  /** Shelf, cupboard or box. */
+  place: string;
+  /** Local days, YYYY-MM-DD. */
+  expiry: string | null;
+  opened: string | null;
+  state: LotState;
+  lastTest: string | null;
+  note: string;
+}
+
+/** With what is left of it, in base units of its item's kind. */
+export interface StockedLot extends Lot {
+  stock: number;
+}
+
+export const MOVES = ['received', 'counted', 'taken', 'reversed'] as const;
+export type Move = (typeof MOVES)[number];
+
+/** Never changed and never removed: what was wrong is reversed by another. */
+export interface Movement {
+  id: string;
+  lotId: string;
+  /** Milliseconds since 1970. */
+  at: number;
+  kind: Move;
+  /** In base units; more is positive. */
+  change: number;
+  /** The movement that it takes back. */
+  reverses: string | null;
+  /** The show it was used in. */
+  showId: string | null;
+  note: string;
+}
+
+/** Travels with a number on it. */
+export interface Box {
+  id: string;
+  name: string;
+  number: number;
+  /** Grams of the empty box; null when not known. */
+  grams: number | null;
+  note: string;
+}

@@ -1,0 +1,138 @@
+/** Labels for boxes and bottles, to print and cut. */
+import type { Content, TableCell } from 'pdfmake/interfaces';
+import type { ShowBundle } from '../../core/brief/types';
+import { kitList } from '../../core/kit/kit';
+import {
+  type BottleLabel,
+  type BoxLabel,
+  bottleLabel,
+  boxLabels,
+  wantsLabel,
+} from '../../core/kit/labels';
+import { packingOf } from '../../core/kit/packing';
+import { timelineOf } from '../../core/lineup/fromBundle';
+import { STRENGTH_KINDS, type Strength } from '../../core/repertoire/substances';
+import { recordsFor } from '../after/records';
+import type { Area } from '../area';
+import { Refusal } from '../http/errors';
+import { pdfOf } from '../pdf';
+
+const small = (text: string): Content => ({ text, fontSize: 8, color: '#4A403A' });
+
+function boxCell(label: BoxLabel, origin: string): TableCell {
+  return {
+    margin: [8, 8, 8, 8],
+    columns: [
+      {
+        width: '*',
+        stack: [
+          {
+            text: [
+              { text: `${label.number}  `, fontSize: 40, bold: true },
+              { text: label.name, fontSize: 16, bold: true },
+            ],
+          },
+          { text: `${label.load} · ${label.weight}`, bold: true, margin: [0, 2, 0, 4] },
+          small(label.contents.join(' · ')),
+        ],
+      },
+      { width: 92, qr: `${origin}${label.path}`, fit: 88, alignment: 'right' },
+    ],
+  };
+}
+
+function bottleCell(label: BottleLabel, origin: string): TableCell {
+  const facts = [label.strength, label.mixed].filter(Boolean).join(' · ');
+  return {
+    margin: [8, 8, 8, 8],
+    columns: [
+      {
+        width: '*',
+        stack: [
+          { text: label.content, fontSize: 15, bold: true },
+          ...(facts ? [{ text: facts, bold: true } as Content] : []),
+          ...(label.signal
+            ? [
+                {
+                  text: label.signal.toUpperCase(),
+                  fontSize: 13,
+                  bold: true,
+                  margin: [0, 3, 0, 1],
+                } as Content,
+              ]
+            : []),
+          ...label.hazards.map((words): Content => ({ text: words, fontSize: 9 })),
+          ...label.precautions.map(small),
+          small('The supplier’s data sheet and label come first.'),
+          ...(label.box === null ? [] : [{ text: `Box ${label.box}`, bold: true } as Content]),
+        ],
+      },
+      { width: 64, qr: `${origin}${label.path}`, fit: 60, alignment: 'right' },
+    ],
+  };
+}
+
+/** Cells two by two, cut along the lines. */
+function sheetOf(cells: readonly TableCell[]): Content {
+  const rows: TableCell[][] = [];
+  for (let i = 0; i < cells.length; i += 2) rows.push([cells[i] ?? '', cells[i + 1] ?? '']);
+  return {
+    table: { widths: ['*', '*'], body: rows, dontBreakRows: true },
+    layout: {
+      hLineStyle: () => ({ dash: { length: 3 } }),
+      vLineStyle: () => ({ dash: { length: 3 } }),
+    },
+  };
+}
+
+/** The solution that was mixed, from the address: ?item=…&strength=3&as=massPerVolume&mixed=2027-05-30. */
+function mixedOf(query: Record<string, unknown>): { strength: Strength; day: string } | null {
+  const { strength, as, mixed } = query;
+  if (strength === undefined && mixed === undefined) return null;
+  const value = Number(strength);
+  const kind = STRENGTH_KINDS.find((one) => one === as);
+  if (!(value > 0 && value <= 1000) || !kind || !/^\d{4}-\d{2}-\d{2}$/.test(String(mixed)))
+    throw new Refusal(
+      400,
+      'bad_request',
+      'A label of a mixture says its strength and the day it was mixed.',
+    );
+  return { strength: { value, kind }, day: String(mixed) };
+}
+
+/** Boxes in load order, then bottles; or one bottle, when `item` names it. */
+export async function labelSheet(
+  area: Area,
+  bundle: ShowBundle,
+  origin: string,
+  query: Record<string, unknown>,
+): Promise<Buffer> {
+  const boxes = area.boxes.list();
+  const showId = bundle.show.id;
+  const entries = kitList(bundle, timelineOf(bundle), { records: recordsFor(area, bundle.demos) });
+  const numberOf = (boxId: string | null): number | null =>
+    boxes.find((box) => box.id === boxId)?.number ?? null;
+  const mixed = mixedOf(query);
+  const one = typeof query.item === 'string' ? area.items.get(query.item) : null;
+  const bottles = one
+    ? [one]
+    : bundle.items.filter(
+        (item) => wantsLabel(item) && entries.some((entry) => entry.itemId === item.id),
+      );
+  const labels = one ? [] : boxLabels(packingOf(entries, bundle.items, boxes), showId);
+  const cells = [
+    ...labels.map((label) => boxCell(label, origin)),
+    ...bottles.map((item) =>
+      bottleCell(bottleLabel(item, numberOf(item.boxId), showId, one ? mixed : null), origin),
+    ),
+  ];
+  const nothing: Content = { text: 'Nothing of this show has a box or wants a label.' };
+  return pdfOf(
+    {
+      pageMargins: [28, 28, 28, 28],
+      info: { title: `Labels: ${bundle.show.title}` },
+      content: cells.length > 0 ? [sheetOf(cells)] : [nothing],
+    },
+    10,
+  );
+}

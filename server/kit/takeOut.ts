@@ -1,0 +1,59 @@
+import { randomUUID } from 'node:crypto';
+import type { TakenBody } from '../../contract/store';
+import type { FieldFault } from '../../contract/validate';
+import type { Show } from '../../core/brief/types';
+import { reverse, take } from '../../core/store/ledger';
+import { takeFrom } from '../../core/store/takeOut';
+import { formatTotal } from '../../core/units/format';
+import { dimensionOf } from '../../core/units/units';
+import type { Area } from '../area';
+import { Refusal } from '../http/errors';
+
+/** Takes what a show used out of its lots, first expired first; all of it or nothing. */
+export function takeOut(
+  { db, items, ledger }: Area,
+  show: Pick<Show, 'id' | 'date'>,
+  taken: readonly TakenBody[],
+): void {
+  db.transaction(() => {
+    if (ledger.takenFor(show.id).length > 0)
+      throw new Refusal(
+        409,
+        'taken_out',
+        'This show’s things were taken out already. Put them back first.',
+      );
+    const faults: FieldFault[] = [];
+    taken.forEach(({ itemId, base }, i) => {
+      if (base === 0) return;
+      const item = items.get(itemId);
+      const lots = ledger.stocked().filter((lot) => lot.itemId === itemId);
+      const { from, over } = takeFrom(item, lots, base, show.date);
+      if (over > 0) {
+        const text = formatTotal(base - over, dimensionOf(item.unit));
+        faults.push({
+          path: `taken[${i}].base`,
+          message: `is more ${item.name} than the store has (${text}): count the shelf first, or put in less`,
+        });
+        return;
+      }
+      for (const { lotId, base: amount } of from)
+        ledger.keep(
+          take({ id: randomUUID(), lotId, at: Date.now() }, ledger.of(lotId), amount, show.id),
+          `taken[${i}].base`,
+        );
+    });
+    if (faults.length > 0)
+      throw new Refusal(422, 'invalid', 'Some of it is not there. Nothing was taken out.', faults);
+  })();
+}
+
+/** Takes back all that was taken out for a show. */
+export function putBack({ db, ledger }: Area, showId: string): void {
+  db.transaction(() => {
+    for (const { id, lotId } of ledger.takenFor(showId))
+      ledger.keep(
+        reverse({ id: randomUUID(), lotId, at: Date.now() }, ledger.of(lotId), id),
+        'movement',
+      );
+  })();
+}

@@ -1,0 +1,89 @@
+/** A table of the store brought in: seen first, then all of it or nothing. */
+import { randomUUID } from 'node:crypto';
+import type { Versioned } from '../../contract/api';
+import { STORE_COLUMNS, type StoreKey } from '../../contract/tables/storeColumns';
+import { type StoreImport, readStoreTable } from '../../contract/tables/storeRead';
+import { count, receive } from '../../core/store/ledger';
+import type { Area } from '../area';
+import type { Entity, Store } from '../entity';
+import { csvRows } from '../http/csv';
+import { Refusal } from '../http/errors';
+
+/** Most rows of one table. */
+const MOST_ROWS = 20_000;
+
+/** Reads the rows below the heading. `mapping` names the column of each heading, or null to leave it out. */
+export function readTable(
+  area: Area,
+  text: string,
+  mapping: readonly (string | null)[],
+): StoreImport {
+  const [head = [], ...rows] = csvRows(text);
+  if (rows.length === 0)
+    throw new Refusal(
+      422,
+      'invalid_file',
+      'There are no rows below the heading. Nothing was changed.',
+    );
+  if (rows.length > MOST_ROWS)
+    throw new Refusal(413, 'too_large', `At most ${MOST_ROWS} rows can be taken in one go.`);
+  const keys = new Set(STORE_COLUMNS.map((column) => column.key));
+  const known = head.map((_, i): StoreKey | null => {
+    const key = mapping[i] ?? null;
+    return key !== null && keys.has(key as StoreKey) ? (key as StoreKey) : null;
+  });
+  const named = known.filter((key) => key !== null);
+  if (new Set(named).size !== named.length)
+    throw new Refusal(422, 'invalid', 'Two columns of the file are taken for the same thing.');
+  if (!known.includes('name') && !known.includes('itemId'))
+    throw new Refusal(422, 'invalid', 'Say which column is the name of the item.');
+  return readStoreTable(
+    rows,
+    known,
+    { items: area.items.list(), lots: area.ledger.stocked(), boxes: area.boxes.list() },
+    randomUUID,
+  );
+}
+
+function put<T extends Entity>(store: Store<T>, value: T): void {
+  const here: Versioned<T> | null = store.find(value.id);
+  if (!here) store.add(value);
+  else {
+    store.setRemoved(value.id, false);
+    store.change(value, store.get(value.id).version);
+  }
+}
+
+const plain = <T extends object>(value: T): T => {
+  const { version: _version, ...rest } = value as T & { version?: number };
+  return rest as T;
+};
+
+/** Stores what was read, in one transaction. Throws a Refusal, and stores nothing, if a row is at fault. */
+export function applyTable(area: Area, read: StoreImport): void {
+  if (read.faults.length > 0)
+    throw new Refusal(
+      422,
+      'invalid_file',
+      'Some rows need another look. Nothing was changed.',
+      read.faults.map(({ row, column, message }) => ({
+        path: `row ${row}${column ? `, ${column}` : ''}`,
+        message,
+      })),
+    );
+  const { ledger } = area;
+  area.db.transaction(() => {
+    for (const box of read.boxes) put(area.boxes, plain(box));
+    for (const item of read.items) put(area.items, plain(item));
+    for (const { stock, ...lot } of read.lots) {
+      const isNew = !area.lots.exists(lot.id);
+      put(area.lots, plain(lot));
+      if (stock === null) continue;
+      const stamp = { id: randomUUID(), lotId: lot.id, at: Date.now() };
+      if (!isNew) {
+        if (ledger.stockOf(lot.id) !== stock)
+          ledger.keep(count(stamp, ledger.of(lot.id), stock, 'From a table'), 'amount');
+      } else if (stock > 0) ledger.keep(receive(stamp, stock, 'From a table'), 'amount');
+    }
+  })();
+}
