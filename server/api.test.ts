@@ -46,7 +46,7 @@ describe('reading', () => {
     expect(answer.text).toContain('\r\n');
     const rows = Papa.parse<string[]>(answer.text.replace(/^\uFEFF/, ''), { skipEmptyLines: true });
     expect(rows.errors).toEqual([]);
-    expect(new Set(rows.data.map((row) => row.length))).toEqual(new Set([6]));
+    expect(new Set(rows.data.map((row) => row.length))).toEqual(new Set([8]));
     expect(rows.data.some((row) => row[1] === 'Drum, "big"\none')).toBe(true);
   });
 });

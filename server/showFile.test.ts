@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
 import type { ApiErrorBody } from '../contract/api';
-import type { ShowFile } from '../contract/showFile';
+import { FILE_VERSION, type ShowFile } from '../contract/showFile';
 import type { Show } from '../core/brief/types';
 import { type TestServer, testServer } from './testing/serve';
 
@@ -19,9 +19,21 @@ const post = (to: TestServer, text: string) =>
 
 /** Everything stored, to see that nothing was changed. */
 const everything = (of: TestServer): unknown =>
-  ['show', 'demo', 'method', 'task', 'kit_line', 'item', 'person', 'venue', 'run', 'run_event'].map(
-    (table) => of.area.db.prepare(`SELECT * FROM "${table}"`).all(),
-  );
+  [
+    ...[
+      'show',
+      'demo',
+      'method',
+      'task',
+      'kit_line',
+      'item',
+      'person',
+      'venue',
+      'run',
+      'run_event',
+    ],
+    ...['box', 'lot', 'movement', 'pack_mark', 'settings'],
+  ].map((table) => of.area.db.prepare(`SELECT * FROM "${table}"`).all());
 
 describe('there and back', () => {
   test('a show file on an empty server gives the same file again', async () => {
@@ -102,7 +114,7 @@ describe('files that are refused change nothing', () => {
 
   test('a newer version says so, and only so', async () => {
     const text = await spoilt((file) => {
-      (file as { version: number }).version = 3;
+      (file as { version: number }).version = FILE_VERSION + 1;
     });
     const error = await refused(text);
     expect(error.fields).toHaveLength(1);

@@ -6,7 +6,8 @@ import { PersonBody, VenueBody } from '../contract/brief';
 import { FollowUpBody } from '../contract/day';
 import { DemoBody, ItemBody } from '../contract/repertoire';
 import { checkShowFile } from '../contract/showFile';
-import { demo, followUp, item, person, showFile, venue } from '../contract/testing/arbitrary';
+import { BoxBody } from '../contract/store';
+import { box, demo, followUp, item, person, showFile, venue } from '../contract/testing/arbitrary';
 import { kitList } from '../core/kit/kit';
 import { lineupInput } from '../core/lineup/fromBundle';
 import { schedule } from '../core/lineup/schedule';
@@ -51,6 +52,7 @@ describe('each kind of thing', () => {
   test('people', () => survives(server.area.people, PersonBody, person));
   test('venues', () => survives(server.area.venues, VenueBody, venue));
   test('items', () => survives(server.area.items, ItemBody, item));
+  test('boxes', () => survives(server.area.boxes, BoxBody, box));
   test('follow-ups', () => survives(server.area.followUps, FollowUpBody, followUp));
   test('demos', () => survives(server.area.demos, DemoBody, demo()));
 });

@@ -15,6 +15,6 @@ export function boxStore(db: Db): Store<Box> {
     kind: 'box',
     ids: () => ids.all() as string[],
     read: (id) => (read.get(id) as Box | undefined) ?? null,
-    write: (box) => void write.run(box),
+    write: (box) => void write.run({ ...box }),
   });
 }

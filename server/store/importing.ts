@@ -12,6 +12,10 @@ import { Refusal } from '../http/errors';
 /** Most rows of one table. */
 const MOST_ROWS = 20_000;
 
+/** As the table has them: without the number that counts their changes. */
+const plain = <T extends object>(list: readonly Versioned<T>[]): T[] =>
+  list.map(({ version: _version, ...rest }) => rest as unknown as T);
+
 /** Reads the rows below the heading. `mapping` names the column of each heading, or null to leave it out. */
 export function readTable(
   area: Area,
@@ -40,7 +44,11 @@ export function readTable(
   return readStoreTable(
     rows,
     known,
-    { items: area.items.list(), lots: area.ledger.stocked(), boxes: area.boxes.list() },
+    {
+      items: plain(area.items.list()),
+      lots: plain(area.ledger.stocked()),
+      boxes: plain(area.boxes.list()),
+    },
     randomUUID,
   );
 }
@@ -53,11 +61,6 @@ function put<T extends Entity>(store: Store<T>, value: T): void {
     store.change(value, store.get(value.id).version);
   }
 }
-
-const plain = <T extends object>(value: T): T => {
-  const { version: _version, ...rest } = value as T & { version?: number };
-  return rest as T;
-};
 
 /** Stores what was read, in one transaction. Throws a Refusal, and stores nothing, if a row is at fault. */
 export function applyTable(area: Area, read: StoreImport): void {
@@ -73,11 +76,11 @@ export function applyTable(area: Area, read: StoreImport): void {
     );
   const { ledger } = area;
   area.db.transaction(() => {
-    for (const box of read.boxes) put(area.boxes, plain(box));
-    for (const item of read.items) put(area.items, plain(item));
+    for (const box of read.boxes) put(area.boxes, box);
+    for (const item of read.items) put(area.items, item);
     for (const { stock, ...lot } of read.lots) {
       const isNew = !area.lots.exists(lot.id);
-      put(area.lots, plain(lot));
+      put(area.lots, lot);
       if (stock === null) continue;
       const stamp = { id: randomUUID(), lotId: lot.id, at: Date.now() };
       if (!isNew) {

@@ -32,7 +32,7 @@ export function lotStore(db: Db): Store<Lot> {
         throw new Refusal(422, 'invalid', 'The lot names something that is not there.', [
           { path: 'itemId', message: 'is not in the store' },
         ]);
-      write.run(lot);
+      write.run({ ...lot });
     },
   });
 }

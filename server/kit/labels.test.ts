@@ -1,0 +1,67 @@
+/** Labels and packing of the demo season. */
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import request from 'supertest';
+import { kitList } from '../../core/kit/kit';
+import { bottleLabel, boxLabels, wantsLabel } from '../../core/kit/labels';
+import { packingOf } from '../../core/kit/packing';
+import { timelineOf } from '../../core/lineup/fromBundle';
+import { type TestServer, testServer } from '../testing/serve';
+
+let server: TestServer;
+beforeAll(() => {
+  server = testServer();
+});
+afterAll(() => server.close());
+
+const FESTIVAL = 'harbour-light-festival';
+
+test('a label for every box: number, weight, load order, content, and the way to its list', () => {
+  const bundle = server.area.bundles.of(FESTIVAL);
+  const packed = packingOf(
+    kitList(bundle, timelineOf(bundle)),
+    bundle.items,
+    server.area.boxes.list(),
+  );
+  const labels = boxLabels(packed, FESTIVAL);
+  expect(labels.map((label) => label.load)).toEqual([1, 2, 3, 4].map((n) => `Load ${n} of 4`));
+  const gear = labels.find((label) => label.name === 'Protective gear');
+  expect(gear?.path).toBe(`/shows/${FESTIVAL}/pack?box=box-gear`);
+  expect(gear?.weight).toMatch(/^\d+\.\d kg/);
+  expect(gear?.contents.join()).toContain('Goggles');
+});
+
+test('a bottle carries its strength, hazard words and codes', () => {
+  const peroxide = server.area.items.get('peroxide-9');
+  expect(wantsLabel(peroxide)).toBe(true);
+  expect(wantsLabel(server.area.items.get('towels'))).toBe(false);
+  const label = bottleLabel(peroxide, 2, FESTIVAL, {
+    strength: { value: 3, kind: 'massPerVolume' },
+    day: '2027-05-30',
+  });
+  expect(label).toMatchObject({
+    content: 'Hydrogen peroxide 9 %',
+    strength: '3 % (g in 100 mL)',
+    mixed: 'Mixed 2027-05-30',
+    signal: 'Danger',
+    box: 2,
+  });
+  // Words of the harmonised system, Annex 3 (from memory).
+  expect(label.hazards).toEqual(['H302 Harmful if swallowed.', 'H318 Causes serious eye damage.']);
+  expect(label.precautions[0]).toBe('P102 Keep out of reach of children.');
+});
+
+test('the sheet is a PDF; of one bottle too; a mixture without its day is refused', async () => {
+  const pdf = async (query = '') => {
+    const answer = await request(server.app)
+      .get(`/api/shows/${FESTIVAL}/labels.pdf${query}`)
+      .buffer()
+      .expect(200);
+    return (answer.body as Buffer).subarray(0, 5).toString('latin1');
+  };
+  expect(await pdf()).toBe('%PDF-');
+  expect(await pdf('?item=peroxide-9&strength=3&as=massPerVolume&mixed=2027-05-30')).toBe('%PDF-');
+  await request(server.app)
+    .get(`/api/shows/${FESTIVAL}/labels.pdf?item=peroxide-9&strength=3`)
+    .expect(400);
+  await request(server.app).get(`/api/shows/${FESTIVAL}/labels.pdf?item=none`).expect(404);
+});
