@@ -6,6 +6,7 @@ import type { Mark } from '../core/ready/go';
 import type { Share } from '../core/store/allocate';
 import type { Used } from '../core/store/takeOut';
 import type { RunKind } from '../core/stage/types';
+import type { RowFault } from './tables/table';
 import type { FieldFault } from './validate';
 
 /** A stored thing with the number that counts its changes. */
@@ -75,4 +76,13 @@ export interface StockAnswer {
 export interface UsedAnswer {
   used: Used[];
   takenOut: boolean;
+}
+
+/** What a table of the store would come to. */
+export interface StorePreview {
+  rows: { row: number; name: string; what: string }[];
+  faults: RowFault[];
+  items: number;
+  lots: number;
+  boxes: number;
 }

@@ -8,6 +8,12 @@ const VIEWS = [
   '/demos',
   '/demos/static-dome',
   '/store',
+  '/store/items/peroxide-9',
+  '/store/shopping',
+  '/store/boxes',
+  '/store/bring-in',
+  '/store/units',
+  `${FESTIVAL}/pack`,
   '/venues',
   '/people',
   `${FESTIVAL}/brief`,
@@ -20,7 +26,7 @@ const VIEWS = [
 
 for (const mode of ['day', 'night'] as const) {
   test(`by ${mode}, nothing serious or critical on any main view`, async ({ page, demo }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(300_000);
     await page.addInitScript(
       (state) => localStorage.setItem('hearty-stage-preferences', state),
       JSON.stringify({ state: { mode, me: 'ines' }, version: 0 }),

@@ -185,10 +185,11 @@ test('kit: a line opens to its sum, and the list is saved as CSV', async ({ page
   await page.goto(demo.url + FESTIVAL + '/kit');
   await page.getByRole('button', { name: /Warm water/ }).click();
   await expect(
-    page.getByText('3 tbsp (44.4 mL) Foam fountain + 5 mL Cloud burst = 49.4 mL'),
+    page.getByText('6 tbsp (88.7 mL) Foam fountain + 15 mL Cloud burst = 104 mL'),
   ).toBeVisible();
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Save as CSV' }).click();
+  await page.getByRole('button', { name: 'Print or save' }).click();
+  await page.getByRole('menuitem', { name: 'Kit list as CSV' }).click();
   expect((await download).suggestedFilename()).toBe('kit.csv');
 });
 

@@ -36,8 +36,8 @@ export interface KitPart {
   sets: Sets | null;
   /** Used only once a show, or once a day for all shows of it. */
   perDay: boolean;
-  /** Names of what may be used instead, the best first. */
-  instead: string[];
+  /** What may be used instead, the best first. */
+  instead: Pick<Item, 'id' | 'name'>[];
   strength: Wanted['line']['strength'];
 }
 
@@ -68,8 +68,8 @@ interface Group {
 
 function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): Group[] {
   const groups = new Map<string, Group>();
-  const nameOf = (id: string): string[] =>
-    bundle.items.flatMap((item) => (item.id === id ? [item.name] : []));
+  const named = (id: string): KitPart['instead'] =>
+    bundle.items.flatMap((item) => (item.id === id ? [{ id, name: item.name }] : []));
   for (const wanted of wantedOf(bundle, options)) {
     const { slot, demo, method, line, item } = wanted;
     const key = `${item.id}/${dimensionOf(line.unit)}`;
@@ -86,7 +86,7 @@ function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): G
       note: line.note,
       sets: line.basis === 'perGo' ? wanted.sets : null,
       perDay: line.basis === 'perDay',
-      instead: line.instead.flatMap(nameOf),
+      instead: line.instead.flatMap(named),
       strength: line.strength,
       ...spanOf(timeline, slot.id),
     });

@@ -12,7 +12,7 @@ export function kitTable(entries: readonly KitEntry[]): string[][] {
       list(entry.parts.map((part) => part.demoName)),
       entry.how,
       list(entry.parts.map((part) => part.sets?.words ?? '')),
-      list(entry.parts.flatMap((part) => part.instead)),
+      list(entry.parts.flatMap((part) => part.instead.map((item) => item.name))),
       list([...entry.parts.map((part) => part.note), entry.clash ?? '']),
     ]),
   ];

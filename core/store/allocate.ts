@@ -17,6 +17,8 @@ export interface Share {
   before: { showId: string; title: string; base: number }[];
   /** In the store, and out of date by the day. */
   outOfDate: number;
+  /** The store counts it at all; of other equipment there is as much as is asked for. */
+  counted: boolean;
 }
 
 /** Less than this share of a need is a rounding error. */
@@ -85,6 +87,7 @@ export function allocate(
             base: b,
           })),
           outOfDate: 0,
+          counted: Number.isFinite(free),
         });
         takers.push({ show, base: got });
         continue;
@@ -119,6 +122,7 @@ export function allocate(
         from,
         before: takers.map((t) => ({ showId: t.show.showId, title: t.show.title, base: t.base })),
         outOfDate,
+        counted: true,
       });
       if (need - short > 0) takers.push({ show, base: need - short });
     }

@@ -73,10 +73,12 @@ export function needsOf(bundle: ShowBundle, around: Around, options: KitOptions 
       item.kind === 'consumable'
         ? known.reduce((a, b) => a + b, 0)
         : mostNeeded(list, known, around);
-    if (item.cold)
-      base =
-        coldBudget(bundle, around.timeline(), coldPlanOf(bundle.show, item), options)?.order ??
-        base;
+    if (item.cold) {
+      const plan = coldPlanOf(bundle.show, item);
+      const order = coldBudget(bundle, around.timeline(), plan, options)?.order ?? base;
+      // What was ordered is not bought twice.
+      base = Math.max(0, order - (plan.ordered ?? 0));
+    }
     const perDay = list.reduce(
       (sum, w, i) => sum + (w.line.basis === 'perDay' ? (known[i] ?? 0) : 0),
       0,

@@ -80,6 +80,25 @@ describe('the shopping list', () => {
     expect(one?.packs[0]).toMatchObject({ count: 1, late: true, orderBy: '2027-05-02' });
   });
 
+  test('what is cold is fetched for each show by itself', () => {
+    const nitrogen = item('ln', 'consumable', {
+      unit: 'L',
+      cold: 'nitrogen',
+      packs: [pack('one', 1, 'L', 400), pack('five', 5, 'L', 1600)],
+    });
+    const { lines } = list(
+      [nitrogen],
+      [
+        showNeeds('a', '2027-06-01', [{ itemId: 'ln', base: 2500 }]),
+        showNeeds('b', '2027-06-08', [{ itemId: 'ln', base: 2500 }]),
+      ],
+    );
+    expect(lines.map((one) => [one.missing, one.cost])).toEqual([
+      [2500, 1200],
+      [2500, 1200],
+    ]);
+  });
+
   test('without a pack it says what to do', () => {
     const [one] = list(
       [{ ...peroxide, packs: [] }],

@@ -199,13 +199,18 @@ export function shoppingList(
   for (const [itemId, list] of shares) {
     const item = items.get(itemId);
     if (!item) continue;
-    const line = lineOf(item, list, shows, today, sizes);
-    lines.push(line);
-    const parts = shareOut(
-      line.cost,
-      line.shows.map((s) => s.short),
-    );
-    line.shows.forEach((s, i) => costs.set(s.showId, (costs.get(s.showId) ?? 0) + (parts[i] ?? 0)));
+    // What is cold does not keep from one show to the next: each fetches its own.
+    for (const together of item.cold ? list.map((share) => [share]) : [list]) {
+      const line = lineOf(item, together, shows, today, sizes);
+      lines.push(line);
+      const parts = shareOut(
+        line.cost,
+        line.shows.map((s) => s.short),
+      );
+      line.shows.forEach((s, i) =>
+        costs.set(s.showId, (costs.get(s.showId) ?? 0) + (parts[i] ?? 0)),
+      );
+    }
   }
   const soonest = (line: ShoppingLine): string => line.packs.map((p) => p.orderBy).sort()[0] ?? '';
   lines.sort((a, b) => soonest(a).localeCompare(soonest(b)) || a.name.localeCompare(b.name, 'en'));

@@ -61,12 +61,19 @@ const PLURALS: readonly UnitId[] = [
   ...(['cup', 'pint', 'quart', 'gallon', 'drop', 'squirt', 'stroke', 'pair', 'set'] as const),
 ];
 
-/** An amount with its unit, as typed: "2 cups", "12 mL". Counts of pieces stand alone. */
-export function formatAmount(amount: number, unit: UnitId): string {
-  if (unit === 'piece') return trim(amount);
+const withUnit = (figures: string, amount: number, unit: UnitId): string => {
+  if (unit === 'piece') return figures;
   const plural = amount > 1 && PLURALS.includes(unit);
-  return `${trim(amount)} ${UNITS[unit].label}${plural ? 's' : unit === 'pinch' && amount > 1 ? 'es' : ''}`;
-}
+  return `${figures} ${UNITS[unit].label}${plural ? 's' : unit === 'pinch' && amount > 1 ? 'es' : ''}`;
+};
+
+/** An amount with its unit, as typed: "2 cups", "12 mL". Counts of pieces stand alone. */
+export const formatAmount = (amount: number, unit: UnitId): string =>
+  withUnit(trim(amount), amount, unit);
+
+/** The same with every figure of it, to be typed on. */
+export const writeAmount = (amount: number, unit: UnitId): string =>
+  withUnit(String(amount), amount, unit);
 
 /** A base-unit total in the unit it reads best in; `counted` keeps "pair" or "set" for counts. */
 export function formatTotal(

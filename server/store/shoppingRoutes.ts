@@ -1,5 +1,6 @@
 /** The shopping list and the store as files, and tables brought in. Mounted under /api. */
 import express, { Router } from 'express';
+import type { StorePreview } from '../../contract/api';
 import { ImportBody } from '../../contract/store';
 import { storeTable } from '../../contract/tables/storeWrite';
 import { shoppingTable } from '../../core/store/shoppingTable';
@@ -29,7 +30,14 @@ export function shoppingRoutes(area: Area): Router {
   router.post('/store/preview', (req, res) => {
     const { text, mapping } = body(ImportBody, req.body);
     const { rows, faults, items, lots, boxes } = readTable(area, text, mapping);
-    res.json({ rows, faults, items: items.length, lots: lots.length, boxes: boxes.length });
+    const answer: StorePreview = {
+      rows,
+      faults,
+      items: items.length,
+      lots: lots.length,
+      boxes: boxes.length,
+    };
+    res.json(answer);
   });
   router.post('/store/import', (req, res) => {
     const { text, mapping } = body(ImportBody, req.body);

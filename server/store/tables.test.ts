@@ -76,7 +76,7 @@ describe('round trips', () => {
             const { area } = from;
             area.boxes.add(one);
             items.forEach((value, i) => {
-              const chance = dice.next().value ?? 0;
+              const chance = Number(dice.next().value ?? 0);
               // Names lead back to their items only where they differ; a table trims what stands around them.
               const trimmed = JSON.parse(
                 JSON.stringify(value, (_key, v: unknown) => (typeof v === 'string' ? v.trim() : v)),

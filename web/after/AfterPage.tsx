@@ -14,6 +14,7 @@ import { Pick } from '../parts/Pick';
 import { FollowUpList } from './FollowUpList';
 import { Notes } from './Notes';
 import { Outcomes } from './Outcomes';
+import { TakeOut } from './TakeOut';
 import { useTell } from './tell';
 import { TwoStrips } from './TwoStrips';
 
@@ -41,6 +42,7 @@ function RunReview({ run }: { run: RunRecord }) {
       <TwoStrips review={review} run={run} startedAt={live.startedAt} />
       <Outcomes rows={review.rows} tell={tell} />
       <Notes plan={run.plan} notes={live.notes} tell={tell} />
+      {run.kind === 'performance' && <TakeOut />}
       <FollowUpList showId={show.id} />
       <Button sx={{ mt: 3 }} onClick={() => void remove(`/runs/${run.id}`, 'The run')}>
         Remove this run

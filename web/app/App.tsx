@@ -25,7 +25,14 @@ const StagePage = lazy(() => import('../stage/StagePage'));
 const AfterPage = lazy(() => import('../after/AfterPage'));
 const DemosPage = lazy(() => import('../repertoire/DemosPage'));
 const DemoPage = lazy(() => import('../repertoire/DemoPage'));
-const StorePage = lazy(() => import('../repertoire/StorePage'));
+const PackPage = lazy(() => import('../kit/PackPage'));
+const StoreLayout = lazy(() => import('../store/StoreLayout'));
+const ShelfPage = lazy(() => import('../store/ShelfPage'));
+const ItemPage = lazy(() => import('../store/ItemPage'));
+const ShoppingPage = lazy(() => import('../store/ShoppingPage'));
+const BoxesPage = lazy(() => import('../store/BoxesPage'));
+const BringInPage = lazy(() => import('../store/BringInPage'));
+const UnitsPage = lazy(() => import('../store/UnitsPage'));
 const VenuesPage = lazy(() => import('../brief/VenuesPage'));
 const PeoplePage = lazy(() => import('../brief/PeoplePage'));
 
@@ -56,6 +63,7 @@ function Content() {
           <Route element={<Shell />}>
             <Route index element={<TodayPage />} />
             <Route path="shows" element={<ShowsPage />} />
+            <Route path="shows/:showId/pack" element={<PackPage />} />
             <Route path="shows/:showId" element={<ShowLayout />}>
               <Route index element={<Navigate to="brief" replace />} />
               <Route path="brief" element={<BriefPage />} />
@@ -66,7 +74,14 @@ function Content() {
             </Route>
             <Route path="demos" element={<DemosPage />} />
             <Route path="demos/:demoId" element={<DemoPage />} />
-            <Route path="store" element={<StorePage />} />
+            <Route path="store" element={<StoreLayout />}>
+              <Route index element={<ShelfPage />} />
+              <Route path="items/:itemId" element={<ItemPage />} />
+              <Route path="shopping" element={<ShoppingPage />} />
+              <Route path="boxes" element={<BoxesPage />} />
+              <Route path="bring-in" element={<BringInPage />} />
+              <Route path="units" element={<UnitsPage />} />
+            </Route>
             <Route path="venues" element={<VenuesPage />} />
             <Route path="people" element={<PeoplePage />} />
             <Route path="*" element={<Nowhere />} />
@@ -87,6 +102,7 @@ export function App() {
         styles={{
           ':root': { ...cssVariables(mode), colorScheme: mode === 'day' ? 'light' : 'dark' },
           body: { fontVariantNumeric: 'tabular-nums' },
+          'a:not([class])': { color: 'var(--ember)' },
           ':focus-visible': { outline: '2px solid var(--ember) !important', outlineOffset: '2px' },
           '@media (prefers-reduced-motion: reduce)': {
             '*': { animation: 'none !important', transition: 'none !important' },

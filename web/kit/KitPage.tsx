@@ -1,87 +1,27 @@
-import ExpandMore from '@mui/icons-material/ExpandMore';
-import Accordion from '@mui/material/Accordion';
-import AccordionDetails from '@mui/material/AccordionDetails';
-import AccordionSummary from '@mui/material/AccordionSummary';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { ShowBody } from '../../contract/brief';
 import { type KitEntry, kitList } from '../../core/kit/kit';
+import { stockView } from '../../core/kit/stockWords';
 import { resolveSlots } from '../../core/lineup/fromBundle';
-import { formatClock, parseClock } from '../../core/time/clock';
 import { ITEM_KINDS } from '../../core/repertoire/types';
+import { formatClock, parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
+import { useLots, useStock } from '../app/data';
+import { usePreferences } from '../app/preferences';
 import { useOpenShow } from '../brief/useShow';
+import { AutoForm, Figure } from '../parts/form';
 import { Empty, Section } from '../parts/page';
+import { SaveAs } from '../parts/SaveAs';
 import { Tape } from '../parts/tape';
 import { ITEM_KIND } from '../parts/words';
-
-/** Amount, thing, and what it is for: the columns of every row of the list. */
-const columns = {
-  display: 'grid',
-  columnGap: 2,
-  alignItems: 'baseline',
-  width: '100%',
-  gridTemplateColumns: { xs: '96px 1fr', md: '150px minmax(0, 1.2fr) minmax(0, 1fr)' },
-} as const;
-
-const Amount = ({ children }: { children: React.ReactNode }) => (
-  <Box component="b" sx={{ textAlign: 'right', font: '600 17px/22px Bricolage' }}>
-    {children}
-  </Box>
-);
-
-function Entry({ entry, clock }: { entry: KitEntry; clock: (seconds: number) => string }) {
-  return (
-    <Accordion
-      disableGutters
-      square
-      sx={{
-        background: 'none',
-        border: 0,
-        borderBottom: '1px solid var(--line)',
-        '&::before': { display: 'none' },
-      }}
-    >
-      <AccordionSummary expandIcon={<ExpandMore />} sx={{ minHeight: 44, px: 0.5 }}>
-        <Box sx={columns}>
-          <Amount>
-            {entry.approximate ? 'about ' : ''}
-            {entry.text}
-          </Amount>
-          <Box sx={{ fontWeight: 600 }}>
-            {entry.name}
-            {entry.clash && (
-              <Box component="span" sx={{ color: 'var(--ember)' }}>
-                {' '}
-                △
-              </Box>
-            )}
-          </Box>
-          <Box sx={{ color: 'var(--muted)', fontSize: 13, gridColumn: { xs: 2, md: 'auto' } }}>
-            {[...new Set(entry.parts.map((part) => part.demoName))].join(', ')}
-          </Box>
-        </Box>
-      </AccordionSummary>
-      <AccordionDetails sx={{ pl: { xs: 1, md: '170px' }, pt: 0 }}>
-        <Typography>{entry.how}</Typography>
-        {entry.clash && <Typography color="error">△ {entry.clash}</Typography>}
-        <Box component="ul" sx={{ m: 0, mt: 1, pl: 2.5, fontSize: 14 }}>
-          {entry.parts.map((part) => (
-            <li key={part.slotId}>
-              <b>{part.demoName}</b>, {part.methodName}: {part.sum}
-              {entry.kind !== 'consumable' &&
-                `; in use ${clock(part.from)} to ${clock(part.until)}`}
-              {part.note && <>. {part.note}</>}
-            </li>
-          ))}
-        </Box>
-      </AccordionDetails>
-    </Accordion>
-  );
-}
+import { ColdPanel } from './ColdPanel';
+import { Amount, columns, KitEntryRow } from './KitEntryRow';
 
 /** What one demonstration takes with it, in running order: for laying out table by table. */
 function ByDemo({ entries }: { entries: readonly KitEntry[] }) {
@@ -128,9 +68,57 @@ function ByDemo({ entries }: { entries: readonly KitEntry[] }) {
   });
 }
 
+/** What the amounts follow from, besides the line-up. */
+function Basis() {
+  const { editing } = useOpenShow();
+  const { system, setSystem } = usePreferences();
+  return (
+    <AutoForm editing={editing} type={ShowBody}>
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', mt: 2, alignItems: 'flex-start' }}>
+        <Box sx={{ width: 130 }}>
+          <Figure name="rehearsals" label="Rehearsals" />
+        </Box>
+        <Box sx={{ width: 190 }}>
+          <Figure name="wantedChance" label="To see each work" unit="%" />
+        </Box>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={system}
+          onChange={(_event, value: typeof system | null) => value && setSystem(value)}
+          aria-label="Amounts in"
+        >
+          <ToggleButton value="metric">Metric</ToggleButton>
+          <ToggleButton value="us">US</ToggleButton>
+        </ToggleButtonGroup>
+      </Box>
+    </AutoForm>
+  );
+}
+
 export default function KitPage() {
-  const { show, bundle, timeline } = useOpenShow();
-  const entries = useMemo(() => kitList(bundle, timeline), [bundle, timeline]);
+  const { show, bundle, timeline, answer } = useOpenShow();
+  const { data: stock } = useStock(show.id);
+  const { data: lots = [] } = useLots();
+  const system = usePreferences((state) => state.system);
+  const { records } = answer;
+  const entries = useMemo(
+    () => kitList(bundle, timeline, { records, system }),
+    [bundle, timeline, records, system],
+  );
+  const views = useMemo(() => {
+    const shelf = { items: bundle.items, lots, day: show.date, system };
+    return new Map(
+      entries.map((entry) => [
+        entry,
+        stockView(
+          entry,
+          stock?.shares.find((share) => share.itemId === entry.itemId),
+          shelf,
+        ),
+      ]),
+    );
+  }, [entries, stock, bundle.items, lots, show.date, system]);
   const [by, setBy] = useState<'kind' | 'demo'>('kind');
   const startOfDay = parseClock(show.start);
   if (entries.length === 0)
@@ -139,27 +127,57 @@ export default function KitPage() {
         The list follows from the line-up: add demos there, and kit lines to their methods.
       </Empty>
     );
+  const short = entries.filter((entry) => views.get(entry)?.level === 'short');
+  const cold = bundle.items.filter(
+    (item) => item.cold !== null && entries.some((entry) => entry.itemId === item.id),
+  );
   return (
-    <Box sx={{ maxWidth: 960 }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, flexWrap: 'wrap' }}>
-        <Typography sx={{ flex: '1 1 260px' }}>
-          <b>{counted(entries.length, 'thing')}</b> for {show.audience} people. Open a line to see
-          how it came about.
-        </Typography>
+    <Box sx={{ maxWidth: 1080 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
+        <Box sx={{ flex: '1 1 320px' }}>
+          <Box
+            sx={{
+              font: { xs: '800 26px/32px Bricolage', md: '800 32px/38px Bricolage' },
+              letterSpacing: '-0.6px',
+              color: short.length > 0 ? 'var(--ember)' : 'inherit',
+            }}
+          >
+            {short.length > 0 ? `△ ${counted(short.length, 'thing')} short` : 'Nothing is short'}
+          </Box>
+          <Typography color="textSecondary">
+            {counted(entries.length, 'thing')} for {show.audience} people. Open a line to see how it
+            came about.{' '}
+            {short.length > 0 && <Link to={`/store/shopping?shows=${show.id}`}>What to buy</Link>}
+          </Typography>
+        </Box>
+        <Button variant="contained" component={Link} to={`/shows/${show.id}/pack`}>
+          Pack
+        </Button>
+        <SaveAs
+          label="Print or save"
+          files={[
+            [`/api/shows/${show.id}/labels.pdf`, 'Labels for boxes and bottles (PDF)'],
+            [`/api/shows/${show.id}/kit.xlsx`, 'Kit list as a spreadsheet (xlsx)'],
+            [`/api/shows/${show.id}/kit.csv`, 'Kit list as CSV'],
+          ]}
+        />
+      </Box>
+      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+        <Basis />
         <ToggleButtonGroup
           exclusive
           size="small"
           value={by}
           onChange={(_event, value: typeof by | null) => value && setBy(value)}
           aria-label="Listed by"
+          sx={{ mt: 2, ml: { md: 'auto' } }}
         >
           <ToggleButton value="kind">By kind</ToggleButton>
           <ToggleButton value="demo">By demo</ToggleButton>
         </ToggleButtonGroup>
-        <Button variant="outlined" href={`/api/shows/${show.id}/kit.csv`} download>
-          Save as CSV
-        </Button>
       </Box>
+      {by === 'kind' &&
+        cold.map((item) => <ColdPanel key={item.id} item={item} records={records} />)}
       {by === 'demo' ? (
         <ByDemo entries={entries} />
       ) : (
@@ -168,9 +186,12 @@ export default function KitPage() {
           return mine.length === 0 ? null : (
             <Section key={kind} title={ITEM_KIND[kind]}>
               {mine.map((entry) => (
-                <Entry
+                <KitEntryRow
                   key={`${entry.itemId}/${entry.dimension}`}
                   entry={entry}
+                  stock={views.get(entry) ?? { level: 'untold', words: '', more: [] }}
+                  items={bundle.items}
+                  showId={show.id}
                   clock={(seconds) => formatClock(startOfDay + seconds)}
                 />
               ))}

@@ -1,7 +1,12 @@
 /** A chart of the library, as SVG, in this application's faces and colours. Load it lazily. */
 import Box from '@mui/material/Box';
 import { BarChart, LineChart, ScatterChart } from 'echarts/charts';
-import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/components';
+import {
+  AriaComponent,
+  GridComponent,
+  MarkLineComponent,
+  TooltipComponent,
+} from 'echarts/components';
 import * as echarts from 'echarts/core';
 import type { EChartsCoreOption } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
@@ -12,6 +17,7 @@ echarts.use([
   BarChart,
   GridComponent,
   LineChart,
+  MarkLineComponent,
   ScatterChart,
   SVGRenderer,
   TooltipComponent,

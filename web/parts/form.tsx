@@ -105,15 +105,27 @@ const inWords = (label: string, fault: string | undefined): string | undefined =
 interface WordsProps extends FieldProps {
   multiline?: boolean;
   type?: 'text' | 'date';
+  /** An emptied field means “none”. */
+  emptyIsNull?: boolean;
 }
 
-export function Words({ name, label, help, multiline, type = 'text' }: WordsProps) {
+export function Words({
+  name,
+  label,
+  help,
+  multiline,
+  type = 'text',
+  emptyIsNull = false,
+}: WordsProps) {
   const { field, fieldState } = useController({ name });
   const fault = inWords(label, faultOf(fieldState.error));
   return (
     <TextField
       {...field}
       value={(field.value as string | null | undefined) ?? ''}
+      onChange={(event) =>
+        field.onChange(emptyIsNull && event.target.value === '' ? null : event.target.value)
+      }
       inputRef={field.ref}
       label={label}
       type={type}

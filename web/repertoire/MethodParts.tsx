@@ -1,70 +1,15 @@
-/** What a method needs and what to mind: its kit, settings, hazards and warning, each edited in place. */
+/** What a method is set to and what to mind: settings, hazards and warning, each edited in place. */
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Item } from '../../core/repertoire/types';
 import { formatAmount } from '../../core/units/format';
-import { KIT_UNITS, UNIT_IDS, UNITS } from '../../core/units/units';
 import { newId } from '../app/api';
+import { AmountField } from '../parts/AmountField';
 import { EditInPlace } from '../parts/EditInPlace';
-import { Choice, Figure, Words } from '../parts/form';
+import { Choice, Words } from '../parts/form';
 import { HazardGlyph } from '../parts/HazardGlyph';
-import { BASIS, HAZARD, options } from '../parts/words';
-import { freshLine } from './fresh';
+import { HAZARD, options } from '../parts/words';
 import { Heading, line, list, Nothing, type PartProps } from './partLayout';
 import { Rows } from './Rows';
-
-const unitOptions = (ids: readonly (keyof typeof UNITS)[]) =>
-  ids.map((id) => ({ value: id, label: UNITS[id].label }));
-
-export function KitPart({ at, method, items }: PartProps & { items: readonly Item[] }) {
-  const nameOf = (id: string): string => items.find((item) => item.id === id)?.name ?? 'no item';
-  return (
-    <EditInPlace
-      what="the kit"
-      names={[`${at}.kit`]}
-      read={
-        <>
-          <Heading>Kit</Heading>
-          {method.kit.length === 0 && <Nothing>Nothing listed yet.</Nothing>}
-          <Box component="ul" sx={list}>
-            {method.kit.map((entry) => (
-              <Box component="li" key={entry.id} sx={line}>
-                <b>{formatAmount(entry.amount, entry.unit)}</b> {nameOf(entry.itemId)}
-                <Typography variant="body2" component="span" color="textSecondary">
-                  {entry.basis === 'perShow' ? '' : ` ${BASIS[entry.basis]}`}
-                  {entry.note && ` · ${entry.note}`}
-                </Typography>
-              </Box>
-            ))}
-          </Box>
-        </>
-      }
-      edit={
-        <>
-          <Heading>Kit</Heading>
-          <Rows
-            name={`${at}.kit`}
-            add="Add a kit line"
-            fresh={() => freshLine(items[0]?.id ?? 'none')}
-            row={(row) => (
-              <>
-                <Choice
-                  name={`${row}.itemId`}
-                  label="Item"
-                  options={items.map((item) => ({ value: item.id, label: item.name }))}
-                />
-                <Figure name={`${row}.amount`} label="Amount" />
-                <Choice name={`${row}.unit`} label="Unit" options={unitOptions(KIT_UNITS)} />
-                <Choice name={`${row}.basis`} label="Counted" options={options(BASIS)} />
-                <Words name={`${row}.note`} label="Note" />
-              </>
-            )}
-          />
-        </>
-      }
-    />
-  );
-}
 
 export function SettingsPart({ at, method }: PartProps) {
   return (
@@ -94,8 +39,7 @@ export function SettingsPart({ at, method }: PartProps) {
             row={(row) => (
               <>
                 <Words name={`${row}.name`} label="Setting" />
-                <Figure name={`${row}.value`} label="Value" />
-                <Choice name={`${row}.unit`} label="Unit" options={unitOptions(UNIT_IDS)} />
+                <AmountField at={row} part="value" label="Value" />
               </>
             )}
           />

@@ -1,6 +1,7 @@
 /** New things of the repertoire, as they begin, and copies of them. */
 import { blankDemo, blankLine, blankMethod, blankTask } from '../../core/repertoire/blank';
-import type { Demo, KitLine, Method, Phase, Task } from '../../core/repertoire/types';
+import type { Demo, KitLine, Method, Pack, Phase, Task } from '../../core/repertoire/types';
+import type { UnitId } from '../../core/units/units';
 import { newId } from '../app/api';
 
 export const freshTask = (phase: Phase): Task => ({
@@ -31,4 +32,13 @@ export const copyMethod = (method: Method): Method => ({
   name: `${method.name.slice(0, 52)} (copy)`,
   priorWorked: 0,
   priorFailed: 0,
+});
+
+export const freshPack = (unit: UnitId): Pack => ({
+  id: newId(),
+  amount: 1,
+  unit,
+  price: 0,
+  leadDays: 0,
+  supplier: '',
 });

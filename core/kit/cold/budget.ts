@@ -34,8 +34,10 @@ export interface ColdBudget {
   order: number;
   /** What is fetched: what was ordered, or else what must be. */
   fetched: number;
-  /** Level over the day with what is fetched, before and after every draw. */
+  /** Level over the day with what is fetched. */
   levels: Level[];
+  /** What is there before and after each of the draws. */
+  around: { before: number; after: number }[];
   /** The first demo that would run short, and by how much in all; null when there is enough. */
   short: { demoName: string; slotId: string; by: number } | null;
   /** Of the reserve, what is used up; 0 when none is. */
@@ -65,8 +67,9 @@ function follow(
   from: number,
   lossPerHour: number,
   draws: readonly Draw[],
-): { levels: Level[]; missed: Draw | null } {
+): Pick<ColdBudget, 'levels' | 'around'> & { missed: Draw | null } {
   const levels: Level[] = [{ at: from, amount: fetched }];
+  const around: ColdBudget['around'] = [];
   let amount = fetched;
   let at = from;
   let missed: Draw | null = null;
@@ -79,10 +82,12 @@ function follow(
     levels.push({ at, amount });
     // A thousandth of a draw is a rounding error, not a shortage.
     if (amount < draw.total * 0.999 && !missed) missed = draw;
+    const before = amount;
     amount = Math.max(0, amount - draw.total);
     levels.push({ at, amount });
+    around.push({ before, after: amount });
   }
-  return { levels, missed };
+  return { levels, around, missed };
 }
 
 /** Null when the show has no use for it. */
@@ -110,7 +115,12 @@ export function coldBudget(
   const standing = (lossPerHour * Math.max(0, last.at - collectedAt)) / 3600;
   const order = drawn + reserve + standing + vesselCooling;
   const fetched = plan.ordered ?? order;
-  const { levels, missed } = follow(fetched - vesselCooling, collectedAt, lossPerHour, draws);
+  const { levels, around, missed } = follow(
+    fetched - vesselCooling,
+    collectedAt,
+    lossPerHour,
+    draws,
+  );
   const left = levels.at(-1)?.amount ?? 0;
   const lacking = Math.max(0, order - reserve - fetched);
   return {
@@ -125,6 +135,7 @@ export function coldBudget(
     order,
     fetched,
     levels,
+    around,
     short: missed ? { demoName: missed.demoName, slotId: missed.slotId, by: lacking } : null,
     intoReserve: missed ? 0 : Math.max(0, Math.min(reserve, order - fetched)),
     left,

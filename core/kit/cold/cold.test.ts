@@ -4,10 +4,12 @@ import type { ColdPlan, ShowBundle } from '../../brief/types';
 import { timelineOf } from '../../lineup/fromBundle';
 import { task } from '../../testing/build';
 import { bundle, item, line } from '../../testing/bundle';
+import { needsOf } from '../../store/needs';
 import { kitList } from '../kit';
 import { type ColdBudget, coldBudget, coldVerdict, leaveWords } from './budget';
 import { coldOutlook, measuredOutlook } from './outlook';
 import { coldPlanOf } from './plan';
+import { coldSeries } from './series';
 
 const perform = [task('p', 'perform', 600)];
 
@@ -33,7 +35,7 @@ function coldShow(plan: Partial<ColdPlan> = {}, flask = {}): ShowBundle {
       },
     ],
     [
-      item('ln', 'consumable', { cold: 'nitrogen', name: 'Liquid nitrogen' }),
+      item('ln', 'consumable', { cold: 'nitrogen', name: 'Liquid nitrogen', unit: 'mL' }),
       item('flask', 'equipment', flask),
       item('dewar', 'equipment', {
         holds: 5000,
@@ -147,6 +149,17 @@ describe('forwards from what was ordered', () => {
   });
 });
 
+test('for drawing: the level by the clock, what is there before and after each demo, and the hour after', () => {
+  const { points, draws } = coldSeries(budgetOf(coldShow({ ordered: 3000 })), 14 * 3600);
+  expect(points[0]).toEqual([12 * 3600, 3000]);
+  expect(draws).toMatchObject([
+    { at: 14 * 3600, demoName: 'flower', before: 2880, after: 2280 },
+    { at: 14 * 3600 + 600, demoName: 'cloud', before: 2270, after: 1070 },
+  ]);
+  expect(points.at(-1)?.[0]).toBe(15 * 3600 + 600);
+  expect(points.at(-1)?.[1]).toBeCloseTo(1010, 6);
+});
+
 describe('from a level measured at the show', () => {
   const budget = budgetOf(coldShow());
   const start = 14 * 3600;
@@ -204,9 +217,21 @@ test('what must be ordered is just enough: the levels never run dry, and a litre
   );
 });
 
+test('what was ordered is no longer missing from the store', () => {
+  const need = (ordered: number | null) => {
+    const from = coldShow({ ordered });
+    return needsOf(from, { timeline: () => timelineOf(from), owned: () => Infinity }).needs.find(
+      (one) => one.itemId === 'ln',
+    )?.base;
+  };
+  expect(need(null)).toBeCloseTo(1930, 6);
+  expect(need(1500)).toBeCloseTo(430, 6);
+  expect(need(3000)).toBe(0);
+});
+
 test('dry ice is reckoned in grams', () => {
   const from = coldShow();
-  from.items[0] = item('ln', 'consumable', { cold: 'dryIce', name: 'Dry ice' });
+  from.items[0] = item('ln', 'consumable', { cold: 'dryIce', name: 'Dry ice', unit: 'g' });
   for (const demo of from.demos)
     for (const method of demo.methods)
       method.kit = method.kit.map((l) =>

@@ -1,0 +1,144 @@
+/** The kit of a show: spares, the cold liquid over the day, what the store lacks, packing out and home. */
+import { FESTIVAL, expect, saved, test } from './stage';
+
+const LITTLE = '/shows/little-hollin-evening';
+
+test('spares follow from the record and the wanted chance', async ({ page, demo }) => {
+  await page.goto(demo.url + FESTIVAL + '/kit');
+  await page.getByRole('button', { name: /Wooden sticks/ }).click();
+  await expect(page.getByText(/3 sets: 1 planned, 2 spare/).first()).toBeVisible();
+  await page.getByRole('textbox', { name: 'To see each work (%)' }).fill('50');
+  await expect(page.getByText(/3 per go × 2 sets \(1 planned, 1 spare\) = 6/).first()).toBeVisible();
+  await page.getByRole('textbox', { name: 'To see each work (%)' }).fill('150');
+  await expect(page.getByText('To see each work must be at most 99.9')).toBeVisible();
+  await page.getByRole('textbox', { name: 'To see each work (%)' }).fill('95');
+  await page.getByRole('textbox', { name: 'Rehearsals' }).fill('2');
+  await expect(page.getByText(/and for 2 rehearsals/).first()).toBeVisible();
+  await expect(saved(page)).toBeVisible();
+});
+
+test('amounts in metric or US units, on this device', async ({ page, demo }) => {
+  await page.goto(demo.url + FESTIVAL + '/kit');
+  await expect(page.getByRole('button', { name: /^40 mL Smoke fluid/ })).toBeVisible();
+  await page.getByRole('button', { name: 'US', exact: true }).click();
+  await expect(
+    page.getByRole('button', { name: /^40 mL \(2.71 tbsp\) Smoke fluid/ }),
+  ).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: /2.71 tbsp/ })).toBeVisible();
+});
+
+test('the cold liquid: enough, short by name, more to order, and from a measured level', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + FESTIVAL + '/kit');
+  await expect(page.getByText(/^3 L lasts to Cold flower, with/)).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Liquid nitrogen over the day: / })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Ordered' }).fill('1½ L');
+  await expect(page.getByText(/Cold flower would run short. Order .* more/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Ordered' }).fill('4 kg');
+  await expect(page.getByText(/Ordered must be a volume/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Ordered' }).fill('12 L');
+  await expect(page.getByText(/Vented travel vessel holds 10 L: 2 L too little/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'At the counter' }).fill('25:00');
+  await expect(page.getByText('At the counter must be a time such as 14:05')).toBeVisible();
+  await page.getByRole('textbox', { name: 'At the counter' }).fill('11:10');
+  await page.getByRole('textbox', { name: 'Ordered' }).fill('3 L');
+  await page.getByRole('button', { name: 'I have measured what is left' }).click();
+  await page.getByRole('textbox', { name: 'Measured at' }).fill('14:01');
+  await page.getByRole('textbox', { name: 'Left' }).fill('2.4 L');
+  await expect(page.getByText(/^2.4 L left at 14:01: enough, .* over$/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Left' }).fill('1 L');
+  await expect(page.getByText(/1 L left at 14:01: Cold flower would run short/)).toBeVisible();
+  await expect(saved(page)).toBeVisible();
+});
+
+test('what is short says who takes it before, and what to mix instead', async ({ page, demo }) => {
+  await page.goto(demo.url + LITTLE + '/kit');
+  await expect(page.getByText(/^△ \d+ things short$/)).toBeVisible();
+  await page.getByRole('button', { name: /Hydrogen peroxide 3 %.*short/ }).click();
+  await expect(page.getByText(/goes to Harbour Light Festival before/)).toBeVisible();
+  await expect(page.getByText(/Instead: Hydrogen peroxide 9 % \(500 mL there\)/)).toBeVisible();
+  await expect(
+    page.getByText(/of water in the jug first, then .* of Hydrogen peroxide 9 %/),
+  ).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Label for the bottle' }).click();
+  expect((await download).suggestedFilename()).toBe('labels.pdf');
+  await page.getByRole('link', { name: 'What to buy' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Buy for Little Hollin evening' })).toBeChecked();
+  await expect(
+    page.getByRole('checkbox', { name: 'Buy for Hollin science day' }),
+  ).not.toBeChecked();
+});
+
+test('two people pack at once; tests stand beside what needs one; on the way home what is missing stands out', async ({
+  page,
+  demo,
+  browser,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(demo.url + FESTIVAL + '/pack');
+  await expect(page.getByText('0 of 38 packed')).toBeVisible();
+  const other = await browser.newPage();
+  await other.goto(demo.url + FESTIVAL + '/pack');
+  await page.getByRole('checkbox', { name: 'Packed: 1 Disc magnet' }).click();
+  await other.getByRole('checkbox', { name: 'Packed: 4 Goggles' }).click();
+  for (const one of [page, other]) {
+    await expect(one.getByText('2 of 38 packed')).toBeVisible();
+    await expect(one.getByRole('checkbox', { name: 'Packed: 1 Disc magnet' })).toBeChecked();
+  }
+  await expect(page.getByText('13 function tests open')).toBeVisible();
+  // By keyboard too.
+  await page.getByRole('checkbox', { name: /^Tested: Disc magnet/ }).focus();
+  await page.keyboard.press('Space');
+  await expect(other.getByText('12 function tests open')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Packed: 1 Disc magnet' }).click();
+  await expect(other.getByText('1 of 38 packed')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Home again' }).click();
+  await expect(page.getByRole('checkbox', { name: /Wooden sticks/ })).toHaveCount(0);
+  for (const box of await page.getByRole('checkbox').all())
+    if (!(await box.getAttribute('aria-label'))?.includes('Tongs')) await box.click();
+  await expect(page.getByText('△ Missing: Tongs')).toBeVisible();
+  await other.close();
+});
+
+test('the address on a box’s label opens that box’s list', async ({ page, demo }) => {
+  await page.goto(demo.url + FESTIVAL + '/pack?box=box-gear');
+  await expect(page.getByRole('heading', { name: '4 · Protective gear' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(1);
+  await page.getByRole('button', { name: 'All boxes' }).click();
+  await expect(page.getByRole('heading', { name: '2 · Wet bench' })).toBeVisible();
+  await page.goto(demo.url + FESTIVAL + '/pack?box=no-such-box');
+  await expect(page.getByText('Nothing of this show is in that box')).toBeVisible();
+});
+
+test('after a show what was used is put right and taken out of the store, and can be put back', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/shows/hollin-school-morning/after');
+  const used = page.getByRole('textbox', { name: 'Used of Empty drinks can' });
+  await expect(used).toHaveValue('2');
+  await used.fill('2 mL');
+  await expect(page.getByText('It must be a number of pieces')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Take it out of the store' })).toBeDisabled();
+  await used.fill('400');
+  await page.getByRole('textbox', { name: 'Used of Liquid nitrogen' }).fill('0 mL');
+  await page.getByRole('textbox', { name: 'Used of Cut flower' }).fill('0');
+  await page.getByRole('button', { name: 'Take it out of the store' }).click();
+  await expect(
+    page.getByText(/It is more Empty drinks can than the store has \(5\)/),
+  ).toBeVisible();
+  await expect(used).toHaveValue('400');
+  await used.fill('3');
+  await page.getByRole('button', { name: 'Take it out of the store' }).click();
+  await expect(page.getByText('✓ Taken out of the store.')).toBeVisible();
+  await page.goto(demo.url + '/store/items/drink-can');
+  await expect(page.getByText('taken out · Hollin School morning')).toBeVisible();
+  await page.goto(demo.url + '/shows/hollin-school-morning/after');
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('button', { name: 'Take it out of the store' })).toBeVisible();
+});

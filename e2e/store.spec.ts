@@ -1,0 +1,157 @@
+/** The store: what comes and goes, shopping, boxes, spreadsheets in and out, sizes of words. */
+import { expect, saved, test } from './stage';
+
+test('a delivery comes in, the shelf is counted, and both are taken back', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/store/items/yeast');
+  const come = page.getByRole('textbox', { name: 'Has come' });
+  await come.fill('40 pieces');
+  await page.getByRole('button', { name: 'Put it in the store' }).click();
+  await expect(page.getByText(/Has come must be a weight, such as 20 g/)).toBeVisible();
+  await come.fill('-2 g');
+  await page.getByRole('button', { name: 'Put it in the store' }).click();
+  await expect(page.getByText('Has come must not be negative')).toBeVisible();
+  await page.getByLabel('Good until').fill('2020-01-31');
+  await expect(page.getByText('This day has passed')).toBeVisible();
+  await page.getByLabel('Good until').fill('2039-01-31');
+  await page.getByRole('button', { name: '500 g' }).click();
+  await page.getByRole('button', { name: 'Put it in the store' }).click();
+  await expect(page.getByText(/good until Mon 31 Jan/)).toBeVisible();
+  await expect(page.getByText('came in', { exact: true })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Count or change' }).last().click();
+  await page.getByRole('textbox', { name: 'Counted', exact: true }).fill('½ kg');
+  await page.getByRole('textbox', { name: 'Counted', exact: true }).fill('0.42 kg');
+  await page.getByRole('button', { name: 'That is what there is' }).click();
+  await expect(page.getByText('−80 g')).toBeVisible();
+  await page.getByRole('button', { name: 'Take back' }).nth(1).click();
+  await expect(page.getByText(/some of it was used since/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take back' }).first().click();
+  await expect(page.getByText('taken back', { exact: true })).toBeVisible();
+  await expect(page.getByText('500 g', { exact: true }).first()).toBeVisible();
+});
+
+test('a lot’s place and state are changed where it stands; what is out of use does not count', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/store/items/dome');
+  await expect(page.getByText(/Needs attention/)).toBeVisible();
+  await page.getByRole('button', { name: 'Count or change' }).click();
+  await page.getByRole('combobox', { name: 'State' }).click();
+  await page.getByRole('option', { name: 'Out of use' }).click();
+  await expect(saved(page).last()).toBeVisible();
+  await page.goto(demo.url + '/shows/harbour-light-festival/kit');
+  await expect(page.getByRole('button', { name: /Static dome.*none in the store/ })).toBeVisible();
+});
+
+test('bad entries are told at their field and kept there', async ({ page, demo }) => {
+  await page.goto(demo.url + '/store/items/peroxide-9');
+  await page.getByRole('textbox', { name: 'Density (g/mL)' }).fill('0');
+  await expect(page.getByText('Density must be more than nothing')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Pack' }).first().fill('0 mL');
+  await expect(page.getByText('Pack must be more than nothing')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Price (EUR)' }).first().fill('-3');
+  await expect(page.getByText('Price must not be negative')).toBeVisible();
+  await expect(page.getByText(/Not saved yet/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Density (g/mL)' }).fill('1.03');
+  await page.getByRole('textbox', { name: 'Pack' }).first().fill('3 pieces');
+  await expect(page.getByText(/Pack must be a volume/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Pack' }).first().fill('½ L');
+  await page.getByRole('textbox', { name: 'Price (EUR)' }).first().fill('6,20');
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Pack' }).first()).toHaveValue('0.5 L');
+  await expect(page.getByRole('textbox', { name: 'Price (EUR)' }).first()).toHaveValue('6.20');
+});
+
+test('shopping: the cheapest packs, for the shows that are chosen; what has come is no longer missing', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/store/shopping');
+  await expect(page.getByText('Foil dishes')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Buy for Little Hollin evening' }).click();
+  await expect(page.getByText('Foil dishes')).toBeHidden();
+  await page.getByRole('checkbox', { name: 'Buy for Little Hollin evening' }).click();
+  await expect(page.getByText('Foil dishes')).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('menuitem', { name: /spreadsheet/ }).click();
+  expect((await download).suggestedFilename()).toBe('shopping.xlsx');
+  await page.getByRole('button', { name: 'Foil dishes: it has come' }).click();
+  await expect(page.getByText('Foil dishes')).toBeHidden();
+  await page.goto(demo.url + '/store/items/foil-dishes');
+  await expect(page.getByText('came in · 24, Quay stores')).toBeVisible();
+});
+
+test('a spreadsheet is mapped, looked at, put right and brought in', async ({ page, demo }) => {
+  await page.goto(demo.url + '/store/bring-in');
+  const paste = page.getByRole('textbox', { name: 'Or paste it here' });
+  await paste.fill(
+    'What we have,How much,Shelf\nCitric acid,1½ kg,Shelf D\nDrying towels,40 mL,Shelf D',
+  );
+  await page.getByRole('button', { name: 'See what that comes to' }).click();
+  await expect(page.getByText('Say which column is the name of the item.')).toBeVisible();
+  await page.getByRole('combobox', { name: 'What we have' }).click();
+  await page.getByRole('option', { name: 'Name', exact: true }).click();
+  await page.getByRole('combobox', { name: 'How much' }).click();
+  await page.getByRole('option', { name: 'In store' }).click();
+  await page.getByRole('button', { name: 'See what that comes to' }).click();
+  await expect(page.getByText(/^Row 3, In store: must be a number of pieces/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Bring it in' })).toBeDisabled();
+  await paste.fill('Item,Qty,Shelf\nCitric acid,1½ kg,Shelf D\nDrying towels,40,Shelf D');
+  await page.getByRole('button', { name: 'See what that comes to' }).click();
+  await expect(page.getByText('✓ 2 items, 2 lots.')).toBeVisible();
+  await page.getByRole('button', { name: 'Bring it in' }).click();
+  await expect(page.getByText('Brought in: 2 items, 2 lots.')).toBeVisible();
+  await page.getByRole('link', { name: 'To the shelf' }).click();
+  await page.getByRole('textbox', { name: 'Find' }).fill('citric');
+  await expect(page.getByRole('link', { name: /^Citric acid.*1.5 kg/ })).toBeVisible();
+});
+
+test('boxes and sizes of household words; every list follows', async ({ page, demo }) => {
+  await page.goto(demo.url + '/store/boxes');
+  await page.getByRole('button', { name: 'Add a box' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Banner tube');
+  await page.getByRole('textbox', { name: 'Number' }).fill('0');
+  await expect(page.getByText('Number must be at least 1')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Number' }).fill('7');
+  await expect(saved(page)).toBeVisible();
+  await page.getByRole('link', { name: 'Units and money' }).click();
+  await page.getByRole('textbox', { name: 'A squirt (mL)' }).fill('8');
+  await page.getByRole('textbox', { name: 'Currency' }).fill('XX');
+  await expect(page.getByText(/Currency must/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Currency' }).fill('GBP');
+  await expect(saved(page)).toBeVisible();
+  await page.goto(demo.url + '/shows/harbour-light-festival/kit');
+  await expect(
+    page.getByRole('button', { name: /^about 2 squirts \(16 mL\) Washing-up/ }),
+  ).toBeVisible();
+});
+
+test('ten thousand items: the list draws only what is in sight, finds, and scrolls', async ({
+  page,
+  own,
+  request,
+}) => {
+  const rows = Array.from(
+    { length: 10_000 },
+    (_, i) => `Thing ${String(i).padStart(5, '0')},${i % 90}`,
+  );
+  const answer = await request.post(own.url + '/api/store/import', {
+    data: { text: ['Name,Qty', ...rows].join('\n'), mapping: ['name', 'amount'] },
+    timeout: 120_000,
+  });
+  expect(answer.status()).toBe(201);
+  await page.goto(own.url + '/store');
+  await expect(page.getByText('10000 items', { exact: false })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Thing 00000/ })).toBeVisible();
+  expect(await page.getByRole('listitem').count()).toBeLessThan(80);
+  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  await expect(page.getByRole('link', { name: /^Thing 09999/ })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Find' }).fill('04321');
+  await expect(page.getByRole('listitem')).toHaveCount(1);
+});

@@ -1,0 +1,141 @@
+import ExpandMore from '@mui/icons-material/ExpandMore';
+import Accordion from '@mui/material/Accordion';
+import AccordionDetails from '@mui/material/AccordionDetails';
+import AccordionSummary from '@mui/material/AccordionSummary';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+import type { KitEntry } from '../../core/kit/kit';
+import { type Mix, mixesFor } from '../../core/kit/mixes';
+import type { StockView } from '../../core/kit/stockWords';
+import type { Item } from '../../core/repertoire/types';
+import { usePreferences } from '../app/preferences';
+import { today } from '../brief/dates';
+
+/** Amount, thing, what it is for, and what the store has: the columns of every row of the list. */
+export const columns = {
+  display: 'grid',
+  columnGap: 2,
+  alignItems: 'baseline',
+  width: '100%',
+  gridTemplateColumns: {
+    xs: '96px 1fr',
+    md: '150px minmax(0, 1.2fr) minmax(0, 1fr) 170px',
+  },
+} as const;
+
+export const Amount = ({ children }: { children: ReactNode }) => (
+  <Box component="b" sx={{ textAlign: 'right', font: '600 17px/22px Bricolage' }}>
+    {children}
+  </Box>
+);
+
+const LEVEL_GLYPH: Record<StockView['level'], string> = {
+  there: '✓ ',
+  short: '△ ',
+  venue: '',
+  untold: '',
+};
+
+const aside = { color: 'var(--muted)', fontSize: 13, gridColumn: { xs: 2, md: 'auto' } } as const;
+
+function MixLine({ mix, showId }: { mix: Mix; showId: string }) {
+  const { dilution, from, wanted, demoName } = mix;
+  const label = `/api/shows/${showId}/labels.pdf?item=${from.id}&strength=${wanted.value}&as=${wanted.kind}&mixed=${today()}`;
+  return (
+    <Box sx={{ borderLeft: '3px solid var(--line-strong)', pl: 1.5, my: 1 }}>
+      <b>
+        {dilution.is === 'refused' || dilution.is === 'unknown' ? '△ ' : ''}For {demoName}, from{' '}
+        {from.name}:
+      </b>{' '}
+      {dilution.words}
+      {dilution.is === 'mix' && (
+        <Typography variant="body2" color="textSecondary">
+          {dilution.working}.{' '}
+          <a href={label} download>
+            Label for the bottle
+          </a>
+        </Typography>
+      )}
+    </Box>
+  );
+}
+
+interface EntryProps {
+  entry: KitEntry;
+  stock: StockView;
+  items: readonly Item[];
+  showId: string;
+  clock: (seconds: number) => string;
+}
+
+export function KitEntryRow({ entry, stock, items, showId, clock }: EntryProps) {
+  const system = usePreferences((state) => state.system);
+  const mixes = mixesFor(entry, items, system);
+  const short = stock.level === 'short';
+  return (
+    <Accordion
+      disableGutters
+      square
+      slotProps={{ transition: { unmountOnExit: true } }}
+      sx={{
+        background: 'none',
+        border: 0,
+        borderBottom: '1px solid var(--line)',
+        '&::before': { display: 'none' },
+      }}
+    >
+      <AccordionSummary expandIcon={<ExpandMore />} sx={{ minHeight: 44, px: 0.5 }}>
+        <Box sx={columns}>
+          <Amount>
+            {entry.approximate ? 'about ' : ''}
+            {entry.text}
+          </Amount>
+          <Box sx={{ fontWeight: 600 }}>
+            {entry.name}
+            {entry.clash && (
+              <Box component="span" sx={{ color: 'var(--ember)' }}>
+                {' '}
+                △
+              </Box>
+            )}
+          </Box>
+          <Box sx={aside}>{[...new Set(entry.parts.map((part) => part.demoName))].join(', ')}</Box>
+          <Box
+            sx={{
+              ...aside,
+              color: short ? 'var(--ember)' : 'var(--muted)',
+              fontWeight: short ? 700 : 400,
+            }}
+          >
+            {LEVEL_GLYPH[stock.level]}
+            {stock.words}
+          </Box>
+        </Box>
+      </AccordionSummary>
+      <AccordionDetails sx={{ pl: { xs: 1, md: '170px' }, pt: 0 }}>
+        <Typography>{entry.how}</Typography>
+        {entry.clash && <Typography color="error">△ {entry.clash}</Typography>}
+        <Box component="ul" sx={{ m: 0, mt: 1, pl: 2.5, fontSize: 14 }}>
+          {entry.parts.map((part) => (
+            <li key={`${part.slotId}/${part.sum}`}>
+              <b>{part.demoName}</b>, {part.methodName}: {part.sum}
+              {part.sets && part.sets.spare > 0 && `. ${part.sets.words}`}
+              {entry.kind !== 'consumable' &&
+                `; in use ${clock(part.from)} to ${clock(part.until)}`}
+              {part.note && <>. {part.note}</>}
+            </li>
+          ))}
+        </Box>
+        {mixes.map((mix) => (
+          <MixLine key={`${mix.demoName}/${mix.from.id}`} mix={mix} showId={showId} />
+        ))}
+        {stock.more.map((words) => (
+          <Typography key={words} variant="body2">
+            {words}
+          </Typography>
+        ))}
+      </AccordionDetails>
+    </Accordion>
+  );
+}

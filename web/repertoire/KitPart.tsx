@@ -1,0 +1,110 @@
+/** The kit of a method: what it takes, in amounts as people write them. */
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useWatch } from 'react-hook-form';
+import { strengthText } from '../../core/kit/strength';
+import type { Item, KitLine } from '../../core/repertoire/types';
+import { formatAmount } from '../../core/units/format';
+import { AmountField } from '../parts/AmountField';
+import { EditInPlace } from '../parts/EditInPlace';
+import { Choice, Many, Words, YesNoField } from '../parts/form';
+import { StrengthFields } from '../parts/StrengthFields';
+import { BASIS, options } from '../parts/words';
+import { freshLine } from './fresh';
+import { grid } from './grid';
+import { Heading, line, list, Nothing, type PartProps } from './partLayout';
+import { Rows } from './Rows';
+
+const KINDS = ['volume', 'mass', 'count', 'length'] as const;
+
+interface LineFieldsProps {
+  row: string;
+  items: readonly Item[];
+  /** The method draws from a cold liquid, so that what goes into it matters. */
+  cold: boolean;
+}
+
+function LineFields({ row, items, cold }: LineFieldsProps) {
+  const line = useWatch({ name: row }) as KitLine | undefined;
+  const [more, setMore] = useState(false);
+  if (!line) return null;
+  const item = items.find((candidate) => candidate.id === line.itemId);
+  const choices = items.map(({ id, name }) => ({ value: id, label: name }));
+  const open = more || line.instead.length > 0 || line.strength !== null || line.chilled;
+  return (
+    <Box sx={{ gridColumn: '1 / -1', display: 'grid', gap: 1.5 }}>
+      <Choice name={`${row}.itemId`} label="Item" options={choices} />
+      <Box sx={grid(105)}>
+        <AmountField at={row} label="Amount" kinds={KINDS} like={item} />
+        <Choice name={`${row}.basis`} label="Counted" options={options(BASIS)} />
+      </Box>
+      {!open && (
+        <Button size="small" sx={{ justifySelf: 'start' }} onClick={() => setMore(true)}>
+          Note, or what will do instead
+        </Button>
+      )}
+      {(open || line.note !== '') && <Words name={`${row}.note`} label="Note" />}
+      {open && (
+        <>
+          <Many
+            name={`${row}.instead`}
+            label="Instead, if it is missing"
+            options={choices.filter((choice) => choice.value !== line.itemId)}
+          />
+          {item?.kind === 'consumable' && item.cold === null && (
+            <StrengthFields name={`${row}.strength`} label="Wanted strength" />
+          )}
+          {cold && item?.cold === null && (
+            <YesNoField name={`${row}.chilled`} label="Goes warm into the cold liquid" />
+          )}
+        </>
+      )}
+    </Box>
+  );
+}
+
+export function KitPart({ at, method, items }: PartProps & { items: readonly Item[] }) {
+  const nameOf = (id: string): string => items.find((item) => item.id === id)?.name ?? 'no item';
+  const cold = method.kit.some((entry) =>
+    items.some((item) => item.id === entry.itemId && item.cold !== null),
+  );
+  return (
+    <EditInPlace
+      what="the kit"
+      names={[`${at}.kit`]}
+      read={
+        <>
+          <Heading>Kit</Heading>
+          {method.kit.length === 0 && <Nothing>Nothing listed yet.</Nothing>}
+          <Box component="ul" sx={list}>
+            {method.kit.map((entry) => (
+              <Box component="li" key={entry.id} sx={line}>
+                <b>{formatAmount(entry.amount, entry.unit)}</b> {nameOf(entry.itemId)}
+                <Typography variant="body2" component="span" color="textSecondary">
+                  {entry.basis === 'perShow' ? '' : ` ${BASIS[entry.basis]}`}
+                  {entry.strength && ` · at ${strengthText(entry.strength)}`}
+                  {entry.chilled && ' · cooled down'}
+                  {entry.note && ` · ${entry.note}`}
+                  {entry.instead.length > 0 && ` · or ${entry.instead.map(nameOf).join(', ')}`}
+                </Typography>
+              </Box>
+            ))}
+          </Box>
+        </>
+      }
+      edit={
+        <>
+          <Heading>Kit</Heading>
+          <Rows
+            name={`${at}.kit`}
+            add="Add a kit line"
+            fresh={() => freshLine(items[0]?.id ?? 'none')}
+            row={(row) => <LineFields row={row} items={items} cold={cold} />}
+          />
+        </>
+      }
+    />
+  );
+}
