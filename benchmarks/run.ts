@@ -2,6 +2,7 @@
 import { forecastVsDraws } from './forecast-vs-draws';
 import { orderBr17 } from './order-br17';
 import { orderVsSolver } from './order-vs-solver';
+import { shopping10000 } from './shopping-10000';
 import { timeline40 } from './timeline-40';
 
 const BENCHMARKS: Record<string, () => object | Promise<object>> = {
@@ -9,6 +10,7 @@ const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'order-vs-solver': orderVsSolver,
   'forecast-vs-draws': forecastVsDraws,
   'timeline-40': timeline40,
+  'shopping-10000': shopping10000,
 };
 
 const names = process.argv.slice(2);

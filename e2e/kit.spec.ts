@@ -8,7 +8,9 @@ test('spares follow from the record and the wanted chance', async ({ page, demo 
   await page.getByRole('button', { name: /Wooden sticks/ }).click();
   await expect(page.getByText(/3 sets: 1 planned, 2 spare/).first()).toBeVisible();
   await page.getByRole('textbox', { name: 'To see each work (%)' }).fill('50');
-  await expect(page.getByText(/3 per go × 2 sets \(1 planned, 1 spare\) = 6/).first()).toBeVisible();
+  await expect(
+    page.getByText(/3 per go × 2 sets \(1 planned, 1 spare\) = 6/).first(),
+  ).toBeVisible();
   await page.getByRole('textbox', { name: 'To see each work (%)' }).fill('150');
   await expect(page.getByText('To see each work must be at most 99.9')).toBeVisible();
   await page.getByRole('textbox', { name: 'To see each work (%)' }).fill('95');

@@ -109,6 +109,29 @@ test('kit, hazards and settings are edited in place; the show’s kit follows', 
   await expect(page.getByRole('button', { name: /^9 Empty drinks can/ })).toBeVisible();
 });
 
+test('a list from a spreadsheet becomes kit lines, bad rows named first', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/demos/crushed-can');
+  await page.getByRole('button', { name: 'Edit the kit' }).click();
+  const kit = page.getByRole('group', { name: 'Editing the kit' });
+  await kit.getByRole('button', { name: 'Paste a list' }).click();
+  const paste = kit.getByRole('textbox', { name: 'Item, amount, counted, notes' });
+  await paste.fill('Item,Qty\nPepper,2 g\ntowels,3');
+  await expect(kit.getByText('Row 2, Item is not in the store: “Pepper”')).toBeVisible();
+  await expect(kit.getByRole('button', { name: 'Add 0 lines' })).toBeDisabled();
+  await paste.fill('Item\tQty\tPer\nDried yeast\t½ cup\tper go\ndrying towels\t3\t');
+  await kit.getByRole('button', { name: 'Add 2 lines' }).click();
+  await expect(kit.getByRole('textbox', { name: 'Amount' })).toHaveCount(8);
+  const download = page.waitForEvent('download');
+  await kit.getByRole('button', { name: 'Save as CSV' }).click();
+  expect((await download).suggestedFilename()).toBe('kit-of-method.csv');
+  await kit.getByRole('button', { name: 'That’s it' }).click();
+  await expect(page.getByText('0.5 cup (118 mL)')).toBeVisible();
+  await expect(saved(page)).toBeVisible();
+});
+
 test('a new demo is named, given a method, and planned', async ({ page, demo }) => {
   await page.goto(demo.url + '/demos');
   await page.getByRole('button', { name: 'New demo' }).click();

@@ -3,69 +3,85 @@ import type { ItemKind, KitLine, Method } from '../repertoire/types';
 import { counted } from '../words';
 import type { Sets } from './sets';
 
-interface Times {
+export interface Times {
   /** On the day. */
   factor: number;
   /** Besides, for the rehearsals before it. */
   rehearsing: number;
-  words: string;
 }
 
 type Planned = Pick<Sets, 'planned' | 'spare'>;
+type Counted = Pick<KitLine, 'basis'>;
+type Crowd = Pick<Method, 'volunteers'>;
+type Booked = Pick<Show, 'audience' | 'rehearsals'>;
 
 function onTheDay(
-  basis: KitLine['basis'],
-  method: Pick<Method, 'volunteers'>,
+  { basis }: Counted,
+  { volunteers }: Crowd,
   audience: number,
   { planned, spare }: Planned,
-): Omit<Times, 'rehearsing'> {
+): number {
   switch (basis) {
     case 'perShow':
-      return { factor: 1, words: 'for the show' };
     case 'perDay':
-      return { factor: 1, words: 'for the day' };
+      return 1;
     case 'perGo':
-      return {
-        factor: planned + spare,
-        words:
-          spare > 0
-            ? `per go × ${counted(planned + spare, 'set')} (${planned} planned, ${spare} spare)`
-            : `per go × ${counted(planned, 'go', 'goes')}`,
-      };
+      return planned + spare;
     case 'perVolunteer':
-      return {
-        factor: method.volunteers,
-        words: `per volunteer × ${counted(method.volunteers, 'volunteer')}`,
-      };
+      return volunteers;
     case 'perHead':
-      return { factor: audience, words: `each × ${counted(audience, 'head')}` };
+      return audience;
   }
 }
 
-/** How many times over a kit line is wanted, and how that is said. Nobody sits in a rehearsal's audience. */
+/**
+ * How many times over a kit line is wanted. Rehearsals take the planned goes, and nothing for an
+ * audience: nobody sits in it. Only what is used up is wanted again: equipment comes back.
+ */
 export function timesWanted(
-  line: Pick<KitLine, 'basis'>,
-  method: Pick<Method, 'volunteers'>,
-  show: Pick<Show, 'audience' | 'rehearsals'>,
+  line: Counted,
+  method: Crowd,
+  show: Booked,
   sets: Planned,
   kind: ItemKind,
 ): Times {
-  const day = onTheDay(line.basis, method, show.audience, sets);
-  const each = line.basis === 'perHead' ? 0 : line.basis === 'perGo' ? sets.planned : day.factor;
-  // Only what is used up is wanted again: equipment comes back from a rehearsal.
-  const rehearsing = kind === 'consumable' ? each * show.rehearsals : 0;
-  return {
-    ...day,
-    rehearsing,
-    words:
-      rehearsing > 0 ? `${day.words}, and for ${counted(show.rehearsals, 'rehearsal')}` : day.words,
-  };
+  const factor = onTheDay(line, method, show.audience, sets);
+  const each = line.basis === 'perHead' ? 0 : line.basis === 'perGo' ? sets.planned : factor;
+  return { factor, rehearsing: kind === 'consumable' ? each * show.rehearsals : 0 };
 }
 
-/** How many of its equipment a slot has in hand while it is on: a spare set lies ready too. */
+function dayInWords({ basis }: Counted, factor: number, { planned, spare }: Planned): string {
+  switch (basis) {
+    case 'perShow':
+      return 'for the show';
+    case 'perDay':
+      return 'for the day';
+    case 'perGo':
+      return spare > 0
+        ? `per go × ${counted(factor, 'set')} (${planned} planned, ${spare} spare)`
+        : `per go × ${counted(factor, 'go', 'goes')}`;
+    case 'perVolunteer':
+      return `per volunteer × ${counted(factor, 'volunteer')}`;
+    case 'perHead':
+      return `each × ${counted(factor, 'head')}`;
+  }
+}
+
+/** “per go × 2 goes, and for 1 rehearsal” */
+export function timesInWords(
+  line: Counted,
+  { factor, rehearsing }: Times,
+  rehearsals: number,
+  sets: Planned,
+): string {
+  const day = dayInWords(line, factor, sets);
+  return rehearsing > 0 ? `${day}, and for ${counted(rehearsals, 'rehearsal')}` : day;
+}
+
+/** How many of its equipment a slot has in hand while it is on: spare sets lie ready in the wings. */
 export const inHand = (
-  line: Pick<KitLine, 'basis'>,
+  line: Counted,
   slot: Pick<Slot, 'goes'>,
-  method: Pick<Method, 'volunteers'>,
+  method: Crowd,
   audience: number,
-): number => onTheDay(line.basis, method, audience, { planned: slot.goes, spare: 0 }).factor;
+): number => onTheDay(line, method, audience, { planned: slot.goes, spare: 0 });

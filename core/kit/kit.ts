@@ -15,7 +15,7 @@ import { coldPlanOf } from './cold/plan';
 import { mostAtOnce } from './mostAtOnce';
 import type { Sets } from './sets';
 import { spanOf } from './span';
-import { type KitOptions, type Wanted, wantedOf } from './wanted';
+import { type KitOptions, type Wanted, wantedOf, wantedWords } from './wanted';
 
 export interface KitPart {
   slotId: string;
@@ -81,8 +81,7 @@ function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): G
       methodName: method.name,
       base: wanted.base + wanted.rehearsing,
       unit: line.unit,
-      text: wanted.text,
-      sum: wanted.sum,
+      ...wantedWords(wanted, bundle, options.system),
       note: line.note,
       sets: line.basis === 'perGo' ? wanted.sets : null,
       perDay: line.basis === 'perDay',

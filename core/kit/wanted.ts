@@ -4,7 +4,7 @@ import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Item, KitLine } from '../repertoire/types';
 import { formatAmount, formatBoth, type System } from '../units/format';
 import { dimensionOf, toBase } from '../units/units';
-import { timesWanted } from './basis';
+import { type Times, timesInWords, timesWanted } from './basis';
 import { type KnownRecord, type Sets, setsOf } from './sets';
 
 export interface KitOptions {
@@ -21,16 +21,13 @@ export interface Wanted extends ResolvedSlot {
   /** In base units, with what is lost in handling; on the day, and for the rehearsals before it. */
   base: number;
   rehearsing: number;
-  /** “60 mL per go × 2 goes = 120 mL”. */
-  sum: string;
-  text: string;
+  times: Times;
+  /** Of what is handled, the share that is left: below 1 where some is lost. */
+  kept: number;
 }
 
 /** Every line that is wanted at all. Lines whose item is gone are left out. */
-export function wantedOf(
-  bundle: ShowBundle,
-  { records = [], system = 'metric' }: KitOptions = {},
-): Wanted[] {
+export function wantedOf(bundle: ShowBundle, { records = [] }: KitOptions = {}): Wanted[] {
   const items = new Map(bundle.items.map((item) => [item.id, item]));
   const sizes = bundle.household;
   const broughtOnce = new Set<string>();
@@ -42,25 +39,37 @@ export function wantedOf(
       if (!item) return [];
       // A second slot of the same method shares what is used up once for the show or the day; whether
       // it can share equipment depends on when both have it, which the most in use at once decides.
-      const once = `${demo.id}/${method.id}/${line.id}`;
-      const usedUp =
-        item.kind === 'consumable' && (line.basis === 'perShow' || line.basis === 'perDay');
-      if (usedUp && broughtOnce.has(once)) return [];
-      broughtOnce.add(once);
-      const { factor, rehearsing, words } = timesWanted(line, method, bundle.show, sets, item.kind);
-      const lost = item.kind === 'consumable' ? 1 / (1 - item.waste / 100) : 1;
-      const one = toBase(line.amount, line.unit, sizes) * lost;
+      if (item.kind === 'consumable' && (line.basis === 'perShow' || line.basis === 'perDay')) {
+        const once = `${demo.id}/${method.id}/${line.id}`;
+        if (broughtOnce.has(once)) return [];
+        broughtOnce.add(once);
+      }
+      const times = timesWanted(line, method, bundle.show, sets, item.kind);
+      const kept = item.kind === 'consumable' ? 1 - item.waste / 100 : 1;
+      const one = toBase(line.amount, line.unit, sizes) / kept;
       // Cold liquid does not keep: that of a rehearsal is fetched for the rehearsal.
-      const before = item.cold ? 0 : one * rehearsing;
-      const base = one * factor;
-      if (base + before === 0) return [];
-      const dimension = dimensionOf(line.unit);
-      const text = formatBoth(base + before, line.unit, dimension, { system, sizes });
-      const written = formatAmount(line.amount, line.unit);
-      const handling = lost > 1 ? ` + ${item.waste} % lost in handling` : '';
-      const single = factor === 1 && before === 0 && !handling && /^for the/.test(words);
-      const sum = single ? `${written} ${words}` : `${written} ${words}${handling} = ${text}`;
-      return [{ ...resolved, line, item, sets, base, rehearsing: before, sum, text }];
+      const rehearsing = item.cold ? 0 : one * times.rehearsing;
+      const base = one * times.factor;
+      if (base + rehearsing === 0) return [];
+      return [{ slot, demo, method, line, item, sets, base, rehearsing, times, kept }];
     });
   });
+}
+
+/** The amount of a line, and how it came about: “60 mL per go × 2 goes = 120 mL”. */
+export function wantedWords(
+  { line, item, sets, base, rehearsing, times, kept }: Wanted,
+  { household: sizes, show }: Pick<ShowBundle, 'household' | 'show'>,
+  system: System = 'metric',
+): { text: string; sum: string } {
+  const text = formatBoth(base + rehearsing, line.unit, dimensionOf(line.unit), { system, sizes });
+  const said = { factor: times.factor, rehearsing };
+  const words = timesInWords(line, said, show.rehearsals, sets);
+  const written = formatAmount(line.amount, line.unit);
+  const handling = kept < 1 ? ` + ${item.waste} % lost in handling` : '';
+  const single = rehearsing === 0 && !handling && /^for the/.test(words);
+  return {
+    text,
+    sum: single ? `${written} ${words}` : `${written} ${words}${handling} = ${text}`,
+  };
 }

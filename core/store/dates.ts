@@ -37,11 +37,9 @@ export function firstExpiredFirst<T extends Pick<Lot, 'id' | 'expiry' | 'opened'
   item: Keeping,
 ): T[] {
   const FOREVER = '9999';
-  return [...lots].sort((a, b) => {
-    const [lastA, lastB] = [lastDay(a, item) ?? FOREVER, lastDay(b, item) ?? FOREVER];
-    if (lastA !== lastB) return lastA < lastB ? -1 : 1;
-    const [openA, openB] = [a.opened ?? FOREVER, b.opened ?? FOREVER];
-    if (openA !== openB) return openA < openB ? -1 : 1;
-    return a.id < b.id ? -1 : 1;
-  });
+  const keyed = lots.map((lot) => ({
+    lot,
+    key: `${lastDay(lot, item) ?? FOREVER} ${lot.opened ?? FOREVER} ${lot.id}`,
+  }));
+  return keyed.sort((a, b) => (a.key < b.key ? -1 : 1)).map(({ lot }) => lot);
 }

@@ -48,7 +48,13 @@ function mostNeeded(of: readonly Wanted[], amounts: readonly number[], around: A
   ).total;
 }
 
-export function needsOf(bundle: ShowBundle, around: Around, options: KitOptions = {}): ShowNeeds {
+export function needsOf(
+  bundle: ShowBundle,
+  { timeline, owned }: Around,
+  options: KitOptions = {},
+): ShowNeeds {
+  let once: Timeline | null = null;
+  const around: Around = { owned, timeline: () => (once ??= timeline()) };
   const byItem = new Map<string, Wanted[]>();
   for (const wanted of wantedOf(bundle, options)) {
     const list = byItem.get(wanted.item.id) ?? [];

@@ -8,7 +8,7 @@ import { lot, pack, showNeeds } from '../testing/store';
 import { HOUSEHOLD } from '../units/household';
 import { convert } from './convert';
 import { needsOf } from './needs';
-import { shareOut, shoppingList } from './shopping';
+import { dueOrders, shareOut, shoppingList } from './shopping';
 import { takeFrom, usedIn } from './takeOut';
 
 const today = '2027-05-20';
@@ -130,6 +130,27 @@ describe('the shopping list', () => {
       [showNeeds('a', '2027-06-01', [{ itemId: 'acid', base: 900 }])],
     ).lines;
     expect(one?.packs[0]?.count).toBe(2);
+  });
+
+  test('what is to be ordered this week, the most pressing first', () => {
+    const result = list(
+      [
+        { ...peroxide, packs: [pack('slow', 5, 'L', 2100, 10)] },
+        item('salt', 'consumable', { packs: [pack('bag', 1, 'piece', 90, 1)] }),
+      ],
+      [
+        showNeeds('a', '2027-05-29', [{ itemId: 'salt', base: 1 }]),
+        showNeeds('b', '2027-06-02', [
+          { itemId: 'peroxide', base: 1 },
+          { itemId: 'salt', base: 1 },
+        ]),
+      ],
+    );
+    const names = (days: number): string[] =>
+      dueOrders(result, today, days).map(({ line: one }) => one.name);
+    expect(names(1)).toEqual([]);
+    expect(names(3)).toEqual(['peroxide']);
+    expect(names(9)).toEqual(['peroxide', 'salt']);
   });
 
   test('shares of a cost add up to it (property)', () => {

@@ -71,6 +71,9 @@ export function shareOut(whole: number, weights: readonly number[]): number[] {
   return parts;
 }
 
+/** One collator for all: making one for each comparison is most of the work. */
+const BY_NAME = new Intl.Collator('en').compare;
+
 /** Packs in the unit that the stock is counted in; those of another kind are no use. */
 function offersOf(item: Item, sizes: HouseholdSizes): PackOffer[] {
   return item.packs.flatMap((pack): PackOffer[] => {
@@ -212,8 +215,11 @@ export function shoppingList(
       );
     }
   }
-  const soonest = (line: ShoppingLine): string => line.packs.map((p) => p.orderBy).sort()[0] ?? '';
-  lines.sort((a, b) => soonest(a).localeCompare(soonest(b)) || a.name.localeCompare(b.name, 'en'));
+  const soonest = new Map(
+    lines.map((line) => [line, line.packs.map((p) => p.orderBy).sort()[0] ?? '']),
+  );
+  const inWords = (line: ShoppingLine): string => `${soonest.get(line) ?? ''} ${line.name}`;
+  lines.sort((a, b) => BY_NAME(inWords(a), inWords(b)));
   return {
     lines,
     cost: lines.reduce((sum, line) => sum + line.cost, 0),
@@ -232,3 +238,14 @@ export function shoppingList(
     ],
   };
 }
+
+/** What is to be ordered within so many days of today, the most pressing first. */
+export const dueOrders = (
+  { lines }: ShoppingList,
+  today: string,
+  withinDays: number,
+): { line: ShoppingLine; bought: BoughtPack }[] =>
+  lines
+    .flatMap((line) => line.packs.map((bought) => ({ line, bought })))
+    .filter(({ bought }) => daysBetween(today, bought.orderBy) <= withinDays)
+    .sort((a, b) => (a.bought.orderBy < b.bought.orderBy ? -1 : 1));

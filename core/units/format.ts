@@ -87,18 +87,18 @@ export function formatTotal(
   return formatAmount(fromBase(base, unit), unit);
 }
 
-const METRIC: readonly UnitId[] = ['mL', 'L', 'g', 'kg', 'm', 'cm', 'mm'];
+const METRIC: readonly UnitId[] = ['mL', 'L', 'g', 'kg', 'm', 'cm', 'mm', 'degC'];
 
-/** A total as its line was written, with what that comes to behind household measures: "2 tbsp (29.6 mL)". */
+/** An amount as it was written, with what that comes to behind household measures: "2 tbsp (29.6 mL)". */
 export function formatBoth(
   base: number,
   unit: UnitId,
   dimension: Dimension,
   { system = 'metric', sizes = HOUSEHOLD }: { system?: System; sizes?: HouseholdSizes } = {},
 ): string {
-  const plain = formatTotal(base, dimension, unit, system);
-  if (dimension === 'count') return plain;
   const written = formatAmount(fromBase(base, unit, sizes), unit);
-  const own = system === 'metric' ? METRIC.includes(unit) : written === plain;
+  if (dimension === 'count' || !READABLE[system][dimension]) return written;
+  const plain = formatTotal(base, dimension, unit, system);
+  const own = written === plain || (system === 'metric' && METRIC.includes(unit));
   return own ? plain : `${written} (${plain})`;
 }

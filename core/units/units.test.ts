@@ -92,4 +92,9 @@ test('totals read in the person’s choice of units', () => {
   expect(formatBoth(29.5735, 'tbsp', 'volume')).toBe('2 tbsp (29.6 mL)');
   expect(formatBoth(946.352946, 'quart', 'volume', { system: 'us' })).toBe('1 quart');
   expect(formatBoth(3, 'pair', 'count', { system: 'us' })).toBe('3 pairs');
+  expect(formatBoth(20, 'degF', 'temperature')).toBe('68 °F (20 °C)');
+  expect(formatBoth(20, 'degC', 'temperature', { system: 'us' })).toBe('20 °C (68 °F)');
+  expect(formatBoth(20, 'degC', 'temperature')).toBe('20 °C');
+  expect(formatBoth(9, 'V', 'voltage', { system: 'us' })).toBe('9 V');
+  expect(formatBoth(90, 'min', 'time')).toBe('1.5 min');
 });

@@ -9,8 +9,10 @@ import { dayChecks } from '../../core/ready/checks';
 import { goNoGo } from '../../core/ready/go';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { finishOf } from '../../core/lineup/finish';
+import { dueOrders } from '../../core/store/shopping';
+import { formatAmount } from '../../core/units/format';
 import { send } from '../app/api';
-import { useFollowUps, useHealth, usePeople, useShows } from '../app/data';
+import { useFollowUps, useHealth, usePeople, useShopping, useShows } from '../app/data';
 import { useAct } from '../parts/act';
 import { Empty, Loading, Page, Section, Trouble } from '../parts/page';
 import { awayWords, dayWords, today } from './dates';
@@ -123,6 +125,50 @@ function FollowUps({ followUps }: { followUps: Versioned<FollowUp>[] }) {
   );
 }
 
+/** Days ahead that orders are told of. */
+const ORDERS_AHEAD = 7;
+
+/** What must be ordered soon for the shows that are coming. */
+function Orders() {
+  const { data: list } = useShopping(null);
+  const due = list ? dueOrders(list, today(), ORDERS_AHEAD) : [];
+  if (due.length === 0) return null;
+  return (
+    <Section
+      title="To order"
+      actions={
+        <Button component={Link} to="/store/shopping">
+          Shopping list
+        </Button>
+      }
+    >
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {due.slice(0, 6).map(({ line, bought }) => (
+          <Box
+            component="li"
+            key={`${line.itemId}/${line.shows[0]?.showId}/${bought.pack.id}`}
+            sx={{ display: 'flex', gap: 1.5, py: 0.5, flexWrap: 'wrap' }}
+          >
+            <Box component="b" sx={{ width: 110, color: bought.late ? 'var(--ember)' : 'inherit' }}>
+              {bought.late ? '△ ' : ''}
+              {dayWords(bought.orderBy)}
+            </Box>
+            <span>
+              {line.name}: {bought.count} × {formatAmount(bought.pack.amount, bought.pack.unit)}{' '}
+              <Box component="span" sx={{ color: 'var(--muted)' }}>
+                {bought.pack.supplier}
+                {bought.pack.supplier && ' · '}
+                {line.shows.map((show) => show.title).join(', ')}
+              </Box>
+            </span>
+          </Box>
+        ))}
+        {due.length > 6 && <li>and {due.length - 6} more</li>}
+      </Box>
+    </Section>
+  );
+}
+
 export default function TodayPage() {
   const { data: shows, error } = useShows();
   const { data: followUps = [] } = useFollowUps();
@@ -158,6 +204,7 @@ export default function TodayPage() {
           </Box>
         </Empty>
       )}
+      <Orders />
       {open.length > 0 && (
         <Section title="To follow up">
           <FollowUps followUps={open} />

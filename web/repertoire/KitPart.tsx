@@ -6,13 +6,14 @@ import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { strengthText } from '../../core/kit/strength';
 import type { Item, KitLine } from '../../core/repertoire/types';
-import { formatAmount } from '../../core/units/format';
 import { AmountField } from '../parts/AmountField';
 import { EditInPlace } from '../parts/EditInPlace';
 import { Choice, Many, Words, YesNoField } from '../parts/form';
+import { useAmountText } from '../parts/useAmountText';
 import { StrengthFields } from '../parts/StrengthFields';
 import { BASIS, options } from '../parts/words';
 import { freshLine } from './fresh';
+import { KitTable } from './KitTable';
 import { grid } from './grid';
 import { Heading, line, list, Nothing, type PartProps } from './partLayout';
 import { Rows } from './Rows';
@@ -67,6 +68,7 @@ function LineFields({ row, items, cold }: LineFieldsProps) {
 
 export function KitPart({ at, method, items }: PartProps & { items: readonly Item[] }) {
   const nameOf = (id: string): string => items.find((item) => item.id === id)?.name ?? 'no item';
+  const amountText = useAmountText();
   const cold = method.kit.some((entry) =>
     items.some((item) => item.id === entry.itemId && item.cold !== null),
   );
@@ -81,7 +83,7 @@ export function KitPart({ at, method, items }: PartProps & { items: readonly Ite
           <Box component="ul" sx={list}>
             {method.kit.map((entry) => (
               <Box component="li" key={entry.id} sx={line}>
-                <b>{formatAmount(entry.amount, entry.unit)}</b> {nameOf(entry.itemId)}
+                <b>{amountText(entry.amount, entry.unit)}</b> {nameOf(entry.itemId)}
                 <Typography variant="body2" component="span" color="textSecondary">
                   {entry.basis === 'perShow' ? '' : ` ${BASIS[entry.basis]}`}
                   {entry.strength && ` · at ${strengthText(entry.strength)}`}
@@ -103,6 +105,7 @@ export function KitPart({ at, method, items }: PartProps & { items: readonly Ite
             fresh={() => freshLine(items[0]?.id ?? 'none')}
             row={(row) => <LineFields row={row} items={items} cold={cold} />}
           />
+          <KitTable name={`${at}.kit`} items={items} />
         </>
       }
     />

@@ -1,17 +1,18 @@
 /** What a method is set to and what to mind: settings, hazards and warning, each edited in place. */
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { formatAmount } from '../../core/units/format';
 import { newId } from '../app/api';
 import { AmountField } from '../parts/AmountField';
 import { EditInPlace } from '../parts/EditInPlace';
 import { Choice, Words } from '../parts/form';
+import { useAmountText } from '../parts/useAmountText';
 import { HazardGlyph } from '../parts/HazardGlyph';
 import { HAZARD, options } from '../parts/words';
 import { Heading, line, list, Nothing, type PartProps } from './partLayout';
 import { Rows } from './Rows';
 
 export function SettingsPart({ at, method }: PartProps) {
+  const amountText = useAmountText();
   return (
     <EditInPlace
       what="the settings"
@@ -23,7 +24,7 @@ export function SettingsPart({ at, method }: PartProps) {
           <Box component="ul" sx={list}>
             {method.settings.map((setting) => (
               <Box component="li" key={setting.id} sx={line}>
-                {setting.name} <b>{formatAmount(setting.value, setting.unit)}</b>
+                {setting.name} <b>{amountText(setting.value, setting.unit)}</b>
               </Box>
             ))}
           </Box>
