@@ -2,6 +2,8 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { NO_WISHES } from '../core/brief/wishes';
+import { HOUSEHOLD } from '../core/units/household';
+import { dimensionOf } from '../core/units/units';
 import { FILE_VERSION, readShowFile } from './showFile';
 import { showFile } from './testing/arbitrary';
 
@@ -10,8 +12,34 @@ type Plain = Record<string, unknown>;
 const without = (value: Plain, names: readonly string[]): Plain =>
   Object.fromEntries(Object.entries(value).filter(([name]) => !names.includes(name)));
 
+const NEW_OF_ITEMS = [
+  ...['atVenue', 'unit', 'waste', 'density', 'gramsEach', 'material', 'cold', 'holds', 'boilsOff'],
+  ...['substance', 'strength', 'label', 'keepsOpen', 'testEvery', 'boxId', 'packs'],
+];
+
+/** The file as version 2 wrote it; counting by the day was not known then. */
+function asVersion2(file: Plain): Plain {
+  const { household: _h, boxes: _b, lots: _l, packing: _p, ...rest } = file;
+  return {
+    ...rest,
+    version: 2,
+    show: without(file.show as Plain, ['rehearsals', 'wantedChance', 'cold']),
+    demos: (file.demos as Plain[]).map((demo) => ({
+      ...demo,
+      methods: (demo.methods as Plain[]).map((method) => ({
+        ...method,
+        kit: (method.kit as Plain[]).map((line) =>
+          without(line, ['instead', 'chilled', 'strength']),
+        ),
+      })),
+    })),
+    items: (file.items as Plain[]).map((item) => without(item, NEW_OF_ITEMS)),
+  };
+}
+
 /** The file as version 1 wrote it. */
-function asVersion1(file: Plain): Plain {
+function asVersion1(newest: Plain): Plain {
+  const file = asVersion2(newest);
   const show = file.show as Plain;
   return {
     ...file,
@@ -46,6 +74,26 @@ test('version 1 is read, and what it lacked changes nothing', () => {
         expect(method).toMatchObject({ leaves: [], forbids: [] });
     }),
     { numRuns: 40, seed: 121 },
+  );
+});
+
+test('version 2 is read: there is no store yet, and things are counted as they are used', () => {
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const plain = JSON.parse(JSON.stringify(file)) as Plain;
+      const read = readShowFile(JSON.stringify(asVersion2(plain)));
+      if (!read.ok) throw new Error(JSON.stringify(read.faults));
+      const { show, items, demos, ...rest } = read.value;
+      expect(rest).toMatchObject({ household: HOUSEHOLD, boxes: [], lots: [], packing: [] });
+      expect(show).toMatchObject({ rehearsals: 0, wantedChance: 95, cold: [] });
+      const lines = demos.flatMap((demo) => demo.methods.flatMap((method) => method.kit));
+      for (const item of items) {
+        const first = lines.find((line) => line.itemId === item.id);
+        expect(dimensionOf(item.unit)).toBe(first ? dimensionOf(first.unit) : 'count');
+        expect(item).toMatchObject({ waste: 0, packs: [], boxId: null });
+      }
+    }),
+    { numRuns: 40, seed: 122 },
   );
 });
 

@@ -84,6 +84,21 @@ async function rehearse(page) {
   await page.goto(`${url}${SHOW}/on-stage?run=${run.id}`);
 }
 
+/** Half packed, by two people. */
+async function pack(page) {
+  const marks = [
+    ['earth-rod.count', 'jo'],
+    ['foil-dishes.count', 'jo'],
+    ['copper-pipe.count', 'ines'],
+    ['magnet.count', 'ines'],
+  ];
+  const put = (kind, key, by) =>
+    page.request.put(`${url}/api${SHOW}/packing/${kind}/${key}`, { data: { by } });
+  for (const [key, by] of marks) await put('packed', key, by);
+  await put('tested', 'magnet.count', 'ines');
+  await page.goto(`${url}${SHOW}/pack`);
+}
+
 const SHOTS = [
   ['today', '/', wide],
   ['line-up', `${SHOW}/line-up`, wide],
@@ -98,6 +113,9 @@ const SHOTS = [
   ['venues', '/venues', wide],
   ['shows', '/shows', wide],
   ['store', '/store', wide],
+  ['item', '/store/items/peroxide-9', wide],
+  ['shopping', '/store/shopping', wide],
+  ['pack-phone', pack, phone],
   ['people', '/people', wide],
   // Last: a rehearsal counts in the record of what is shown above.
   ['on-stage', rehearse, wide],

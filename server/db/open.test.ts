@@ -39,6 +39,43 @@ test('every earlier version comes up to this one', () => {
   }
 });
 
+test('things of version 2 keep what they were, and are counted as their kit lines are written', () => {
+  const db = new Database(':memory:');
+  db.pragma('foreign_keys = ON');
+  migrate(db, 2);
+  db.exec(`
+    INSERT INTO item (id, name, kind, function_test, test_holds, note) VALUES
+      ('dye', 'Dye', 'consumable', '', 0, ''), ('salt', 'Salt', 'consumable', '', 0, ''),
+      ('jar', 'Jar', 'equipment', '', 0, ''), ('rod', 'Rod', 'equipment', '', 0, '');
+    INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, lift, talk_pattern,
+      volunteer_card, pinned_note, usual_position) VALUES ('d', 'D', '', '', '[]', 5, 99, 3, 'sayFirst', '', '', '');
+    INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
+      settings, hazards, prior_worked, prior_failed) VALUES ('d', 'm', 0, 'M', '', 0, 1, 0, '', '[]', '[]', 0, 0);
+    INSERT INTO kit_line (demo_id, method_id, id, ord, item_id, amount, unit, basis, note) VALUES
+      ('d', 'm', 'k1', 0, 'dye', 6, 'drop', 'perGo', 'red'), ('d', 'm', 'k2', 1, 'salt', 2, 'lb', 'perShow', ''),
+      ('d', 'm', 'k3', 2, 'jar', 1, 'piece', 'perShow', '');`);
+  migrate(db);
+  expect(db.prepare('SELECT id, unit FROM item ORDER BY id').all()).toEqual([
+    { id: 'dye', unit: 'mL' },
+    { id: 'jar', unit: 'piece' },
+    { id: 'rod', unit: 'piece' },
+    { id: 'salt', unit: 'g' },
+  ]);
+  expect(db.prepare('SELECT * FROM kit_line WHERE id = ?').get('k1')).toMatchObject({
+    item_id: 'dye',
+    amount: 6,
+    unit: 'drop',
+    basis: 'perGo',
+    note: 'red',
+    instead: '[]',
+    chilled: 0,
+    strength: null,
+  });
+  expect(db.pragma('foreign_key_check')).toEqual([]);
+  expect(db.prepare('SELECT count(*) FROM settings').pluck().get()).toBe(1);
+  db.close();
+});
+
 describe('a file that can’t be used is told of and left as it is', () => {
   const refused = (): string => {
     const before = readFileSync(file);

@@ -27,9 +27,9 @@ function boxCell(label: BoxLabel, origin: string): TableCell {
         width: '*',
         stack: [
           {
-            text: [
-              { text: `${label.number}  `, fontSize: 40, bold: true },
-              { text: label.name, fontSize: 16, bold: true },
+            columns: [
+              { width: 'auto', text: String(label.number), fontSize: 40, bold: true },
+              { width: '*', text: label.name, fontSize: 16, bold: true, margin: [8, 16, 0, 0] },
             ],
           },
           { text: `${label.load} · ${label.weight}`, bold: true, margin: [0, 2, 0, 4] },

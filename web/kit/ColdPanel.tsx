@@ -168,7 +168,7 @@ export function ColdPanel({ item, records }: { item: Item; records: readonly Met
         {coldVerdict(budget, system)}
       </Box>
       <Typography color="textSecondary">{budget.how}</Typography>
-      <Suspense fallback={<Box sx={{ height: 230 }} />}>
+      <Suspense fallback={<Box aria-busy sx={{ height: 230 }} />}>
         <ColdChart budget={budget} start={show.start} />
       </Suspense>
       <Draws budget={budget} start={start} />
