@@ -457,11 +457,13 @@ export class ItemBody implements Item {
   material!: Material | null;
 
   @Holds<ItemBody>((item) =>
-    item.cold === 'nitrogen' && dimensionOf(item.unit) !== 'volume'
-      ? 'must be counted by volume, such as L, as a liquid'
-      : item.cold === 'dryIce' && dimensionOf(item.unit) !== 'mass'
-        ? 'must be counted by weight, such as kg, as dry ice'
-        : null,
+    !STOCK_UNITS.includes(item.unit)
+      ? null
+      : item.cold === 'nitrogen' && dimensionOf(item.unit) !== 'volume'
+        ? 'must be counted by volume, such as L, as a liquid'
+        : item.cold === 'dryIce' && dimensionOf(item.unit) !== 'mass'
+          ? 'must be counted by weight, such as kg, as dry ice'
+          : null,
   )
   @OrNull()
   @OneOf(COLD_KINDS)

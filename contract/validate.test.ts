@@ -1,6 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import { task } from '../core/testing/build';
 import fc from 'fast-check';
+import { fieldsOf } from './fields';
+import {
+  BoxBody,
+  CountBody,
+  ImportBody,
+  LotBody,
+  ReceiveBody,
+  SettingsBody,
+  TakeOutBody,
+} from './store';
 import { season } from '../demo/season';
 import { FollowUpBody, MarkBody } from './day';
 import { PersonBody, ShowBody, VenueBody } from './brief';
@@ -23,6 +33,13 @@ const CLASSES = [
   EventsBody,
   NewRunBody,
   ShowFile,
+  LotBody,
+  ReceiveBody,
+  CountBody,
+  TakeOutBody,
+  SettingsBody,
+  BoxBody,
+  ImportBody,
 ] as (new () => object)[];
 
 const [file] = season('2027-05-30', 'Etc/UTC', (d, t) => Date.parse(`${d}T${t}:00Z`)).map(
@@ -119,4 +136,28 @@ describe('rules over several fields', () => {
   ])('%j', (over, words) => {
     expect(faults(over)).toContain(words);
   });
+});
+
+test('whatever a field holds, it is told of, never thrown over (property)', () => {
+  for (const type of CLASSES) {
+    const names = fieldsOf(type).map(([name]) => name);
+    fc.assert(
+      fc.property(
+        fc.dictionary(
+          fc.constantFrom(...names, 'text', 'mapping'),
+          fc.oneof(
+            fc.anything(),
+            fc.constantFrom<unknown>([null], [{}], { kind: 'volumes' }, 'nitrogen', 'mL', -1, ''),
+          ),
+          { maxKeys: names.length + 2 },
+        ),
+        (value) => {
+          const checked = check(type, value);
+          expect(typeof checked.ok).toBe('boolean');
+          if (!checked.ok) expect(checked.faults.length).toBeGreaterThan(0);
+        },
+      ),
+      { numRuns: 150, seed: 9 },
+    );
+  }
 });

@@ -35,7 +35,7 @@ test('the cold liquid: enough, short by name, more to order, and from a measured
   demo,
 }) => {
   await page.goto(demo.url + FESTIVAL + '/kit');
-  await expect(page.getByText(/^3 L lasts to Cold flower, with/)).toBeVisible();
+  await expect(page.getByText(/^Liquid nitrogen: 3 L lasts to Cold flower, with/)).toBeVisible();
   await expect(page.getByRole('img', { name: /^Liquid nitrogen over the day: / })).toBeVisible();
   await page.getByRole('textbox', { name: 'Ordered' }).fill('1½ L');
   await expect(page.getByText(/Cold flower would run short. Order .* more/)).toBeVisible();
@@ -82,22 +82,22 @@ test('two people pack at once; tests stand beside what needs one; on the way hom
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(demo.url + FESTIVAL + '/pack');
-  await expect(page.getByText('0 of 38 packed')).toBeVisible();
+  await expect(page.getByText('0 of 39 packed')).toBeVisible();
   const other = await browser.newPage();
   await other.goto(demo.url + FESTIVAL + '/pack');
   await page.getByRole('checkbox', { name: 'Packed: 1 Disc magnet' }).click();
   await other.getByRole('checkbox', { name: 'Packed: 4 Goggles' }).click();
   for (const one of [page, other]) {
-    await expect(one.getByText('2 of 38 packed')).toBeVisible();
+    await expect(one.getByText('2 of 39 packed')).toBeVisible();
     await expect(one.getByRole('checkbox', { name: 'Packed: 1 Disc magnet' })).toBeChecked();
   }
-  await expect(page.getByText('13 function tests open')).toBeVisible();
+  await expect(page.getByText('14 function tests open')).toBeVisible();
   // By keyboard too.
   await page.getByRole('checkbox', { name: /^Tested: Disc magnet/ }).focus();
   await page.keyboard.press('Space');
-  await expect(other.getByText('12 function tests open')).toBeVisible();
+  await expect(other.getByText('13 function tests open')).toBeVisible();
   await page.getByRole('checkbox', { name: 'Packed: 1 Disc magnet' }).click();
-  await expect(other.getByText('1 of 38 packed')).toBeVisible();
+  await expect(other.getByText('1 of 39 packed')).toBeVisible();
 
   await page.getByRole('button', { name: 'Home again' }).click();
   await expect(page.getByRole('checkbox', { name: /Wooden sticks/ })).toHaveCount(0);

@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
-import express, { type Express, Router } from 'express';
+import express, { type Express, type RequestHandler, Router } from 'express';
 import { FollowUpBody } from '../contract/day';
 import { PersonBody, VenueBody } from '../contract/brief';
 import { DemoBody, ItemBody } from '../contract/repertoire';
@@ -30,6 +30,12 @@ export interface AppOptions {
   demo: boolean;
 }
 
+/** There is one of it, and there always is. */
+const onlyReadAndChange: RequestHandler = (req, res, next) => {
+  if (req.method === 'GET' || req.method === 'PUT') next();
+  else nothingHere(req, res, next);
+};
+
 function apiRoutes({ area, demo }: AppOptions): Router {
   const api = Router();
   api.get('/health', (_req, res) => void res.json({ ok: true, demo }));
@@ -45,7 +51,7 @@ function apiRoutes({ area, demo }: AppOptions): Router {
   api.use(storeRoutes(area), shoppingRoutes(area));
   api.use('/items', entityRoutes(area.items, ItemBody, area.changes));
   api.use('/boxes', entityRoutes(area.boxes, BoxBody, area.changes));
-  api.use('/settings', entityRoutes(area.settings, SettingsBody, area.changes));
+  api.use('/settings', onlyReadAndChange, entityRoutes(area.settings, SettingsBody, area.changes));
   api.use('/venues', entityRoutes(area.venues, VenueBody, area.changes));
   api.use('/people', entityRoutes(area.people, PersonBody, area.changes));
   api.use('/follow-ups', entityRoutes(area.followUps, FollowUpBody, area.changes));

@@ -46,6 +46,45 @@ describe('there and back', () => {
     empty.close();
   });
 
+  test('stock, boxes and ticks come along to where the things are new, and only there', async () => {
+    server.area.packMarks.set('harbour-light-festival', {
+      key: 'drum.count',
+      kind: 'packed',
+      by: 'mara',
+      at: 1,
+    });
+    // Mara is not in this crew, so she is not in the file.
+    const file = await exported(server, 'harbour-light-festival');
+    expect(file.lots.length).toBeGreaterThan(10);
+    const empty = testServer(false);
+    await post(empty, JSON.stringify(file)).expect(201);
+    const bare = (from: TestServer) =>
+      from.area.ledger
+        .stocked()
+        .filter((lot) => file.lots.some((l) => l.id === lot.id))
+        .map(({ version: _version, ...lot }) => lot);
+    expect(bare(empty)).toEqual(bare(server));
+    expect(empty.area.boxes.list()).toHaveLength(4);
+    expect(empty.area.packMarks.of('harbour-light-festival')).toMatchObject([
+      { key: 'drum.count', kind: 'packed', by: null },
+    ]);
+    // Here the things are known: nothing more comes.
+    const before = server.area.ledger.stocked();
+    await post(server, JSON.stringify(file)).expect(201);
+    expect(server.area.ledger.stocked()).toEqual(before);
+    empty.close();
+  });
+
+  test('sizes of household words come while nobody here has set others', async () => {
+    const file = await exported(server, 'harbour-light-festival');
+    file.household.squirt = 9;
+    await post(server, JSON.stringify(file)).expect(201);
+    expect(server.area.settings.get('own').household.squirt).toBe(9);
+    file.household.squirt = 4;
+    await post(server, JSON.stringify(file)).expect(201);
+    expect(server.area.settings.get('own').household.squirt).toBe(9);
+  });
+
   test('read in again, it is a copy; nothing that is here is changed or doubled', async () => {
     const file = await exported(server, 'harbour-light-festival');
     const answer = (await post(server, JSON.stringify(file)).expect(201)).body as {

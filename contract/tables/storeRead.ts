@@ -2,6 +2,7 @@
 import { blankItem } from '../../core/repertoire/blank';
 import type { Item, Pack } from '../../core/repertoire/types';
 import type { Box, StockedLot } from '../../core/store/types';
+import type { HouseholdSizes } from '../../core/units/household';
 import { parseAmount } from '../../core/units/parse';
 import {
   BASE_UNIT,
@@ -32,6 +33,7 @@ export interface Here {
   items: readonly Item[];
   lots: readonly StockedLot[];
   boxes: readonly Box[];
+  household: HouseholdSizes;
 }
 
 /** A lot as the table has it; `stock` null where the table says nothing of how much there is. */
@@ -270,7 +272,7 @@ class Reading {
         'good',
       lastTest: day('lastTest') ?? before?.lastTest ?? null,
       note: this.text(cells, 'lotNote') ?? before?.note ?? '',
-      stock: amount ? toBase(amount.amount, amount.unit) : null,
+      stock: amount ? toBase(amount.amount, amount.unit, this.here.household) : null,
     };
     if (this.lots.has(id)) {
       this.fault(row, 'lotId', 'is in the file twice');

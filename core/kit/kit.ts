@@ -12,6 +12,8 @@ import { formatBoth, formatTotal } from '../units/format';
 import { type Dimension, type UnitId, dimensionOf, isApproximate } from '../units/units';
 import { coldBudget } from './cold/budget';
 import { coldPlanOf } from './cold/plan';
+import { lowerFirst } from '../words';
+import { vesselsOf } from './cold/vessels';
 import { mostAtOnce } from './mostAtOnce';
 import type { Sets } from './sets';
 import { spanOf } from './span';
@@ -70,7 +72,8 @@ function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): G
   const groups = new Map<string, Group>();
   const named = (id: string): KitPart['instead'] =>
     bundle.items.flatMap((item) => (item.id === id ? [{ id, name: item.name }] : []));
-  for (const wanted of wantedOf(bundle, options)) {
+  const all = wantedOf(bundle, options);
+  for (const wanted of all) {
     const { slot, demo, method, line, item } = wanted;
     const key = `${item.id}/${dimensionOf(line.unit)}`;
     const group = groups.get(key) ?? { item, unit: line.unit, approximate: false, parts: [] };
@@ -88,6 +91,28 @@ function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): G
       instead: line.instead.flatMap(named),
       strength: line.strength,
       ...spanOf(timeline, slot.id),
+    });
+    groups.set(key, group);
+  }
+  for (const { vessel, cold } of vesselsOf(bundle, all)) {
+    const key = `${vessel.id}/count`;
+    const group = groups.get(key) ?? { item: vessel, unit: 'piece', approximate: false, parts: [] };
+    group.parts.push({
+      // No slot's own: it is away from the counter to the last draw.
+      slotId: '',
+      demoName: cold.name,
+      methodName: 'to carry it',
+      base: 1,
+      unit: 'piece',
+      text: '1',
+      sum: `1 to carry the ${lowerFirst(cold.name)}`,
+      note: '',
+      from: Math.min(0, ...timeline.tasks.map((task) => task.start)),
+      until: timeline.end,
+      sets: null,
+      perDay: false,
+      instead: [],
+      strength: null,
     });
     groups.set(key, group);
   }

@@ -67,8 +67,12 @@ export function lineupInput(bundle: ShowBundle): LineupInput {
   const { show } = bundle;
   const start = parseClock(show.start);
   const crew = show.crew.flatMap((id) => bundle.people.find((person) => person.id === id) ?? []);
+  // A store may hold thousands of things; only those of this show can keep it waiting.
+  const used = new Set(
+    resolveSlots(bundle).flatMap(({ method }) => method.kit.map((line) => line.itemId)),
+  );
   const equipment = bundle.items.flatMap(({ id, name, kind, owned }): PlanEquipment[] =>
-    kind === 'consumable' || owned === null ? [] : [{ id, name, owned }],
+    kind === 'consumable' || owned === null || !used.has(id) ? [] : [{ id, name, owned }],
   );
   return {
     arrival: parseClock(show.arrival) - start,

@@ -2,7 +2,7 @@
  * What warm things take from a cold liquid or from dry ice until they are as cold as it is.
  *
  * Only the heat that goes into turning liquid (or dry ice) to gas counts, not what the cold gas takes
- * on its way out: the safe side when ordering.
+ * on its way out: more is ordered rather than less.
  */
 export const COLD_KINDS = ['nitrogen', 'dryIce'] as const;
 export type ColdKind = (typeof COLD_KINDS)[number];

@@ -34,7 +34,7 @@ export const SUBSTANCES = {
     name: string;
     /** g/mol, from the standard atomic masses. */
     molarMass: number;
-    /** Mass share from which the acid counts as concentrated: the safe side of common practice. */
+    /** Mass share from which the acid counts as concentrated, set low on purpose; common practice. */
     acidFrom: number | null;
   }
 >;

@@ -4,7 +4,9 @@ import type { Movement } from './types';
 /** Amounts nearer than this to each other are the same: sums of decimals leave a hair over. */
 const HAIR = 1e-6;
 
-const tidy = (amount: number): number => (Math.abs(amount) < HAIR ? 0 : amount);
+export const isNothing = (amount: number): boolean => Math.abs(amount) < HAIR;
+
+const tidy = (amount: number): number => (isNothing(amount) ? 0 : amount);
 
 export const stockOf = (movements: readonly Pick<Movement, 'change'>[]): number =>
   tidy(movements.reduce((sum, movement) => sum + movement.change, 0));

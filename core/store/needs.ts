@@ -2,6 +2,7 @@
 import type { ShowBundle } from '../brief/types';
 import { coldBudget } from '../kit/cold/budget';
 import { coldPlanOf } from '../kit/cold/plan';
+import { vesselsOf } from '../kit/cold/vessels';
 import { mostAtOnce } from '../kit/mostAtOnce';
 import { spanOf } from '../kit/span';
 import { type KitOptions, type Wanted, wantedOf } from '../kit/wanted';
@@ -56,7 +57,8 @@ export function needsOf(
   let once: Timeline | null = null;
   const around: Around = { owned, timeline: () => (once ??= timeline()) };
   const byItem = new Map<string, Wanted[]>();
-  for (const wanted of wantedOf(bundle, options)) {
+  const all = wantedOf(bundle, options);
+  for (const wanted of all) {
     const list = byItem.get(wanted.item.id) ?? [];
     list.push(wanted);
     byItem.set(wanted.item.id, list);
@@ -90,6 +92,11 @@ export function needsOf(
       0,
     );
     needs.push({ itemId, base: dimension === 'count' ? Math.ceil(base - 1e-9) : base, perDay });
+  }
+  for (const { vessel } of vesselsOf(bundle, all)) {
+    const need = needs.find((one) => one.itemId === vessel.id);
+    if (need) need.base++;
+    else needs.push({ itemId: vessel.id, base: 1, perDay: 0 });
   }
   const { show } = bundle;
   return {

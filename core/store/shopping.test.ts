@@ -8,7 +8,7 @@ import { lot, pack, showNeeds } from '../testing/store';
 import { HOUSEHOLD } from '../units/household';
 import { convert } from './convert';
 import { needsOf } from './needs';
-import { dueOrders, shareOut, shoppingList } from './shopping';
+import { boughtWords, dueOrders, shareOut, shoppingList } from './shopping';
 import { takeFrom, usedIn } from './takeOut';
 
 const today = '2027-05-20';
@@ -151,6 +151,10 @@ describe('the shopping list', () => {
     expect(names(1)).toEqual([]);
     expect(names(3)).toEqual(['peroxide']);
     expect(names(9)).toEqual(['peroxide', 'salt']);
+    expect(dueOrders(result, today, 9).map(({ bought }) => boughtWords(bought))).toEqual([
+      '1 × 5 L',
+      '2',
+    ]);
   });
 
   test('shares of a cost add up to it (property)', () => {

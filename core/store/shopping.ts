@@ -1,6 +1,7 @@
 /** The shopping list: the cheapest packs for everything that coming shows lack, when to order, what it costs. */
 import type { Item, Pack } from '../repertoire/types';
 import { dayAfter, daysBetween } from '../time/days';
+import { formatAmount } from '../units/format';
 import { type Dimension, dimensionOf, toBase } from '../units/units';
 import type { HouseholdSizes } from '../units/household';
 import { type Share, allocate, inOrder } from './allocate';
@@ -238,6 +239,12 @@ export function shoppingList(
     ],
   };
 }
+
+/** “2 × 200 mL”, or “4” of what is sold by the piece. */
+export const boughtWords = ({ pack, count }: Pick<BoughtPack, 'pack' | 'count'>): string =>
+  pack.unit === 'piece' && pack.amount === 1
+    ? String(count)
+    : `${count} × ${formatAmount(pack.amount, pack.unit)}`;
 
 /** What is to be ordered within so many days of today, the most pressing first. */
 export const dueOrders = (

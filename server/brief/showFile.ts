@@ -151,13 +151,16 @@ export function importShow(area: Area, file: ShowFile): ImportAnswer {
         vesselId: plan.vesselId && moved(items.ids, plan.vesselId),
       })),
     });
+    // Whoever ticked need not be in the file.
+    const known = (id: string | null): string | null =>
+      id !== null && area.people.exists(id) ? id : null;
     // A copy is packed afresh.
     for (const mark of taken ? [] : file.packing) {
       const [itemId = '', kind = ''] = mark.key.split(/\.(?=[^.]*$)/);
       area.packMarks.set(showId, {
         ...mark,
         key: `${moved(items.ids, itemId)}.${kind}`,
-        by: person(mark.by),
+        by: known(person(mark.by)),
       });
     }
     // A copy of a show that is here already comes without its runs: each happened once.

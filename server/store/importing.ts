@@ -48,6 +48,7 @@ export function readTable(
       items: plain(area.items.list()),
       lots: plain(area.ledger.stocked()),
       boxes: plain(area.boxes.list()),
+      household: area.settings.get('own').household,
     },
     randomUUID,
   );

@@ -4,7 +4,7 @@ import { Router } from 'express';
 import { LotBody, CountBody, ReceiveBody } from '../../contract/store';
 import type { Item } from '../../core/repertoire/types';
 import { convert } from '../../core/store/convert';
-import { count, receive, reverse } from '../../core/store/ledger';
+import { count, isNothing, receive, reverse } from '../../core/store/ledger';
 import { type UnitId, dimensionOf, toBase } from '../../core/units/units';
 import { kindInWords } from '../../core/units/parse';
 import type { Area } from '../area';
@@ -66,7 +66,7 @@ export function storeRoutes(area: Area): Router {
     res.json(ledger.ofItem(req.params.id));
   });
   router.delete('/lots/:id', (req, _res, next) => {
-    if (ledger.stockOf(req.params.id) !== 0)
+    if (!isNothing(ledger.stockOf(req.params.id)))
       throw new Refusal(
         409,
         'not_empty',

@@ -274,6 +274,12 @@ describe('settings', () => {
     expect(await kit()).toContain('7 mL');
   });
 
+  test('there is one of it, and it stays', async () => {
+    await request(server.app).delete('/api/settings/own').expect(404);
+    await post('/settings', { id: 'own' }).expect(404);
+    await request(server.app).get('/api/settings/own').expect(200);
+  });
+
   test.each([
     [{ currency: 'money' }, 'currency'],
     [{ household: { drop: 0, squirt: 5, stroke: 250, pinch: 0.4 } }, 'household.drop'],

@@ -7,10 +7,11 @@ import { useState } from 'react';
 import type { Item } from '../../core/repertoire/types';
 import type { Used } from '../../core/store/takeOut';
 import { formatTotal } from '../../core/units/format';
+import type { HouseholdSizes } from '../../core/units/household';
 import { parseAmount } from '../../core/units/parse';
 import { BASE_UNIT, dimensionOf, toBase } from '../../core/units/units';
 import { ApiError, send } from '../app/api';
-import { queryClient, useItems, useUsed } from '../app/data';
+import { queryClient, useItems, useSettings, useUsed } from '../app/data';
 import { usePreferences } from '../app/preferences';
 import { useOpenShow } from '../brief/useShow';
 import { useAct } from '../parts/act';
@@ -35,12 +36,12 @@ const columns = {
   py: 1,
 } as const;
 
-function read(text: string, item: Item): Pick<Row, 'base' | 'fault'> {
+function read(text: string, item: Item, sizes?: HouseholdSizes): Pick<Row, 'base' | 'fault'> {
   const kind = dimensionOf(item.unit);
   const parsed = parseAmount(text, { kind, bare: BASE_UNIT[kind] });
   if (!parsed.ok) return { base: null, fault: parsed.message };
   if (parsed.value.amount < 0) return { base: null, fault: 'must not be negative' };
-  return { base: toBase(parsed.value.amount, parsed.value.unit), fault: null };
+  return { base: toBase(parsed.value.amount, parsed.value.unit, sizes), fault: null };
 }
 
 export function TakeOut() {
@@ -48,6 +49,7 @@ export function TakeOut() {
   const { data } = useUsed(show.id);
   const { data: items = [] } = useItems();
   const system = usePreferences((state) => state.system);
+  const sizes = useSettings().data?.household;
   const act = useAct();
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [refused, setRefused] = useState<Record<string, string>>({});
@@ -58,7 +60,7 @@ export function TakeOut() {
     const text =
       typed[used.itemId] ?? formatTotal(used.used, dimensionOf(item.unit), 'piece', system);
     const own =
-      typed[used.itemId] === undefined ? { base: used.used, fault: null } : read(text, item);
+      typed[used.itemId] === undefined ? { base: used.used, fault: null } : read(text, item, sizes);
     return [{ used, item, text, ...own }];
   });
   const wrong = rows.some((row) => row.base === null);

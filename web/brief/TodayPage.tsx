@@ -9,8 +9,7 @@ import { dayChecks } from '../../core/ready/checks';
 import { goNoGo } from '../../core/ready/go';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { finishOf } from '../../core/lineup/finish';
-import { dueOrders } from '../../core/store/shopping';
-import { formatAmount } from '../../core/units/format';
+import { boughtWords, dueOrders } from '../../core/store/shopping';
 import { send } from '../app/api';
 import { useFollowUps, useHealth, usePeople, useShopping, useShows } from '../app/data';
 import { useAct } from '../parts/act';
@@ -154,7 +153,7 @@ function Orders() {
               {dayWords(bought.orderBy)}
             </Box>
             <span>
-              {line.name}: {bought.count} × {formatAmount(bought.pack.amount, bought.pack.unit)}{' '}
+              {line.name}: {boughtWords(bought)}{' '}
               <Box component="span" sx={{ color: 'var(--muted)' }}>
                 {bought.pack.supplier}
                 {bought.pack.supplier && ' · '}

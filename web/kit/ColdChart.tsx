@@ -91,5 +91,5 @@ export default function ColdChart({ budget, start }: { budget: ColdBudget; start
       },
     };
   }, [budget, start, mode, system]);
-  return <Chart option={option} height={230} label={label} />;
+  return <Chart option={option} height={220} label={label} />;
 }

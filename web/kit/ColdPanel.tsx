@@ -28,47 +28,33 @@ import { grid } from '../repertoire/grid';
 
 const ColdChart = lazy(() => import('./ColdChart'));
 
-const cell = { padding: '6px 12px 6px 0', textAlign: 'right' } as const;
-
+/** What each demo draws, and what that is made of. */
 function Draws({ budget, start }: { budget: ColdBudget; start: number }) {
   const system = usePreferences((state) => state.system);
   const text = (base: number): string => coldText(budget.item, base, system);
   return (
-    <Box sx={{ overflowX: 'auto' }}>
-      <Box component="table" sx={{ borderCollapse: 'collapse', fontSize: 14, mt: 1 }}>
-        <thead>
-          <Box component="tr" sx={{ color: 'var(--muted)', '& th': { ...cell, fontWeight: 400 } }}>
-            <Box component="th" style={{ textAlign: 'left' }}>
-              Drawn
-            </Box>
-            <th>used</th>
-            <th>to cool things</th>
-            <th>stands</th>
-            <th>poured away</th>
-            <th>in all</th>
+    <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+      {budget.draws.map((draw) => (
+        <Box
+          component="li"
+          key={draw.slotId}
+          sx={{ borderTop: '1px solid var(--line)', py: 0.75, display: 'flex', gap: 1.5 }}
+        >
+          <Box component="b" sx={{ width: 46, fontFamily: 'Bricolage' }}>
+            {formatClock(start + draw.at)}
           </Box>
-        </thead>
-        <tbody>
-          {budget.draws.map((draw) => (
-            <Box
-              component="tr"
-              key={draw.slotId}
-              sx={{ borderTop: '1px solid var(--line)', '& td': cell }}
-            >
-              <Box component="td" style={{ textAlign: 'left' }}>
-                <b>{formatClock(start + draw.at)}</b> {draw.demoName}
-              </Box>
-              <td>{text(draw.used)}</td>
-              <td>{text(draw.cooling)}</td>
-              <td>{text(draw.standing)}</td>
-              <td>{text(draw.poured)}</td>
-              <td>
-                <b>{text(draw.total)}</b>
-              </td>
-            </Box>
-          ))}
-        </tbody>
-      </Box>
+          <Box sx={{ flex: 1 }}>
+            {draw.demoName}
+            <Typography variant="body2" color="textSecondary">
+              {text(draw.used)} used, {text(draw.cooling)} to cool things, {text(draw.standing)}{' '}
+              while it stands, {text(draw.poured)} lost in pouring
+            </Typography>
+          </Box>
+          <Box component="b" sx={{ fontFamily: 'Bricolage' }}>
+            {text(draw.total)}
+          </Box>
+        </Box>
+      ))}
     </Box>
   );
 }
@@ -80,7 +66,7 @@ function PlanFields({ at, item }: { at: string; item: Item }) {
     .filter((candidate) => candidate.holds !== null)
     .map(({ id, name }) => ({ value: id, label: name }));
   return (
-    <Box sx={{ ...grid(150), mt: 1.5 }}>
+    <Box sx={{ ...grid(125), mt: 1.5 }}>
       <Words name={`${at}.collected`} label="At the counter" help="Such as 11:10" />
       <Figure name={`${at}.daysBefore`} label="Days before" />
       <BaseAmountField
@@ -142,36 +128,58 @@ function Measured({ at, item, budget }: { at: string; item: Item; budget: ColdBu
   );
 }
 
-export function ColdPanel({ item, records }: { item: Item; records: readonly MethodRecord[] }) {
-  const { show, bundle, timeline, editing } = useOpenShow();
+interface ColdProps {
+  item: Item;
+  records: readonly MethodRecord[];
+}
+
+function useColdBudget({ item, records }: ColdProps): ColdBudget | null {
+  const { bundle, timeline } = useOpenShow();
   const system = usePreferences((state) => state.system);
-  const i = show.cold.findIndex((plan) => plan.itemId === item.id);
-  const budget = useMemo(
+  return useMemo(
     () => coldBudget(bundle, timeline, coldPlanOf(bundle.show, item), { records, system }),
     [bundle, timeline, item, records, system],
   );
+}
+
+/** Whether it lasts, in one sentence. */
+export function ColdVerdict(props: ColdProps) {
+  const system = usePreferences((state) => state.system);
+  const budget = useColdBudget(props);
   if (!budget) return null;
-  const at = `cold.${i}`;
-  const start = parseClock(show.start);
   const trouble = budget.short !== null;
   return (
-    <Section title={item.name}>
-      <Box
-        aria-live="polite"
-        sx={{
-          font: { xs: '800 22px/28px Bricolage', md: '800 28px/34px Bricolage' },
-          letterSpacing: '-0.4px',
-          color: trouble ? 'var(--ember)' : 'inherit',
-        }}
-      >
-        {trouble && '△ '}
-        {coldVerdict(budget, system)}
-      </Box>
-      <Typography color="textSecondary">{budget.how}</Typography>
-      <Suspense fallback={<Box aria-busy sx={{ height: 230 }} />}>
+    <Typography
+      aria-live="polite"
+      sx={{ color: trouble ? 'var(--ember)' : 'inherit', fontWeight: trouble ? 700 : 400 }}
+    >
+      {trouble && '△ '}
+      {props.item.name}: {coldVerdict(budget, system)}
+    </Typography>
+  );
+}
+
+export function ColdPanel(props: ColdProps) {
+  const { show, editing } = useOpenShow();
+  const { item } = props;
+  const system = usePreferences((state) => state.system);
+  const budget = useColdBudget(props);
+  if (!budget) return null;
+  const i = show.cold.findIndex((plan) => plan.itemId === item.id);
+  const at = `cold.${i}`;
+  return (
+    <Section title={`${item.name} over the day`}>
+      <Suspense fallback={<Box aria-busy sx={{ height: 220 }} />}>
         <ColdChart budget={budget} start={show.start} />
       </Suspense>
-      <Draws budget={budget} start={start} />
+      <Draws budget={budget} start={parseClock(show.start)} />
+      <Typography
+        variant="body2"
+        color="textSecondary"
+        sx={{ borderTop: '1px solid var(--line)', pt: 0.75 }}
+      >
+        {budget.how}
+      </Typography>
       {i < 0 ? (
         <Button
           variant="outlined"

@@ -4,7 +4,6 @@ import AccordionDetails from '@mui/material/AccordionDetails';
 import AccordionSummary from '@mui/material/AccordionSummary';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { ReactNode } from 'react';
 import type { KitEntry } from '../../core/kit/kit';
 import { type Mix, mixesFor } from '../../core/kit/mixes';
 import type { StockView } from '../../core/kit/stockWords';
@@ -20,15 +19,27 @@ export const columns = {
   width: '100%',
   gridTemplateColumns: {
     xs: '96px 1fr',
-    md: '150px minmax(0, 1.2fr) minmax(0, 1fr) 170px',
+    md: '112px minmax(0, 1.1fr) minmax(0, 1fr) 112px',
   },
 } as const;
 
-export const Amount = ({ children }: { children: ReactNode }) => (
-  <Box component="b" sx={{ textAlign: 'right', font: '600 17px/22px Bricolage' }}>
-    {children}
-  </Box>
-);
+/** As it is written, and below it what that comes to: “2 tbsp (29.6 mL)” in two lines. */
+export function Amount({ text }: { text: string }) {
+  const [written, comesTo] = text.split(/ (?=\()/);
+  return (
+    <Box component="b" sx={{ textAlign: 'right', font: '600 17px/22px Bricolage' }}>
+      {written}
+      {comesTo && (
+        <Box
+          component="span"
+          sx={{ display: 'block', font: '400 13px/16px Bricolage', color: 'var(--muted)' }}
+        >
+          {comesTo}
+        </Box>
+      )}
+    </Box>
+  );
+}
 
 const LEVEL_GLYPH: Record<StockView['level'], string> = {
   there: '✓ ',
@@ -87,10 +98,7 @@ export function KitEntryRow({ entry, stock, items, showId, clock }: EntryProps) 
     >
       <AccordionSummary expandIcon={<ExpandMore />} sx={{ minHeight: 44, px: 0.5 }}>
         <Box sx={columns}>
-          <Amount>
-            {entry.approximate ? 'about ' : ''}
-            {entry.text}
-          </Amount>
+          <Amount text={`${entry.approximate ? 'about ' : ''}${entry.text}`} />
           <Box sx={{ fontWeight: 600 }}>
             {entry.name}
             {entry.clash && (
@@ -113,7 +121,7 @@ export function KitEntryRow({ entry, stock, items, showId, clock }: EntryProps) 
           </Box>
         </Box>
       </AccordionSummary>
-      <AccordionDetails sx={{ pl: { xs: 1, md: '170px' }, pt: 0 }}>
+      <AccordionDetails sx={{ pl: { xs: 1, md: '132px' }, pt: 0 }}>
         <Typography>{entry.how}</Typography>
         {entry.clash && <Typography color="error">△ {entry.clash}</Typography>}
         <Box component="ul" sx={{ m: 0, mt: 1, pl: 2.5, fontSize: 14 }}>

@@ -11,7 +11,7 @@ import { stockView } from '../../core/kit/stockWords';
 import { resolveSlots } from '../../core/lineup/fromBundle';
 import { ITEM_KINDS } from '../../core/repertoire/types';
 import { formatClock, parseClock } from '../../core/time/clock';
-import { counted } from '../../core/words';
+import { counted, listInWords } from '../../core/words';
 import { useLots, useStock } from '../app/data';
 import { usePreferences } from '../app/preferences';
 import { useOpenShow } from '../brief/useShow';
@@ -20,7 +20,7 @@ import { Empty, Section } from '../parts/page';
 import { SaveAs } from '../parts/SaveAs';
 import { Tape } from '../parts/tape';
 import { ITEM_KIND } from '../parts/words';
-import { ColdPanel } from './ColdPanel';
+import { ColdPanel, ColdVerdict } from './ColdPanel';
 import { Amount, columns, KitEntryRow } from './KitEntryRow';
 
 /** What one demonstration takes with it, in running order: for laying out table by table. */
@@ -55,7 +55,7 @@ function ByDemo({ entries }: { entries: readonly KitEntry[] }) {
               key={`${entry.itemId}/${entry.dimension}/${part.sum}`}
               sx={{ ...columns, borderBottom: '1px solid var(--line)', py: 1, px: 0.5 }}
             >
-              <Amount>{part.text}</Amount>
+              <Amount text={part.text} />
               <span>{entry.name}</span>
               <Box sx={{ color: 'var(--muted)', fontSize: 13, gridColumn: { xs: 2, md: 'auto' } }}>
                 {part.note || ITEM_KIND[entry.kind]}
@@ -132,7 +132,7 @@ export default function KitPage() {
     (item) => item.cold !== null && entries.some((entry) => entry.itemId === item.id),
   );
   return (
-    <Box sx={{ maxWidth: 1080 }}>
+    <Box sx={{ maxWidth: 1240 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
         <Box sx={{ flex: '1 1 320px' }}>
           <Box
@@ -145,10 +145,16 @@ export default function KitPage() {
             {short.length > 0 ? `△ ${counted(short.length, 'thing')} short` : 'Nothing is short'}
           </Box>
           <Typography color="textSecondary">
+            {short.length > 0 && (
+              <b>{listInWords(short.slice(0, 5).map((entry) => entry.name))}. </b>
+            )}
             {counted(entries.length, 'thing')} for {show.audience} people. Open a line to see how it
             came about.{' '}
             {short.length > 0 && <Link to={`/store/shopping?shows=${show.id}`}>What to buy</Link>}
           </Typography>
+          {cold.map((item) => (
+            <ColdVerdict key={item.id} item={item} records={records} />
+          ))}
         </Box>
         <Button variant="contained" component={Link} to={`/shows/${show.id}/pack`}>
           Pack
@@ -176,29 +182,43 @@ export default function KitPage() {
           <ToggleButton value="demo">By demo</ToggleButton>
         </ToggleButtonGroup>
       </Box>
-      {by === 'kind' &&
-        cold.map((item) => <ColdPanel key={item.id} item={item} records={records} />)}
-      {by === 'demo' ? (
-        <ByDemo entries={entries} />
-      ) : (
-        ITEM_KINDS.map((kind) => {
-          const mine = entries.filter((entry) => entry.kind === kind);
-          return mine.length === 0 ? null : (
-            <Section key={kind} title={ITEM_KIND[kind]}>
-              {mine.map((entry) => (
-                <KitEntryRow
-                  key={`${entry.itemId}/${entry.dimension}`}
-                  entry={entry}
-                  stock={views.get(entry) ?? { level: 'untold', words: '', more: [] }}
-                  items={bundle.items}
-                  showId={show.id}
-                  clock={(seconds) => formatClock(startOfDay + seconds)}
-                />
-              ))}
-            </Section>
-          );
-        })
-      )}
+      <Box
+        sx={{
+          display: 'grid',
+          columnGap: 5,
+          gridTemplateColumns: cold.length > 0 ? { lg: 'minmax(0, 1fr) 380px' } : {},
+          alignItems: 'start',
+        }}
+      >
+        <Box>
+          {by === 'demo' ? (
+            <ByDemo entries={entries} />
+          ) : (
+            ITEM_KINDS.map((kind) => {
+              const mine = entries.filter((entry) => entry.kind === kind);
+              return mine.length === 0 ? null : (
+                <Section key={kind} title={ITEM_KIND[kind]}>
+                  {mine.map((entry) => (
+                    <KitEntryRow
+                      key={`${entry.itemId}/${entry.dimension}`}
+                      entry={entry}
+                      stock={views.get(entry) ?? { level: 'untold', words: '', more: [] }}
+                      items={bundle.items}
+                      showId={show.id}
+                      clock={(seconds) => formatClock(startOfDay + seconds)}
+                    />
+                  ))}
+                </Section>
+              );
+            })
+          )}
+        </Box>
+        <Box component="aside">
+          {cold.map((item) => (
+            <ColdPanel key={item.id} item={item} records={records} />
+          ))}
+        </Box>
+      </Box>
     </Box>
   );
 }

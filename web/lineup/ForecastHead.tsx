@@ -54,7 +54,15 @@ export function ForecastHead(props: HeadProps) {
         )}
       </Box>
       {/* As tall before it is known, so that nothing below moves under a finger. */}
-      <Box sx={{ flex: '1 1 270px', minWidth: 0, minHeight: 92, opacity: fresh ? 1 : 0.55 }}>
+      <Box
+        aria-busy={!fresh && timeline.blocks.length > 0}
+        sx={{
+          flex: '1 1 270px',
+          minWidth: 0,
+          minHeight: 92,
+          opacity: forecast && !fresh ? 0.55 : 1,
+        }}
+      >
         {!forecast && timeline.blocks.length > 0 && (
           <Typography color="textSecondary">Simulating many such shows …</Typography>
         )}

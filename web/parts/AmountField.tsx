@@ -114,6 +114,7 @@ interface BaseAmountFieldProps {
 export function BaseAmountField({ name, label, kind, help, optional }: BaseAmountFieldProps) {
   const { field, fieldState } = useController({ name });
   const system = usePreferences((state) => state.system);
+  const sizes = useSettings().data?.household;
   const value = field.value as number | string | null | undefined;
   const write = (base: number): string => {
     const unit = readableUnit(base, kind, system);
@@ -122,7 +123,7 @@ export function BaseAmountField({ name, label, kind, help, optional }: BaseAmoun
   const read = (typed: string) => parseAmount(typed, { kind, bare: BASE_UNIT[kind] });
   const baseOf = (typed: string): number | null => {
     const parsed = read(typed);
-    return parsed.ok ? toBase(parsed.value.amount, parsed.value.unit) : null;
+    return parsed.ok ? toBase(parsed.value.amount, parsed.value.unit, sizes) : null;
   };
   const [text, setText] = useState(
     typeof value === 'number' ? write(value) : typeof value === 'string' ? value : '',

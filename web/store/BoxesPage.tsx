@@ -1,6 +1,7 @@
 import { BoxBody } from '../../contract/store';
 import { useBoxes, useItems } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
+import { BaseAmountField } from '../parts/AmountField';
 import { Figure, Words } from '../parts/form';
 import { counted } from '../../core/words';
 
@@ -24,7 +25,7 @@ export default function BoxesPage() {
         <>
           <Words name="name" label="Name" />
           <Figure name="number" label="Number" />
-          <Figure name="grams" label="Weighs empty" unit="g" optional />
+          <BaseAmountField name="grams" label="Weighs empty" kind="mass" optional />
           <Words name="note" label="Notes" multiline />
         </>
       }

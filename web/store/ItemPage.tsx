@@ -11,7 +11,7 @@ import type { Item } from '../../core/repertoire/types';
 import { dimensionOf, UNITS } from '../../core/units/units';
 import { useBoxes } from '../app/data';
 import { useDocument } from '../documents/useDocument';
-import { AmountField } from '../parts/AmountField';
+import { AmountField, BaseAmountField } from '../parts/AmountField';
 import { EditingNotices, SaveBar, useRemove } from '../parts/editing';
 import { AutoForm, Choice, Figure, Many, Words, YesNoField } from '../parts/form';
 import { Loading, Page, Section, Trouble, useTitle } from '../parts/page';
@@ -72,10 +72,15 @@ function Facts() {
             name="boxId"
             label="Box"
             none="In no box"
-            options={boxes.map((box) => ({ value: box.id, label: `${box.number} · ${box.name}` }))}
+            options={[
+              ...boxes.map((box) => ({ value: box.id, label: `${box.number} · ${box.name}` })),
+              ...(item.boxId !== null && !boxes.some((box) => box.id === item.boxId)
+                ? [{ value: item.boxId, label: 'a removed box' }]
+                : []),
+            ]}
           />
           {counted ? (
-            <Figure name="gramsEach" label="Weighs each" unit="g" optional />
+            <BaseAmountField name="gramsEach" label="Weighs each" kind="mass" optional />
           ) : (
             <Figure name="density" label="Density" unit="g/mL" optional />
           )}
@@ -150,8 +155,8 @@ function Facts() {
         <Section title="With cold liquid">
           <Box sx={grid(180)}>
             <Choice name="material" label="Made of" none="Not said" options={options(MATERIAL)} />
-            <Figure name="holds" label="Holds, as a vessel" unit="mL" optional />
-            <Figure name="boilsOff" label="Goes off in an hour" unit="mL" optional />
+            <BaseAmountField name="holds" label="Holds, as a vessel" kind="volume" optional />
+            <Figure name="boilsOff" label="Goes off in an hour" unit="mL, of dry ice g" optional />
           </Box>
         </Section>
       )}

@@ -48,6 +48,7 @@ function AmountForm({
 }: CountProps) {
   const [text, setText] = useState('');
   const [fault, setFault] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
   const sizes = useSettings().data?.household;
   const submit = async (): Promise<void> => {
     const read = parseAmount(text, { kind: dimensionOf(item.unit), bare: item.unit });
@@ -67,7 +68,9 @@ function AmountForm({
           unit: BASE_UNIT[dimensionOf(read.value.unit)],
         }
       : read.value;
+    setBusy(true);
     if (await onAmount(amount, unit)) setText('');
+    setBusy(false);
   };
   return (
     <Box
@@ -97,7 +100,7 @@ function AmountForm({
         ))}
       </Box>
       {children}
-      <Button type="submit" variant="outlined" sx={{ justifySelf: 'start' }}>
+      <Button type="submit" variant="outlined" disabled={busy} sx={{ justifySelf: 'start' }}>
         {button}
       </Button>
     </Box>

@@ -3,8 +3,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { BoughtPack, ShoppingLine, ShoppingList } from '../../core/store/shopping';
+import {
+  type BoughtPack,
+  boughtWords,
+  type ShoppingLine,
+  type ShoppingList,
+} from '../../core/store/shopping';
 import { formatAmount, formatTotal } from '../../core/units/format';
 import { counted } from '../../core/words';
 import { newId, send } from '../app/api';
@@ -26,9 +32,11 @@ const columns = {
 function PackRow({ line, bought }: { line: ShoppingLine; bought: BoughtPack }) {
   const money = useMoney();
   const act = useAct();
+  const [busy, setBusy] = useState(false);
   const { pack, count, cost, orderBy, late } = bought;
-  const come = (): Promise<boolean> =>
-    act(async () => {
+  const come = async (): Promise<void> => {
+    setBusy(true);
+    await act(async () => {
       await send('POST', '/deliveries', {
         lot: {
           id: newId(),
@@ -46,6 +54,8 @@ function PackRow({ line, bought }: { line: ShoppingLine; bought: BoughtPack }) {
       });
       await queryClient.invalidateQueries({ queryKey: ['/shopping'] });
     });
+    setBusy(false);
+  };
   return (
     <Box sx={{ ...columns, py: 0.5 }}>
       <Box sx={{ color: late ? 'var(--ember)' : 'inherit', fontWeight: 600 }}>
@@ -53,11 +63,7 @@ function PackRow({ line, bought }: { line: ShoppingLine; bought: BoughtPack }) {
         {dayWords(orderBy)}
       </Box>
       <Box sx={{ minWidth: 0 }}>
-        <b>
-          {pack.unit === 'piece' && pack.amount === 1
-            ? count
-            : `${count} × ${formatAmount(pack.amount, pack.unit)}`}
-        </b>{' '}
+        <b>{boughtWords(bought)}</b>{' '}
         <Box component="span" sx={{ color: 'var(--muted)' }}>
           {pack.supplier}
         </Box>
@@ -68,6 +74,7 @@ function PackRow({ line, bought }: { line: ShoppingLine; bought: BoughtPack }) {
       <Button
         size="small"
         sx={{ gridColumn: { xs: 2, md: 'auto' }, justifySelf: { xs: 'start', md: 'end' } }}
+        disabled={busy}
         aria-label={`${line.name}: it has come`}
         onClick={() => void come()}
       >

@@ -105,6 +105,16 @@ describe('backwards from the last use', () => {
     );
   });
 
+  test('the vessel it is carried in is on the list and asked of the store', () => {
+    const from = coldShow();
+    const entry = kitList(from, timelineOf(from)).find((e) => e.itemId === 'dewar');
+    expect(entry).toMatchObject({ total: 1, how: '1 to carry the liquid nitrogen' });
+    const { needs } = needsOf(from, { timeline: () => timelineOf(from), owned: () => Infinity });
+    expect(needs.find((one) => one.itemId === 'dewar')?.base).toBe(1);
+    const without = coldShow({ vesselId: null });
+    expect(kitList(without, timelineOf(without)).some((e) => e.itemId === 'dewar')).toBe(false);
+  });
+
   test('the kit list asks for what must be fetched, and says how it came about', () => {
     const from = coldShow({ reserve: 10 });
     const entry = kitList(from, timelineOf(from)).find((e) => e.itemId === 'ln');
