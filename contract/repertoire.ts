@@ -31,6 +31,7 @@ import {
   type Task,
 } from '../core/repertoire/types';
 import { HAZARD_CODES, PRECAUTION_CODES } from '../core/kit/ghs';
+import { convertible } from '../core/store/convert';
 import { COLD_KINDS, type ColdKind, MATERIALS, type Material } from '../core/repertoire/materials';
 import {
   STRENGTH_KINDS,
@@ -404,13 +405,9 @@ export class HazardLabelBody implements HazardLabel {
 function unlikePack(item: ItemBody): string | null {
   if (!Array.isArray(item.packs) || !STOCK_UNITS.includes(item.unit)) return null;
   const kind = dimensionOf(item.unit);
-  const known = { volume: item.density, mass: 1, count: item.gramsEach, length: item.gramsEach };
-  const weighs = (of: string): boolean => Boolean(known[of as keyof typeof known]);
-  const wrong = item.packs.find((pack) => {
-    if (!STOCK_UNITS.includes(pack?.unit)) return false;
-    const sold = dimensionOf(pack.unit);
-    return sold !== kind && !(weighs(sold) && weighs(kind));
-  });
+  const wrong = item.packs.find(
+    (pack) => STOCK_UNITS.includes(pack?.unit) && !convertible(dimensionOf(pack.unit), kind, item),
+  );
   if (!wrong) return null;
   return `must be sold by ${kindInWords(kind).replace(/^an? /, '')}, as it is counted in the store; or give what it weighs`;
 }

@@ -2,7 +2,7 @@ import { FESTIVAL, expect, saved, test } from './stage';
 
 test('from Today to the line-up, whose clock follows a changed method', async ({ page, demo }) => {
   await page.goto(demo.url);
-  await expect(page.getByText('Harbour Light Festival')).toBeVisible();
+  await expect(page.getByText('Harbour Light Festival', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Open the show' }).click();
   await expect(page.getByText('Ends 14:38')).toBeVisible();
   await expect(page.getByText('2:40 dead air')).toBeVisible();

@@ -45,3 +45,10 @@ export function toGrams(
       return null;
   }
 }
+
+/** Whether what is written in one kind can be reckoned in another. */
+export const convertible = (
+  from: Dimension,
+  to: Dimension,
+  item: Pick<Item, 'density' | 'gramsEach'>,
+): boolean => convert(1, from, to, item) !== null;

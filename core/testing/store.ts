@@ -1,4 +1,5 @@
 import type { Pack } from '../repertoire/types';
+import { blankLot } from '../store/blank';
 import type { Need, ShowNeeds } from '../store/needs';
 import type { Box, StockedLot } from '../store/types';
 
@@ -8,15 +9,8 @@ export const lot = (
   stock: number,
   over: Partial<StockedLot> = {},
 ): StockedLot => ({
-  id,
-  itemId,
+  ...blankLot(id, itemId),
   stock,
-  place: '',
-  expiry: null,
-  opened: null,
-  state: 'good',
-  lastTest: null,
-  note: '',
   ...over,
 });
 

@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import request from 'supertest';
 import type { ApiErrorBody, StockAnswer, UsedAnswer } from '../../contract/api';
 import type { ShoppingList } from '../../core/store/shopping';
+import { blankLot } from '../../core/store/blank';
 import type { Movement, StockedLot } from '../../core/store/types';
 import { type TestServer, testServer } from '../testing/serve';
 
@@ -24,14 +25,9 @@ const lotOf = async (id: string): Promise<StockedLot | undefined> =>
 const FESTIVAL = 'harbour-light-festival';
 
 const lot = (id: string, itemId: string) => ({
-  id,
-  itemId,
+  ...blankLot(id, itemId),
   place: 'Shelf B',
   expiry: '2028-01-31',
-  opened: null,
-  state: 'good',
-  lastTest: null,
-  note: '',
 });
 const delivery = (id: string, itemId: string, amount: number, unit: string) => ({
   lot: lot(id, itemId),

@@ -2,6 +2,7 @@
 import TextField from '@mui/material/TextField';
 import { useEffect, useState } from 'react';
 import { useController, useFormContext, useWatch } from 'react-hook-form';
+import { convertible } from '../../core/store/convert';
 import { formatTotal, readableUnit, writeAmount } from '../../core/units/format';
 import { kindInWords, parseAmount } from '../../core/units/parse';
 import {
@@ -30,13 +31,8 @@ interface AmountFieldProps {
     { unit: UnitId; name: string; density: number | null; gramsEach: number | null } | undefined;
 }
 
-/** Whether an amount can be reckoned in the kind that its item is counted in. */
-function unlike(unit: UnitId, like: NonNullable<AmountFieldProps['like']>): boolean {
-  const [from, to] = [dimensionOf(unit), dimensionOf(like.unit)];
-  const weighs = (kind: Dimension): boolean =>
-    kind === 'mass' || Boolean(kind === 'volume' ? like.density : like.gramsEach);
-  return from !== to && !(weighs(from) && weighs(to));
-}
+const unlike = (unit: UnitId, like: NonNullable<AmountFieldProps['like']>): boolean =>
+  !convertible(dimensionOf(unit), dimensionOf(like.unit), like);
 
 export function AmountField({ at, part = 'amount', label, kinds, like }: AmountFieldProps) {
   const { setValue } = useFormContext();

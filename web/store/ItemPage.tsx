@@ -105,7 +105,6 @@ function Facts() {
             </>
           )}
         />
-        <PacksFault />
       </Section>
       {consumable ? (
         <Section title="Strength and label">
@@ -162,25 +161,6 @@ function Facts() {
       )}
     </>
   );
-}
-
-/** A pack of another kind than the stock: told below the packs. */
-function PacksFault() {
-  const { packs, unit, density, gramsEach } = useWatch() as Item;
-  const weighs = { volume: density, mass: 1, count: gramsEach, length: gramsEach } as Record<
-    string,
-    number | null
-  >;
-  const kind = dimensionOf(unit);
-  const wrong = packs.some((pack) => {
-    const sold = dimensionOf(pack.unit);
-    return sold !== kind && !(weighs[sold] && weighs[kind]);
-  });
-  return wrong ? (
-    <Typography color="error">
-      △ Give what it weighs, or sell it by what it is counted in: {UNITS[unit].label}.
-    </Typography>
-  ) : null;
 }
 
 export default function ItemPage() {

@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { LotBody } from '../../contract/store';
 import type { Item } from '../../core/repertoire/types';
+import { blankLot } from '../../core/store/blank';
 import { firstExpiredFirst, lastDay, nextTest } from '../../core/store/dates';
 import type { Lot, StockedLot } from '../../core/store/types';
 import { formatAmount, formatTotal, writeAmount } from '../../core/units/format';
@@ -209,14 +210,9 @@ function Receive({ item }: { item: Item }) {
         act(async () => {
           await send('POST', '/deliveries', {
             lot: {
-              id: newId(),
-              itemId: item.id,
+              ...blankLot(newId(), item.id),
               place,
               expiry: expiry === '' ? null : expiry,
-              opened: null,
-              state: 'good',
-              lastTest: null,
-              note: '',
             },
             amount,
             unit,

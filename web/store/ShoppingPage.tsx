@@ -5,6 +5,7 @@ import Checkbox from '@mui/material/Checkbox';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { blankLot } from '../../core/store/blank';
 import {
   type BoughtPack,
   boughtWords,
@@ -38,16 +39,7 @@ function PackRow({ line, bought }: { line: ShoppingLine; bought: BoughtPack }) {
     setBusy(true);
     await act(async () => {
       await send('POST', '/deliveries', {
-        lot: {
-          id: newId(),
-          itemId: line.itemId,
-          place: '',
-          expiry: null,
-          opened: null,
-          state: 'good',
-          lastTest: null,
-          note: '',
-        },
+        lot: blankLot(newId(), line.itemId),
         amount: pack.amount * count,
         unit: pack.unit,
         note: [formatAmount(pack.amount, pack.unit), pack.supplier].filter(Boolean).join(', '),
