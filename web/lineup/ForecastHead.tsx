@@ -55,7 +55,7 @@ export function ForecastHead(props: HeadProps) {
       </Box>
       {/* As tall before it is known, so that nothing below moves under a finger. */}
       <Box
-        aria-busy={!fresh && timeline.blocks.length > 0}
+        aria-busy={(!fresh && timeline.blocks.length > 0) || undefined}
         sx={{
           flex: '1 1 270px',
           minWidth: 0,
