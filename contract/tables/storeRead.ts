@@ -61,12 +61,14 @@ class Reading {
   readonly rows: StoreImport['rows'] = [];
   private readonly byName = new Map<string, string>();
   private readonly known: Map<string, Item>;
+  private readonly knownLots: Map<string, StockedLot>;
 
   constructor(
     private readonly here: Here,
     private readonly newId: () => string,
   ) {
     this.known = new Map(here.items.map((item) => [item.id, item]));
+    this.knownLots = new Map(here.lots.map((lot) => [lot.id, lot]));
     for (const item of here.items) this.byName.set(item.name.toLowerCase(), item.id);
   }
 
@@ -254,7 +256,7 @@ class Reading {
     if (keys.every((key) => !cells[key])) return '';
     const amount = this.amountOf(row, cells, item);
     const id = this.text(cells, 'lotId') ?? this.newId();
-    const before = this.here.lots.find((lot) => lot.id === id);
+    const before = this.knownLots.get(id);
     if (before && before.itemId !== item.id) {
       this.fault(row, 'lotId', 'belongs to another item here');
       return '';

@@ -17,7 +17,7 @@ import { vesselsOf } from './cold/vessels';
 import { mostAtOnce } from './mostAtOnce';
 import type { Sets } from './sets';
 import { spanOf } from './span';
-import { type KitOptions, type Wanted, wantedOf, wantedWords } from './wanted';
+import { type KitOptions, type Wanted, wantedOf, wantedWords, wholePieces } from './wanted';
 
 export interface KitPart {
   slotId: string;
@@ -119,10 +119,6 @@ function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): G
   return [...groups.values()];
 }
 
-/** What can be counted comes whole. */
-const whole = (base: number, dimension: Dimension): number =>
-  dimension === 'count' ? Math.ceil(base - 1e-9) : base;
-
 const KINDS: readonly ItemKind[] = ['equipment', 'consumable', 'gear'];
 
 /** The kit list of a show, by kind, each kind by name. */
@@ -163,7 +159,7 @@ export function kitList(
       }
       const summed = parts.reduce((sum, part) => sum + part.base, 0);
       const shared = item.kind === 'consumable' ? null : mostAtOnce(parts);
-      const total = whole(shared ? shared.total : summed, dimension);
+      const total = wholePieces(shared ? shared.total : summed, dimension);
       const text = (base: number, as: UnitId): string => formatBoth(base, as, dimension, show);
       return {
         ...entry,

@@ -89,7 +89,8 @@ describe('on the list', () => {
 
   test('what can be counted comes whole', () => {
     // 2 × 3 ÷ 0.9 = 6.67
-    expect(of('cup')?.total).toBe(7);
+    expect(of('cup')).toMatchObject({ total: 7, text: '7' });
+    expect(of('cup')?.how).toContain('+ 10 % lost in handling = 7');
   });
 
   test('equipment comes back from a rehearsal; spare sets of it are brought', () => {

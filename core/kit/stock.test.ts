@@ -93,6 +93,40 @@ describe('what the store has', () => {
     expect(view('flask')).toMatchObject({ words: '1 short', more: ['Instead: jar (3 there).'] });
   });
 
+  test('a test that falls due before the day, and what needs attention', () => {
+    const rods = items.map((one) => (one.id === 'rod' ? { ...one, testEvery: 30 } : one));
+    const rod = {
+      ...lot('r', 'rod', 2),
+      lastTest: '2027-04-01',
+      state: 'attention' as const,
+      note: 'Loose',
+    };
+    const share = {
+      ...shares[0],
+      itemId: 'rod',
+      short: 0,
+      need: 1,
+      got: 1,
+      before: [],
+      outOfDate: 0,
+    };
+    expect(
+      stockView(
+        entry('rod'),
+        { showId: 'show', from: [], counted: true, ...share },
+        {
+          items: rods,
+          lots: [rod],
+          day: '2027-05-30',
+        },
+      ),
+    ).toEqual({
+      level: 'there',
+      words: 'in the store',
+      more: ['Needs attention: Loose.', 'Its test is due by 2027-05-01.'],
+    });
+  });
+
   test('at the venue; as many as wanted; not worked out yet', () => {
     expect(view('water')).toMatchObject({ level: 'venue', words: 'found at the venue' });
     expect(view('rod')).toMatchObject({ level: 'untold', words: '' });

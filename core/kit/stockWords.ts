@@ -2,6 +2,7 @@
 import type { Item } from '../repertoire/types';
 import type { Share } from '../store/allocate';
 import { ownedOn } from '../store/allocate';
+import { nextTest, usableOn } from '../store/dates';
 import type { StockedLot } from '../store/types';
 import { formatTotal, type System } from '../units/format';
 import { dimensionOf } from '../units/units';
@@ -44,6 +45,11 @@ export function stockView(
     more.push(
       `${text(share.outOfDate)} in the store will be out of date on the day and does not count.`,
     );
+  for (const lot of lots.filter((one) => one.itemId === item.id && usableOn(one, item, day))) {
+    if (lot.state === 'attention') more.push(`Needs attention${lot.note ? `: ${lot.note}` : ''}.`);
+    const due = nextTest(lot, item, day);
+    if (due !== null && due <= day) more.push(`Its test is due by ${due}.`);
+  }
   if (share.short <= 0)
     return share.counted
       ? { level: 'there', words: share.need > 0 ? 'in the store' : 'ordered', more }

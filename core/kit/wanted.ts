@@ -3,7 +3,7 @@ import type { ShowBundle } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Item, KitLine } from '../repertoire/types';
 import { formatAmount, formatBoth, type System } from '../units/format';
-import { dimensionOf, toBase } from '../units/units';
+import { type Dimension, dimensionOf, toBase } from '../units/units';
 import { type Times, timesInWords, timesWanted } from './basis';
 import { type KnownRecord, type Sets, setsOf } from './sets';
 
@@ -56,13 +56,19 @@ export function wantedOf(bundle: ShowBundle, { records = [] }: KitOptions = {}):
   });
 }
 
+/** What can be counted comes whole. */
+export const wholePieces = (base: number, dimension: Dimension): number =>
+  dimension === 'count' ? Math.ceil(base - 1e-9) : base;
+
 /** The amount of a line, and how it came about: “60 mL per go × 2 goes = 120 mL”. */
 export function wantedWords(
   { line, item, sets, base, rehearsing, times, kept }: Wanted,
   { household: sizes, show }: Pick<ShowBundle, 'household' | 'show'>,
   system: System = 'metric',
 ): { text: string; sum: string } {
-  const text = formatBoth(base + rehearsing, line.unit, dimensionOf(line.unit), { system, sizes });
+  const dimension = dimensionOf(line.unit);
+  const total = wholePieces(base + rehearsing, dimension);
+  const text = formatBoth(total, line.unit, dimension, { system, sizes });
   const said = { factor: times.factor, rehearsing };
   const words = timesInWords(line, said, show.rehearsals, sets);
   const written = formatAmount(line.amount, line.unit);

@@ -5,7 +5,7 @@ import { coldPlanOf } from '../kit/cold/plan';
 import { vesselsOf } from '../kit/cold/vessels';
 import { mostAtOnce } from '../kit/mostAtOnce';
 import { spanOf } from '../kit/span';
-import { type KitOptions, type Wanted, wantedOf } from '../kit/wanted';
+import { type KitOptions, type Wanted, wantedOf, wholePieces } from '../kit/wanted';
 import type { Timeline } from '../lineup/types';
 import { parseClock } from '../time/clock';
 import { dimensionOf } from '../units/units';
@@ -91,7 +91,7 @@ export function needsOf(
       (sum, w, i) => sum + (w.line.basis === 'perDay' ? (known[i] ?? 0) : 0),
       0,
     );
-    needs.push({ itemId, base: dimension === 'count' ? Math.ceil(base - 1e-9) : base, perDay });
+    needs.push({ itemId, base: wholePieces(base, dimension), perDay });
   }
   for (const { vessel } of vesselsOf(bundle, all)) {
     const need = needs.find((one) => one.itemId === vessel.id);

@@ -122,6 +122,7 @@ export default function BringInPage() {
   const [mapping, setMapping] = useState<(StoreKey | null)[]>([]);
   const [preview, setPreview] = useState<StorePreview | null>(null);
   const [done, setDone] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
   const take = async (text: string): Promise<void> => {
     setDone(null);
     setPreview(null);
@@ -129,14 +130,19 @@ export default function BringInPage() {
     setTable(read);
     setMapping(read ? guessMapping(read.head, STORE_COLUMNS) : []);
   };
-  const look = (): Promise<boolean> =>
-    act(async () => {
+  const work = async (what: () => Promise<void>): Promise<void> => {
+    setBusy(true);
+    await act(what);
+    setBusy(false);
+  };
+  const look = (): Promise<void> =>
+    work(async () => {
       setPreview(
         await send<StorePreview>('POST', '/store/preview', { text: table?.text, mapping }),
       );
     });
-  const bringIn = (): Promise<boolean> =>
-    act(async () => {
+  const bringIn = (): Promise<void> =>
+    work(async () => {
       const answer = await send<{ items: number; lots: number }>('POST', '/store/import', {
         text: table?.text,
         mapping,
@@ -199,8 +205,8 @@ export default function BringInPage() {
                 setPreview(null);
               }}
             />
-            <Button variant="outlined" sx={{ mt: 2 }} onClick={() => void look()}>
-              See what that comes to
+            <Button variant="outlined" sx={{ mt: 2 }} disabled={busy} onClick={() => void look()}>
+              {busy ? 'Reading …' : 'See what that comes to'}
             </Button>
           </Section>
           {preview && (
@@ -209,7 +215,7 @@ export default function BringInPage() {
               <Button
                 variant="contained"
                 sx={{ mt: 2 }}
-                disabled={preview.faults.length > 0}
+                disabled={busy || preview.faults.length > 0}
                 onClick={() => void bringIn()}
               >
                 Bring it in

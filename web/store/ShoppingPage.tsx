@@ -114,7 +114,8 @@ function Costs({
   onChoose: (ids: string[]) => void;
 }) {
   const money = useMoney();
-  const { data: shows = [] } = useShows();
+  const { data: shows } = useShows();
+  if (!shows) return <Loading rows={3} />;
   const coming = shows.filter((show) => show.date >= today());
   const ids = chosen ?? coming.map((show) => show.id);
   return (
