@@ -32,6 +32,8 @@ export interface ShowSummary extends Pick<
   venueName: string | null;
   slotCount: number;
   runs: { id: string; kind: RunKind; finished: boolean }[];
+  /** What it used was taken out of the store. */
+  takenOut: boolean;
   version: number;
 }
 

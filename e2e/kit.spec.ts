@@ -121,7 +121,8 @@ test('after a show what was used is put right and taken out of the store, and ca
   page,
   demo,
 }) => {
-  await page.goto(demo.url + '/shows/hollin-school-morning/after');
+  await page.goto(demo.url);
+  await page.getByRole('link', { name: 'What Hollin School morning used' }).click();
   const used = page.getByRole('textbox', { name: 'Used of Empty drinks can' });
   await expect(used).toHaveValue('2');
   await used.fill('2 mL');
@@ -138,6 +139,9 @@ test('after a show what was used is put right and taken out of the store, and ca
   await used.fill('3');
   await page.getByRole('button', { name: 'Take it out of the store' }).click();
   await expect(page.getByText('✓ Taken out of the store.')).toBeVisible();
+  await page.goto(demo.url);
+  await expect(page.getByRole('link', { name: 'What Vay Lifeboat open day used' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'What Hollin School morning used' })).toBeHidden();
   await page.goto(demo.url + '/store/items/drink-can');
   await expect(page.getByText('taken out · Hollin School morning')).toBeVisible();
   await page.goto(demo.url + '/shows/hollin-school-morning/after');

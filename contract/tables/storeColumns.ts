@@ -55,3 +55,16 @@ export const STORE_COLUMNS: readonly Column<StoreKey>[] = COLUMNS;
 
 export const titleOf = (key: StoreKey): string =>
   STORE_COLUMNS.find((column) => column.key === key)?.title ?? key;
+
+/** The column that a path in an item is written in: “packs[0].amount” is in Pack. */
+export function columnOf(path: string): StoreKey | null {
+  const [first = '', second = ''] = path.split(/[.[\]]+/);
+  if (first === 'packs') {
+    const part = path.split('.')[1] ?? '';
+    return part === 'price' || part === 'leadDays' || part === 'supplier' ? part : 'pack';
+  }
+  if (first === 'id') return 'itemId';
+  if (first === 'boxId') return 'box';
+  if (first === 'label') return second === '' ? 'hazards' : (second as StoreKey);
+  return first === '' ? null : (first as StoreKey);
+}

@@ -15,7 +15,7 @@ import {
 import { ItemBody } from '../repertoire';
 import { LotBody } from '../store';
 import { check } from '../validate';
-import { type StoreKey, titleOf } from './storeColumns';
+import { columnOf, type StoreKey, titleOf } from './storeColumns';
 import { type RowFault, cellsOf } from './table';
 import { type Read, isFault, readDay, readList, readNumber, readWord, readYesNo } from './values';
 import {
@@ -304,19 +304,6 @@ class Reading {
     }
     this.faults.sort((a, b) => a.row - b.row);
   }
-}
-
-/** The column that a path in an item is written in: “packs[0].amount” is in Pack. */
-function columnOf(path: string): StoreKey | null {
-  const [first = '', second = ''] = path.split(/[.[\]]+/);
-  if (first === 'packs') {
-    const part = path.split('.')[1] ?? '';
-    return part === 'price' || part === 'leadDays' || part === 'supplier' ? part : 'pack';
-  }
-  if (first === 'id') return 'itemId';
-  if (first === 'boxId') return 'box';
-  if (first === 'label') return second === '' ? 'hazards' : (second as StoreKey);
-  return first === '' ? null : (first as StoreKey);
 }
 
 /** `rows` without the heading; `newId` makes ids that are nowhere yet. */

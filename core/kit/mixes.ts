@@ -1,9 +1,11 @@
 import type { Strength } from '../repertoire/substances';
 import type { Item } from '../repertoire/types';
 import { dimensionOf } from '../units/units';
-import type { System } from '../units/format';
+import { usableOn } from '../store/dates';
+import { formatTotal } from '../units/format';
 import { type Dilution, dilute } from './dilution';
 import type { KitEntry } from './kit';
+import type { Shelf } from './onShelf';
 
 export interface Mix {
   demoName: string;
@@ -12,25 +14,45 @@ export interface Mix {
   /** mL. */
   volume: number;
   dilution: Dilution;
+  /** “The store has 500 mL of it.”, or that it has too little; empty where nothing is mixed. */
+  there: string;
 }
 
 /**
  * How to get the strength that methods ask for, from every bottle of the same substance: the item itself
- * first. Nothing where it is that strong as it comes.
+ * first, then those of which there is enough. Nothing where it is that strong as it comes.
  */
-export function mixesFor(entry: KitEntry, items: readonly Item[], system?: System): Mix[] {
+export function mixesFor(entry: KitEntry, { items, lots, day, system }: Shelf): Mix[] {
   const item = items.find((candidate) => candidate.id === entry.itemId);
   if (!item || entry.dimension !== 'volume') return [];
   return entry.parts.flatMap((part): Mix[] => {
     const wanted = part.strength;
     if (!wanted) return [];
-    const mix = (from: Item): Mix => ({
-      demoName: part.demoName,
-      from,
-      wanted,
-      volume: part.base,
-      dilution: dilute(from, wanted, part.base, system),
-    });
+    const stockOf = (from: Item): number =>
+      lots
+        .filter((lot) => lot.itemId === from.id && usableOn(lot, from, day))
+        .reduce((sum, lot) => sum + lot.stock, 0);
+    const mix = (from: Item): Mix => {
+      const dilution = dilute(from, wanted, part.base, system);
+      const stock = stockOf(from);
+      const text = formatTotal(stock, 'volume', 'mL', system);
+      const wants = dilution.is === 'mix' ? dilution.stock : 0;
+      return {
+        demoName: part.demoName,
+        from,
+        wanted,
+        volume: part.base,
+        dilution,
+        there:
+          wants === 0
+            ? ''
+            : stock < wants
+              ? `Only ${text} of it counts.`
+              : `The store has ${text} of it.`,
+      };
+    };
+    const enough = (one: Mix): boolean =>
+      one.dilution.is !== 'mix' || stockOf(one.from) >= one.dilution.stock;
     const own = mix(item);
     const others = items
       .filter(
@@ -41,7 +63,8 @@ export function mixesFor(entry: KitEntry, items: readonly Item[], system?: Syste
           dimensionOf(other.unit) === 'volume',
       )
       .map(mix)
-      .filter(({ dilution }) => dilution.is === 'mix' || dilution.is === 'ready');
+      .filter(({ dilution }) => dilution.is === 'mix' || dilution.is === 'ready')
+      .sort((a, b) => Number(enough(b)) - Number(enough(a)));
     return own.dilution.is === 'ready' ? others : [own, ...others];
   });
 }

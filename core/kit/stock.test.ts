@@ -137,17 +137,25 @@ describe('what the store has', () => {
 });
 
 describe('what to mix', () => {
+  const shelf = { items, lots, day: '2027-05-30' };
+
   test('from a stronger bottle of the same, where the weak one would do as it comes', () => {
-    const mixes = mixesFor(entry('weak'), items);
+    const mixes = mixesFor(entry('weak'), { ...shelf, lots: [lot('b', 'strong', 400)] });
     expect(mixes.map((mix) => [mix.from.id, mix.dilution.is])).toEqual([['strong', 'mix']]);
     expect(mixes[0]?.dilution).toMatchObject({
       stock: expect.closeTo(30, 9),
       water: expect.closeTo(60, 9),
     });
+    expect(mixes[0]?.there).toBe('The store has 400 mL of it.');
   });
 
   test('the thing itself first; a weaker bottle is not offered', () => {
-    expect(mixesFor(entry('strong'), items).map((mix) => mix.from.id)).toEqual(['strong']);
-    expect(mixesFor(entry('salt'), items)).toEqual([]);
+    const [mix, ...others] = mixesFor(entry('strong'), {
+      ...shelf,
+      lots: [lot('b', 'strong', 4), lot('c', 'strong', 400, { expiry: '2027-05-29' })],
+    });
+    expect([mix?.from.id, others.length]).toEqual(['strong', 0]);
+    expect(mix?.there).toBe('Only 4 mL of it counts.');
+    expect(mixesFor(entry('salt'), shelf)).toEqual([]);
   });
 });

@@ -3,8 +3,8 @@ import type { Item } from '../repertoire/types';
 import type { Share } from '../store/allocate';
 import { ownedOn } from '../store/allocate';
 import { nextTest, usableOn } from '../store/dates';
-import type { StockedLot } from '../store/types';
-import { formatTotal, type System } from '../units/format';
+import type { Shelf } from './onShelf';
+import { formatTotal } from '../units/format';
 import { dimensionOf } from '../units/units';
 import type { KitEntry } from './kit';
 
@@ -15,14 +15,6 @@ export interface StockView {
   words: string;
   /** Who takes of it before, what is out of date, what there is instead; a sentence each. */
   more: string[];
-}
-
-interface Shelf {
-  items: readonly Item[];
-  lots: readonly StockedLot[];
-  /** The day of the show. */
-  day: string;
-  system?: System;
 }
 
 export function stockView(

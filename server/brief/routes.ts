@@ -10,6 +10,7 @@ import { exportShow, importShow } from './showFile';
 
 function summaries(area: Area): ShowSummary[] {
   const runs = area.runs.summaries();
+  const takenOut = area.ledger.showsTakenOut();
   return area.shows.list().map((show) => ({
     id: show.id,
     title: show.title,
@@ -26,6 +27,7 @@ function summaries(area: Area): ShowSummary[] {
     runs: runs
       .filter((run) => run.showId === show.id)
       .map(({ id, kind, finished }) => ({ id, kind, finished })),
+    takenOut: takenOut.has(show.id),
     version: show.version,
   }));
 }

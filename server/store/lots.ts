@@ -11,6 +11,10 @@ const COLUMNS = `lot.id, lot.item_id AS itemId, lot.place, lot.expiry, lot.opene
 /** Sums of decimals leave a hair over: a billionth of a base unit is nothing. */
 const STOCK = `round(coalesce(sum(movement.change), 0), 9)`;
 
+/** Taken, and not taken back. */
+const STANDS = `kind = 'taken'
+  AND id NOT IN (SELECT reverses FROM movement WHERE reverses IS NOT NULL)`;
+
 export function lotStore(db: Db): Store<Lot> {
   const write = db.prepare(`
     INSERT INTO lot (id, item_id, place, expiry, opened, state, last_test, note)
@@ -70,11 +74,16 @@ export class Ledger {
 
   /** What was taken for a show and has not been taken back. */
   takenFor(showId: string): Movement[] {
-    return this.rows(
-      `WHERE show_id = ? AND kind = 'taken'
-         AND id NOT IN (SELECT reverses FROM movement WHERE reverses IS NOT NULL)`,
-      showId,
-    );
+    return this.rows(`WHERE show_id = ? AND ${STANDS}`, showId);
+  }
+
+  /** Ids of shows for which something was taken and has not been taken back. */
+  showsTakenOut(): Set<string> {
+    const ids = this.db
+      .prepare(`SELECT DISTINCT show_id FROM movement WHERE show_id IS NOT NULL AND ${STANDS}`)
+      .pluck()
+      .all() as string[];
+    return new Set(ids);
   }
 
   private rows(where: string, key: string): Movement[] {

@@ -2,7 +2,7 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import request from 'supertest';
-import type { ApiErrorBody, StockAnswer, UsedAnswer } from '../../contract/api';
+import type { ApiErrorBody, ShowSummary, StockAnswer, UsedAnswer } from '../../contract/api';
 import type { ShoppingList } from '../../core/store/shopping';
 import { blankLot } from '../../core/store/blank';
 import type { Movement, StockedLot } from '../../core/store/types';
@@ -210,6 +210,8 @@ describe('after a show', () => {
     expect((await lotOf('cans-1'))?.stock).toBe(stock);
     expect((await usedOf()).takenOut).toBe(false);
     await post(`/shows/${SCHOOL}/take-out`, { taken }).expect(200);
+    const shows = await get<ShowSummary[]>('/shows');
+    expect(shows.filter((show) => show.takenOut).map((show) => show.id)).toEqual([SCHOOL]);
   });
 
   test('more than there is takes nothing out, and says of what', async () => {

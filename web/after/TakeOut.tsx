@@ -9,7 +9,7 @@ import type { Used } from '../../core/store/takeOut';
 import { formatTotal } from '../../core/units/format';
 import type { HouseholdSizes } from '../../core/units/household';
 import { parseAmount } from '../../core/units/parse';
-import { BASE_UNIT, dimensionOf, toBase } from '../../core/units/units';
+import { dimensionOf, toBase } from '../../core/units/units';
 import { ApiError, send } from '../app/api';
 import { queryClient, useItems, useSettings, useUsed } from '../app/data';
 import { usePreferences } from '../app/preferences';
@@ -38,7 +38,7 @@ const columns = {
 
 function read(text: string, item: Item, sizes?: HouseholdSizes): Pick<Row, 'base' | 'fault'> {
   const kind = dimensionOf(item.unit);
-  const parsed = parseAmount(text, { kind, bare: BASE_UNIT[kind] });
+  const parsed = parseAmount(text, { kind, bare: item.unit });
   if (!parsed.ok) return { base: null, fault: parsed.message };
   if (parsed.value.amount < 0) return { base: null, fault: 'must not be negative' };
   return { base: toBase(parsed.value.amount, parsed.value.unit, sizes), fault: null };

@@ -7,6 +7,7 @@ import type { ShowSummary, Versioned } from '../../contract/api';
 import type { FollowUp } from '../../contract/day';
 import { dayChecks } from '../../core/ready/checks';
 import { goNoGo } from '../../core/ready/go';
+import { dayAfter } from '../../core/time/days';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { finishOf } from '../../core/lineup/finish';
 import { boughtWords, dueOrders } from '../../core/store/shopping';
@@ -168,6 +169,34 @@ function Orders() {
   );
 }
 
+/** Days back that one still knows what was used. */
+const USED_BACK = 30;
+
+/** Shows that were performed, and what they used still counts as being in the store. */
+function ToTakeOut({ shows }: { shows: readonly ShowSummary[] }) {
+  const open = shows.filter(
+    (show) =>
+      !show.takenOut &&
+      show.date >= dayAfter(today(), -USED_BACK) &&
+      show.runs.some((run) => run.kind === 'performance' && run.finished),
+  );
+  if (open.length === 0) return null;
+  return (
+    <Section title="To take out of the store">
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {open.map((show) => (
+          <Box component="li" key={show.id} sx={{ py: 0.5 }}>
+            <Link to={`/shows/${show.id}/after`}>What {show.title} used</Link>{' '}
+            <Box component="span" sx={{ color: 'var(--muted)' }}>
+              {dayWords(show.date)}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+    </Section>
+  );
+}
+
 export default function TodayPage() {
   const { data: shows, error } = useShows();
   const { data: followUps = [] } = useFollowUps();
@@ -204,6 +233,7 @@ export default function TodayPage() {
         </Empty>
       )}
       <Orders />
+      {shows && <ToTakeOut shows={shows} />}
       {open.length > 0 && (
         <Section title="To follow up">
           <FollowUps followUps={open} />

@@ -73,6 +73,7 @@ function PlanFields({ at, item }: { at: string; item: Item }) {
         name={`${at}.ordered`}
         label="Ordered"
         kind={kind}
+        bare={item.unit}
         optional
         help="Empty: as much as it takes"
       />
@@ -120,6 +121,7 @@ function Measured({ at, item, budget }: { at: string; item: Item; budget: ColdBu
           name={`${at}.measured.amount`}
           label="Left"
           kind={dimensionOf(item.unit)}
+          bare={item.unit}
         />
         <Words name={`${at}.measured.at`} label="Measured at" help="Such as 14:12" />
         <Button onClick={() => set(null)}>Not measured</Button>

@@ -6,9 +6,8 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { KitEntry } from '../../core/kit/kit';
 import { type Mix, mixesFor } from '../../core/kit/mixes';
+import type { Shelf } from '../../core/kit/onShelf';
 import type { StockView } from '../../core/kit/stockWords';
-import type { Item } from '../../core/repertoire/types';
-import { usePreferences } from '../app/preferences';
 import { today } from '../brief/dates';
 
 /** Amount, thing, what it is for, and what the store has: the columns of every row of the list. */
@@ -51,7 +50,7 @@ const LEVEL_GLYPH: Record<StockView['level'], string> = {
 const aside = { color: 'var(--muted)', fontSize: 13, gridColumn: { xs: 2, md: 'auto' } } as const;
 
 function MixLine({ mix, showId }: { mix: Mix; showId: string }) {
-  const { dilution, from, wanted, demoName } = mix;
+  const { dilution, from, wanted, demoName, there } = mix;
   const label = `/api/shows/${showId}/labels.pdf?item=${from.id}&strength=${wanted.value}&as=${wanted.kind}&mixed=${today()}`;
   return (
     <Box sx={{ borderLeft: '3px solid var(--line-strong)', pl: 1.5, my: 1 }}>
@@ -62,7 +61,7 @@ function MixLine({ mix, showId }: { mix: Mix; showId: string }) {
       {dilution.words}
       {dilution.is === 'mix' && (
         <Typography variant="body2" color="textSecondary">
-          {dilution.working}.{' '}
+          {there} {dilution.working}.{' '}
           <a href={label} download>
             Label for the bottle
           </a>
@@ -75,14 +74,13 @@ function MixLine({ mix, showId }: { mix: Mix; showId: string }) {
 interface EntryProps {
   entry: KitEntry;
   stock: StockView;
-  items: readonly Item[];
+  shelf: Shelf;
   showId: string;
   clock: (seconds: number) => string;
 }
 
-export function KitEntryRow({ entry, stock, items, showId, clock }: EntryProps) {
-  const system = usePreferences((state) => state.system);
-  const mixes = mixesFor(entry, items, system);
+export function KitEntryRow({ entry, stock, shelf, showId, clock }: EntryProps) {
+  const mixes = mixesFor(entry, shelf);
   const short = stock.level === 'short';
   return (
     <Accordion

@@ -106,19 +106,24 @@ export default function KitPage() {
     () => kitList(bundle, timeline, { records, system }),
     [bundle, timeline, records, system],
   );
-  const views = useMemo(() => {
-    const shelf = { items: bundle.items, lots, day: show.date, system };
-    return new Map(
-      entries.map((entry) => [
-        entry,
-        stockView(
+  const shelf = useMemo(
+    () => ({ items: bundle.items, lots, day: show.date, system }),
+    [bundle.items, lots, show.date, system],
+  );
+  const views = useMemo(
+    () =>
+      new Map(
+        entries.map((entry) => [
           entry,
-          stock?.shares.find((share) => share.itemId === entry.itemId),
-          shelf,
-        ),
-      ]),
-    );
-  }, [entries, stock, bundle.items, lots, show.date, system]);
+          stockView(
+            entry,
+            stock?.shares.find((share) => share.itemId === entry.itemId),
+            shelf,
+          ),
+        ]),
+      ),
+    [entries, stock, shelf],
+  );
   const [by, setBy] = useState<'kind' | 'demo'>('kind');
   const startOfDay = parseClock(show.start);
   if (entries.length === 0)
@@ -203,7 +208,7 @@ export default function KitPage() {
                       key={`${entry.itemId}/${entry.dimension}`}
                       entry={entry}
                       stock={views.get(entry) ?? { level: 'untold', words: '', more: [] }}
-                      items={bundle.items}
+                      shelf={shelf}
                       showId={show.id}
                       clock={(seconds) => formatClock(startOfDay + seconds)}
                     />

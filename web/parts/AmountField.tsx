@@ -101,13 +101,22 @@ interface BaseAmountFieldProps {
   name: string;
   label: string;
   kind: Dimension;
+  /** The unit of a number that stands alone; the base unit when left out. */
+  bare?: UnitId;
   help?: string;
   /** An emptied field means “not known”. */
   optional?: boolean;
 }
 
 /** The same for a number that is kept in the base unit of one kind. */
-export function BaseAmountField({ name, label, kind, help, optional }: BaseAmountFieldProps) {
+export function BaseAmountField({
+  name,
+  label,
+  kind,
+  bare = BASE_UNIT[kind],
+  help,
+  optional,
+}: BaseAmountFieldProps) {
   const { field, fieldState } = useController({ name });
   const system = usePreferences((state) => state.system);
   const sizes = useSettings().data?.household;
@@ -116,7 +125,7 @@ export function BaseAmountField({ name, label, kind, help, optional }: BaseAmoun
     const unit = readableUnit(base, kind, system);
     return writeAmount(Number(fromBase(base, unit).toPrecision(6)), unit);
   };
-  const read = (typed: string) => parseAmount(typed, { kind, bare: BASE_UNIT[kind] });
+  const read = (typed: string) => parseAmount(typed, { kind, bare });
   const baseOf = (typed: string): number | null => {
     const parsed = read(typed);
     return parsed.ok ? toBase(parsed.value.amount, parsed.value.unit, sizes) : null;
@@ -147,7 +156,10 @@ export function BaseAmountField({ name, label, kind, help, optional }: BaseAmoun
       label={label}
       value={text}
       onChange={(event) => type(event.target.value)}
-      onBlur={field.onBlur}
+      onBlur={() => {
+        if (typeof value === 'number') setText(write(value));
+        field.onBlur();
+      }}
       error={Boolean(fault)}
       helperText={
         fault
