@@ -9,6 +9,7 @@ import { FILE_LIMIT, readShowFile, type ShowFile } from '../contract/showFile';
 import { type FieldFault, faultInWords } from '../contract/validate';
 import { type Arc, ARCS } from '../core/brief/wishes';
 import { recordsOf } from '../core/after/review';
+import { withOwned } from '../core/store/owned';
 import { kitList } from '../core/kit/kit';
 import { wholeForecast } from '../core/lineup/forecast/forecast';
 import { policiesOf } from '../core/lineup/forecast/fromBundle';
@@ -88,7 +89,10 @@ function textOf(file: string): string {
   }
 }
 
-function answer(show: ShowFile, { order, arc, forecast, seed }: Asked): object {
+function answer(file: ShowFile, { order, arc, forecast, seed }: Asked): object {
+  // There are as many of each thing as the file's store has on the day.
+  const show = { ...file, items: withOwned(file.items, file.lots, file.show.date) };
+  const records = recordsOf(show.demos, show.runs);
   const input = lineupInput(show);
   const timeline = schedule(input, EFFORT.thorough);
   const others = show.people.filter((person) => !show.show.crew.includes(person.id));
@@ -104,7 +108,7 @@ function answer(show: ShowFile, { order, arc, forecast, seed }: Asked): object {
         people,
       })),
     },
-    kit: kitList(show, timeline),
+    kit: kitList(show, timeline, { records }),
     ...(order && {
       order: suggestedOrder(
         input,
@@ -114,7 +118,7 @@ function answer(show: ShowFile, { order, arc, forecast, seed }: Asked): object {
       ),
     }),
     ...(forecast !== null && {
-      forecast: wholeForecast(input, timeline, policiesOf(show, recordsOf(show.demos, show.runs)), {
+      forecast: wholeForecast(input, timeline, policiesOf(show, records), {
         runs: forecast,
         seed,
       }),
