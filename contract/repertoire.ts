@@ -10,15 +10,10 @@ import {
   type HandRole,
   type Hazard,
   type HazardKind,
-  ITEM_KINDS,
-  type HazardLabel,
-  type Item,
-  type ItemKind,
   KIT_BASES,
   type KitBasis,
   type KitLine,
   type Method,
-  type Pack,
   PHASES,
   type Phase,
   RESIDUES,
@@ -30,18 +25,7 @@ import {
   type TalkPattern,
   type Task,
 } from '../core/repertoire/types';
-import { HAZARD_CODES, PRECAUTION_CODES } from '../core/kit/ghs';
-import { convertible } from '../core/store/convert';
-import { COLD_KINDS, type ColdKind, MATERIALS, type Material } from '../core/repertoire/materials';
-import {
-  STRENGTH_KINDS,
-  SUBSTANCE_IDS,
-  type Strength,
-  type StrengthKind,
-  type SubstanceId,
-} from '../core/repertoire/substances';
-import { KIT_UNITS, UNIT_IDS, type UnitId, dimensionOf, isApproximate } from '../core/units/units';
-import { kindInWords } from '../core/units/parse';
+import { KIT_UNITS, UNIT_IDS, type UnitId } from '../core/units/units';
 import {
   Holds,
   Id,
@@ -58,6 +42,7 @@ import {
   Whole,
   YesNo,
 } from './fields';
+import { StrengthBody } from './item';
 
 /** Longest time of one task or lag, in seconds: two days, for what is steeped or frozen ahead. */
 const LONGEST = 172_800;
@@ -172,19 +157,6 @@ export class TaskBody extends StepWords implements Task {
 
   @YesNo()
   eachGo!: boolean;
-}
-
-export class StrengthBody implements Strength {
-  @Holds<StrengthBody>((s) =>
-    (s.kind === 'massShare' || s.kind === 'massPerVolume') && s.value > 100
-      ? 'must be at most 100 %'
-      : null,
-  )
-  @Positive(1000)
-  value!: number;
-
-  @OneOf(STRENGTH_KINDS)
-  kind!: StrengthKind;
 }
 
 export class KitLineBody implements KitLine {
@@ -362,145 +334,4 @@ export class DemoBody implements Demo {
   )
   @PartList(() => MethodBody, 12)
   methods!: MethodBody[];
-}
-
-/** Stock is counted in what is always as large: no drops, squirts, strokes or pinches. */
-export const STOCK_UNITS = KIT_UNITS.filter((unit) => !isApproximate(unit));
-
-/** Most money of one pack, in minor units. */
-const DEAREST = 100_000_000;
-
-export class PackBody implements Pack {
-  @Id()
-  id!: string;
-
-  @Positive(1_000_000)
-  amount!: number;
-
-  @OneOf(STOCK_UNITS)
-  unit!: UnitId;
-
-  @Whole(0, DEAREST)
-  price!: number;
-
-  @Whole(0, 365)
-  leadDays!: number;
-
-  @Text(80)
-  supplier!: string;
-}
-
-export class HazardLabelBody implements HazardLabel {
-  @OneOf(['none', 'warning', 'danger'])
-  signal!: HazardLabel['signal'];
-
-  @OneOfList(HAZARD_CODES)
-  hazards!: string[];
-
-  @OneOfList(PRECAUTION_CODES)
-  precautions!: string[];
-}
-
-/** A pack of another kind than the stock is counted in, and nothing known to turn one into the other. */
-function unlikePack(item: ItemBody): string | null {
-  if (!Array.isArray(item.packs) || !STOCK_UNITS.includes(item.unit)) return null;
-  const kind = dimensionOf(item.unit);
-  const wrong = item.packs.find(
-    (pack) => STOCK_UNITS.includes(pack?.unit) && !convertible(dimensionOf(pack.unit), kind, item),
-  );
-  if (!wrong) return null;
-  return `must be sold by ${kindInWords(kind).replace(/^an? /, '')}, as it is counted in the store; or give what it weighs`;
-}
-
-export class ItemBody implements Item {
-  @Id()
-  id!: string;
-
-  @Text(80, 1)
-  name!: string;
-
-  @OneOf(ITEM_KINDS)
-  kind!: ItemKind;
-
-  @Text(120)
-  functionTest!: string;
-
-  @YesNo()
-  testHolds!: boolean;
-
-  @OrNull()
-  @Whole(1, 1000)
-  owned!: number | null;
-
-  @YesNo()
-  atVenue!: boolean;
-
-  @OneOf(STOCK_UNITS)
-  unit!: UnitId;
-
-  @Num(0, 90)
-  waste!: number;
-
-  @OrNull()
-  @Positive(25)
-  density!: number | null;
-
-  @OrNull()
-  @Positive(1_000_000)
-  gramsEach!: number | null;
-
-  @OrNull()
-  @OneOf(MATERIALS)
-  material!: Material | null;
-
-  @Holds<ItemBody>((item) =>
-    !STOCK_UNITS.includes(item.unit)
-      ? null
-      : item.cold === 'nitrogen' && dimensionOf(item.unit) !== 'volume'
-        ? 'must be counted by volume, such as L, as a liquid'
-        : item.cold === 'dryIce' && dimensionOf(item.unit) !== 'mass'
-          ? 'must be counted by weight, such as kg, as dry ice'
-          : null,
-  )
-  @OrNull()
-  @OneOf(COLD_KINDS)
-  cold!: ColdKind | null;
-
-  @OrNull()
-  @Positive(1_000_000)
-  holds!: number | null;
-
-  @OrNull()
-  @Num(0, 100_000)
-  boilsOff!: number | null;
-
-  @OrNull()
-  @OneOf(SUBSTANCE_IDS)
-  substance!: SubstanceId | null;
-
-  @OrNull()
-  @Part(() => StrengthBody)
-  strength!: StrengthBody | null;
-
-  @Part(() => HazardLabelBody)
-  label!: HazardLabelBody;
-
-  @OrNull()
-  @Whole(1, 3650)
-  keepsOpen!: number | null;
-
-  @OrNull()
-  @Whole(1, 3650)
-  testEvery!: number | null;
-
-  @OrNull()
-  @Id()
-  boxId!: string | null;
-
-  @Holds(unlikePack)
-  @PartList(() => PackBody, 12)
-  packs!: PackBody[];
-
-  @Text(400)
-  note!: string;
 }

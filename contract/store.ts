@@ -22,7 +22,7 @@ import {
   Text,
   Whole,
 } from './fields';
-import { STOCK_UNITS } from './repertoire';
+import { STOCK_UNITS } from './item';
 
 export class BoxBody implements Box {
   @Id()

@@ -14,7 +14,8 @@ import {
 import { season } from '../demo/season';
 import { FollowUpBody, MarkBody } from './day';
 import { PersonBody, ShowBody, VenueBody } from './brief';
-import { DemoBody, ItemBody, MethodBody, TaskBody } from './repertoire';
+import { ItemBody } from './item';
+import { DemoBody, MethodBody, TaskBody } from './repertoire';
 import { ShowFile, checkShowFile, readShowFile } from './showFile';
 import { EventsBody, NewRunBody, RunEventBody } from './stage';
 import { check, faultInWords } from './validate';

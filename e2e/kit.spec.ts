@@ -56,6 +56,30 @@ test('the cold liquid: enough, short by name, more to order, and from a measured
   await expect(saved(page)).toBeVisible();
 });
 
+test('on stage the level is measured, and says whether it lasts; no key slips through to the show', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + FESTIVAL + '/on-stage');
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  await page.getByRole('button', { name: /^Start/ }).click();
+  const measure = page.getByRole('button', { name: 'Measure what is left of Liquid nitrogen' });
+  await measure.click();
+  await page.getByRole('textbox', { name: 'Left now' }).fill('3 pieces');
+  await page.getByRole('button', { name: 'That is what there is' }).click();
+  await expect(page.getByText(/^Left now must be a volume/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Left now' }).fill('2.9 L');
+  await page.getByRole('button', { name: 'That is what there is' }).press('Space');
+  await expect(measure).toHaveText(/^2.9 L left at \d\d:\d\d: enough, .* over$/);
+  await measure.click();
+  await page.getByRole('textbox', { name: 'Left now' }).fill('1');
+  await page.keyboard.press('Enter');
+  await expect(measure).toHaveText(/1 L left at .*: Cold flower would run short/);
+  await expect(page.getByText(/^step 1 of/)).toBeVisible();
+  await page.goto(demo.url + FESTIVAL + '/kit');
+  await expect(page.getByText(/1 L left at/)).toBeVisible();
+});
+
 test('what is short says who takes it before, and what to mix instead', async ({ page, demo }) => {
   await page.goto(demo.url + LITTLE + '/kit');
   await expect(page.getByText(/^△ \d+ things short$/)).toBeVisible();

@@ -12,7 +12,7 @@ import {
   isApproximate,
   toBase,
 } from '../../core/units/units';
-import { ItemBody } from '../repertoire';
+import { ItemBody } from '../item';
 import { LotBody } from '../store';
 import { check } from '../validate';
 import { columnOf, type StoreKey, titleOf } from './storeColumns';

@@ -7,7 +7,7 @@ import request from 'supertest';
 import { STORE_COLUMNS } from '../../contract/tables/storeColumns';
 import { storeTable } from '../../contract/tables/storeWrite';
 import { guessMapping } from '../../contract/tables/table';
-import { box, item, stockedLot } from '../../contract/testing/arbitrary';
+import { box, item, stockedLot } from '../../contract/testing/store';
 import { receive } from '../../core/store/ledger';
 import { csvFile, csvRows } from '../http/csv';
 import { type TestServer, testServer } from '../testing/serve';

@@ -5,6 +5,7 @@ import { backgroundJobs, notReady } from '../../core/stage/background';
 import { comingUp } from '../../core/stage/fold';
 import type { Live } from '../../core/stage/types';
 import { formatDuration } from '../../core/time/clock';
+import type { ReactNode } from 'react';
 import { PositionMark } from '../parts/tape';
 import { JobLine } from './StageParts';
 import { wide } from './type';
@@ -17,6 +18,7 @@ export function Beside({
   behind,
   onBegin,
   onGoTo,
+  children,
 }: {
   run: RunRecord;
   live: Live;
@@ -24,6 +26,8 @@ export function Beside({
   behind: number;
   onBegin: (slot: string, task: string) => void;
   onGoTo: () => void;
+  /** What else is to be watched. */
+  children?: ReactNode;
 }) {
   const [next] = comingUp(run.plan, live);
   const jobs = backgroundJobs(run.plan, live, time, behind);
@@ -81,6 +85,7 @@ export function Beside({
           )}
         </Box>
       )}
+      {children}
     </Box>
   );
 }

@@ -4,7 +4,9 @@ import { project } from '../../core/stage/project';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { useShortcuts } from '../parts/Shortcuts';
+import type { OpenShow } from '../brief/useShow';
 import { Beside } from './Beside';
+import { ColdLines, MeasureDialog, useColdBudgets } from './Cold';
 import { CauseDialog, GoToDialog } from './Dialogs';
 import { useStageKeys } from './keys';
 import { useLiveRun, useNow } from './liveRun';
@@ -13,17 +15,21 @@ import { Pace } from './Pace';
 import { BigButton } from './StageParts';
 import { wide } from './type';
 
-type Asking = 'cause' | 'goTo' | null;
+type Asking = 'cause' | 'goTo' | { measure: string } | null;
 
 export function Performing({
   runId,
+  open,
   onLeave,
 }: {
   runId: string;
+  /** The show as it is kept; null until it has come. The run goes on without it. */
+  open: OpenShow | null;
   onLeave: (after: boolean) => void;
 }) {
   const { run, live, pending, error, press } = useLiveRun(runId);
   const now = useNow();
+  const cold = useColdBudgets(open);
   const [asking, setAsking] = useState<Asking>(null);
   const plan = run?.plan;
   const projection = plan && live ? project(plan, live, now) : null;
@@ -62,12 +68,14 @@ export function Performing({
 
   if (!run || !live || !plan || !projection)
     return (
-      <Box sx={{ p: 4, fontSize: 24 }}>
+      <Box aria-busy={error ? undefined : true} sx={{ p: 4, fontSize: 24 }}>
         <p>{error ?? 'Fetching the run …'}</p>
         {error && <BigButton label="Back to the checks" keys="" onClick={() => onLeave(false)} />}
       </Box>
     );
   const slot = plan.slots.find((s) => s.id === live.slot) ?? null;
+  const measuring =
+    typeof asking === 'object' ? cold.find(({ item }) => item.id === asking?.measure) : undefined;
   const fail = (cause: string): void => {
     press('failed', { cause });
     setAsking(null);
@@ -149,7 +157,17 @@ export function Performing({
             behind={projection.behind}
             onBegin={(slotId, task) => press('begin', { slot: slotId, step: task, go: null })}
             onGoTo={() => setAsking('goTo')}
-          />
+          >
+            {open && (
+              <ColdLines
+                budgets={cold}
+                start={open.show.start}
+                plan={plan}
+                live={live}
+                onMeasure={(measure) => setAsking({ measure })}
+              />
+            )}
+          </Beside>
         )}
       </Box>
       <Box
@@ -213,6 +231,9 @@ export function Performing({
           <BigButton main label="To the write-up" keys="" onClick={() => onLeave(true)} />
         )}
       </Box>
+      {open && measuring && (
+        <MeasureDialog open={open} budget={measuring} onClose={() => setAsking(null)} />
+      )}
       <CauseDialog open={asking === 'cause'} onClose={() => setAsking(null)} onCause={fail} />
       <GoToDialog
         open={asking === 'goTo'}

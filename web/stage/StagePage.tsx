@@ -126,6 +126,7 @@ export default function StagePage() {
         {runId ? (
           <Performing
             runId={runId}
+            open={open}
             onLeave={(after) => void navigate(`/shows/${showId}/${after ? 'after' : 'ready'}`)}
           />
         ) : (

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useWatch } from 'react-hook-form';
 import { Link, useParams } from 'react-router';
-import { ItemBody, STOCK_UNITS } from '../../contract/repertoire';
+import { ItemBody, STOCK_UNITS } from '../../contract/item';
 import { HAZARD_CODES, hazardWords, PRECAUTION_CODES, precautionWords } from '../../core/kit/ghs';
 import type { Item } from '../../core/repertoire/types';
 import { dimensionOf, UNITS } from '../../core/units/units';

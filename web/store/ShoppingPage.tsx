@@ -9,6 +9,7 @@ import { blankLot } from '../../core/store/blank';
 import {
   type BoughtPack,
   boughtWords,
+  dueOrders,
   type ShoppingLine,
   type ShoppingList,
 } from '../../core/store/shopping';
@@ -165,7 +166,7 @@ export default function ShoppingPage() {
   const { data: list, error } = useShopping(chosen);
   const money = useMoney();
   const query = named === null ? '' : `?shows=${named}`;
-  const first = list?.lines.flatMap((line) => line.packs.map((pack) => pack.orderBy)).sort()[0];
+  const first = list && dueOrders(list, today(), Infinity)[0]?.bought.orderBy;
   return (
     <Page
       title="Shopping"

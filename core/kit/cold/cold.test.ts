@@ -194,6 +194,17 @@ describe('from a level measured at the show', () => {
     );
   });
 
+  test('at a show that runs late, what was drawn or left out by then does not count, the rest does', () => {
+    const late = { at: 700, amount: 1300 };
+    expect(coldOutlook(budget, late, start, 'metric', new Set(['slot-cloud'])).words).toBe(
+      '1.3 L left at 14:11: enough, 100 mL over',
+    );
+    expect(
+      coldOutlook(budget, late, start, 'metric', new Set(['slot-flower', 'slot-cloud'])).short,
+    ).toBe('cloud');
+    expect(coldOutlook(budget, { at: 0, amount: 0 }, start, 'metric', new Set()).enough).toBe(true);
+  });
+
   test('as the plan keeps it', () => {
     const from = coldShow({ measured: { at: '14:05', amount: 4100 } });
     expect(measuredOutlook(budgetOf(from), from.show.start)?.enough).toBe(true);

@@ -14,28 +14,32 @@ export interface ColdOutlook {
   words: string;
 }
 
-/** `at` in seconds from the show's start; draws from then on, less those already done, are still to come. */
+/**
+ * From what is there at a moment, in seconds from the show's start. What is still to be drawn is, by the
+ * plan, every draw from then on; at a show that runs late or out of order, those of the slots `toCome`.
+ */
 export function coldOutlook(
   budget: ColdBudget,
   level: { at: number; amount: number },
   startClock: number,
   system: System = 'metric',
-  done: readonly string[] = [],
+  toCome: ReadonlySet<string> | null = null,
 ): ColdOutlook {
   const text = (base: number): string => coldText(budget.item, Math.abs(base), system);
-  const coming = budget.draws.filter((d) => d.at >= level.at && !done.includes(d.slotId));
+  const coming = budget.draws.filter((draw) =>
+    toCome === null ? draw.at >= level.at : toCome.has(draw.slotId),
+  );
   const last: Draw | undefined = coming.at(-1);
-  const drawn = coming.reduce((sum, draw) => sum + draw.total, 0);
-  const gone = last ? (budget.lossPerHour * (last.at - level.at)) / 3600 : 0;
-  const over = level.amount - drawn - gone;
   let left = level.amount;
   let at = level.at;
   let short: string | null = null;
   for (const draw of coming) {
-    left -= (budget.lossPerHour * (draw.at - at)) / 3600 + draw.total;
-    at = draw.at;
+    const waits = Math.max(0, draw.at - at);
+    left -= (budget.lossPerHour * waits) / 3600 + draw.total;
+    at += waits;
     if (left < -draw.total * 0.001 && short === null) short = draw.demoName;
   }
+  const over = left;
   const head = `${text(level.amount)} left at ${formatClock(startClock + level.at)}`;
   const words = !last
     ? `${head}: nothing more is drawn`
@@ -50,6 +54,7 @@ export function measuredOutlook(
   budget: ColdBudget,
   start: string,
   system: System = 'metric',
+  toCome: ReadonlySet<string> | null = null,
 ): ColdOutlook | null {
   const { measured } = budget.plan;
   if (!measured) return null;
@@ -59,5 +64,6 @@ export function measuredOutlook(
     { at: parseClock(measured.at) - startClock, amount: measured.amount },
     startClock,
     system,
+    toCome,
   );
 }
