@@ -145,6 +145,12 @@ describe('forwards from what was ordered', () => {
     expect(leaveWords(budget)).not.toMatch(/safe/i);
   });
 
+  test('less than the warm vessel itself takes leaves nothing, not less than nothing', () => {
+    const budget = budgetOf(coldShow({ vesselWarm: true, ordered: 500 }));
+    expect(Math.min(...budget.levels.map((level) => level.amount))).toBe(0);
+    expect(budget.short?.demoName).toBe('flower');
+  });
+
   test('more than the vessel holds is told', () => {
     expect(budgetOf(coldShow({ ordered: 6000 })).warnings.join()).toContain(
       'dewar holds 5 L: 1 L too little',
