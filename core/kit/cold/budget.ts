@@ -116,7 +116,7 @@ export function coldBudget(
   const order = drawn + reserve + standing + vesselCooling;
   const fetched = plan.ordered ?? order;
   const { levels, around, missed } = follow(
-    fetched - vesselCooling,
+    Math.max(0, fetched - vesselCooling),
     collectedAt,
     lossPerHour,
     draws,
