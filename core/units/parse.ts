@@ -12,6 +12,7 @@ export type Parsed = { ok: true; value: Amount } | { ok: false; message: string 
 const WRITTEN: Partial<Record<UnitId, readonly string[]>> = {
   mL: ['ml', 'millilitre', 'milliliter', 'cc', 'cm3', 'cm³'],
   L: ['l', 'lt', 'ltr', 'litre', 'liter'],
+  m3: ['m3', 'cubic metre', 'cubic meter'],
   tsp: ['teaspoon', 'teaspoonful'],
   tbsp: ['tablespoon', 'tablespoonful', 'tbs', 'tbl'],
   flOz: ['fl oz', 'fl. oz', 'floz', 'fluid ounce'],
@@ -58,7 +59,19 @@ const WRITTEN: Partial<Record<UnitId, readonly string[]>> = {
   percent: ['%', 'per cent', 'pct'],
   V: ['v', 'volt'],
   kV: ['kv', 'kilovolt'],
+  ppm: ['parts per million'],
+  hPa: ['hpa', 'mbar', 'millibar'],
   rpm: ['turns/min', 'rev/min', 'turns a minute'],
+  mps: ['m/s', 'metres per second', 'meters per second'],
+  kmh: ['km/h', 'kph'],
+  mph: ['miles an hour', 'miles per hour'],
+  N: ['n', 'newton'],
+  gf: ['gram-force'],
+  W: ['w', 'watt'],
+  kW: ['kw', 'kilowatt'],
+  dB: ['db', 'dba', 'db(a)', 'dbc', 'db(c)', 'decibel'],
+  perHour: ['/h', 'per hour', 'times an hour', 'changes an hour'],
+  kgm2: ['kg m2', 'kgm²'],
 };
 
 const FRACTIONS: Record<string, number> = {
@@ -143,6 +156,12 @@ const KIND_WORDS: Record<Dimension, string> = {
   share: 'a share, such as 5 %',
   voltage: 'a voltage, such as 9 V',
   turning: 'a speed of turning, such as 30 turns/min',
+  speed: 'a speed, such as 12 m/s',
+  force: 'a force, such as 5 N',
+  power: 'a power, such as 900 W',
+  level: 'a sound level, such as 85 dB',
+  rate: 'so many times an hour, such as 4 an hour',
+  inertia: 'a moment of inertia, such as 2 kg m²',
 };
 
 /** How an amount of a kind is asked for: "a volume, such as 40 mL". */

@@ -35,6 +35,11 @@ describe('against an independent units library', () => {
     ['psi', 'psi', 'kPa'],
     ['bar', 'bar', 'kPa'],
     ['degF', 'tempF', 'tempC'],
+    ['hPa', 'millibar', 'kPa'],
+    ['kmh', 'kph', 'm/s'],
+    ['mph', 'mph', 'm/s'],
+    ['gf', 'gram-force', 'N'],
+    ['m3', 'm3', 'mL'],
   ] as [UnitId, string, string][])('%s', (ours, theirs, base) => {
     for (const amount of [0.5, 1, 12.25, 300]) {
       const expected = Qty(amount, theirs).to(base).scalar;

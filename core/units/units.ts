@@ -1,6 +1,6 @@
 /**
  * Units as presenters write them. Each kind of quantity is held in one base unit:
- * mL, g, piece, m, s, °C, kPa, %, V, RPM.
+ * mL, g, piece, m, s, °C, kPa, %, V, turns/min, m/s, N, W, dB, times an hour, kg m².
  *
  * Sources: US cup, tablespoon, teaspoon, fluid ounce, pint, quart and gallon from NIST Handbook 44,
  * Appendix C; ounce and pound (avoirdupois), inch and foot from the same. Drop, squirt, stroke and pinch
@@ -18,7 +18,13 @@ export type Dimension =
   | 'pressure'
   | 'share'
   | 'voltage'
-  | 'turning';
+  | 'turning'
+  | 'speed'
+  | 'force'
+  | 'power'
+  | 'level'
+  | 'rate'
+  | 'inertia';
 
 interface UnitFacts {
   label: string;
@@ -33,6 +39,7 @@ interface UnitFacts {
 export const UNITS = {
   mL: { label: 'mL', dimension: 'volume', factor: 1 },
   L: { label: 'L', dimension: 'volume', factor: 1000 },
+  m3: { label: 'm³', dimension: 'volume', factor: 1_000_000 },
   tsp: { label: 'tsp', dimension: 'volume', factor: 4.92892159375 },
   tbsp: { label: 'tbsp', dimension: 'volume', factor: 14.78676478125 },
   flOz: { label: 'fl oz', dimension: 'volume', factor: 29.5735295625 },
@@ -64,10 +71,22 @@ export const UNITS = {
   kPa: { label: 'kPa', dimension: 'pressure', factor: 1 },
   bar: { label: 'bar', dimension: 'pressure', factor: 100 },
   psi: { label: 'psi', dimension: 'pressure', factor: 6.894757293168361 },
+  hPa: { label: 'hPa', dimension: 'pressure', factor: 0.1 },
   percent: { label: '%', dimension: 'share', factor: 1 },
+  ppm: { label: 'ppm', dimension: 'share', factor: 0.0001 },
   V: { label: 'V', dimension: 'voltage', factor: 1 },
   kV: { label: 'kV', dimension: 'voltage', factor: 1000 },
   rpm: { label: 'turns/min', dimension: 'turning', factor: 1 },
+  mps: { label: 'm/s', dimension: 'speed', factor: 1 },
+  kmh: { label: 'km/h', dimension: 'speed', factor: 1 / 3.6 },
+  mph: { label: 'mph', dimension: 'speed', factor: 0.44704 },
+  N: { label: 'N', dimension: 'force', factor: 1 },
+  gf: { label: 'gf', dimension: 'force', factor: 0.00980665 },
+  W: { label: 'W', dimension: 'power', factor: 1 },
+  kW: { label: 'kW', dimension: 'power', factor: 1000 },
+  dB: { label: 'dB', dimension: 'level', factor: 1 },
+  perHour: { label: 'an hour', dimension: 'rate', factor: 1 },
+  kgm2: { label: 'kg m²', dimension: 'inertia', factor: 1 },
 } as const satisfies Record<string, UnitFacts>;
 
 export type UnitId = keyof typeof UNITS;
@@ -105,9 +124,15 @@ export const BASE_UNIT: Record<Dimension, UnitId> = {
   share: 'percent',
   voltage: 'V',
   turning: 'rpm',
+  speed: 'mps',
+  force: 'N',
+  power: 'W',
+  level: 'dB',
+  rate: 'perHour',
+  inertia: 'kgm2',
 };
 
 /** Units a kit line may be written in: things are packed by volume, mass, count or length. */
-export const KIT_UNITS = UNIT_IDS.filter((id) =>
-  ['volume', 'mass', 'count', 'length'].includes(dimensionOf(id)),
+export const KIT_UNITS = UNIT_IDS.filter(
+  (id) => ['volume', 'mass', 'count', 'length'].includes(dimensionOf(id)) && id !== 'm3',
 );

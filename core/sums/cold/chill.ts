@@ -1,0 +1,84 @@
+import { coolDown, type Material } from '../../repertoire/materials';
+import { choice, number, step, sum, three } from '../sum';
+
+const MATERIAL: Record<Material, string> = {
+  aluminium: 'aluminium',
+  stainless: 'stainless steel',
+  copper: 'copper',
+  brass: 'brass',
+  lead: 'lead',
+  glass: 'glass',
+  plastic: 'plastic',
+  rubber: 'rubber',
+  watery: 'flowers, fruit',
+};
+
+interface Chill {
+  kind: 'nitrogen' | 'dryIce';
+  material: Material;
+  mass: number;
+  there: number;
+}
+
+const taken = (v: Chill): number => coolDown(v.kind, v.material, v.mass);
+
+/** How much cold liquid does an object take? */
+export const chill = sum({
+  id: 'chill',
+  family: 'cold',
+  title: 'How much does it take to chill?',
+  question:
+    'A warm thing goes into cold liquid or dry ice: how much boils away until it is as cold?',
+  inputs: {
+    kind: choice(
+      'Chilled in',
+      { nitrogen: 'liquid nitrogen (mL)', dryIce: 'dry ice (g)' },
+      'nitrogen',
+    ),
+    material: choice('Material', MATERIAL, 'watery'),
+    mass: number({
+      label: 'Weight',
+      unit: 'g',
+      least: 0,
+      most: 50_000,
+      usual: 30,
+      slide: [1, 1000],
+    }),
+    there: number({
+      label: 'There is, mL or g',
+      unit: 'piece',
+      least: 0,
+      most: 100_000,
+      usual: 600,
+      slide: [50, 3000],
+    }),
+  },
+  reckon: (v) => {
+    const away = taken(v);
+    const enough = away <= v.there;
+    return {
+      level: enough ? (away > v.there * 0.8 ? 'watch' : 'fits') : 'fix',
+      final: false,
+      says: enough
+        ? `Takes ${three(away)} of the ${three(v.there)}.`
+        : `Takes ${three(away)}; there is only ${three(v.there)}.`,
+      figure: three(away),
+      limit: `${three(v.there)} there`,
+      source: 'heats from cryogenic engineering handbooks (from memory)',
+      todo: enough ? '' : 'Take more, or chill a smaller one.',
+      steps: [
+        step(
+          'Boils away',
+          three(away),
+          'mass × heat given up / heat of vaporisation; what the cold gas takes with it is not counted',
+        ),
+      ],
+    };
+  },
+  curve: {
+    label: 'Boils away',
+    unit: 'mL or g',
+    at: taken,
+    limits: (v) => [{ label: 'there is', value: v.there }],
+  },
+});

@@ -1,0 +1,45 @@
+import { GRAVITY } from '../constants';
+import { need } from '../require';
+
+/**
+ * Farthest a thrown thing lands, over level ground, at the angle that carries it farthest and without
+ * the air's drag: v/g · √(v² + 2·g·h).
+ *
+ * @param speed m/s
+ * @param height above the ground at which it is let go, m
+ * @returns m
+ * @throws RangeError on a negative speed or height
+ * Source: mechanics; no drag is the far side.
+ */
+export function reach(speed: number, height: number): number {
+  need('speed', speed, 0);
+  need('height', height, 0);
+  return (speed / GRAVITY) * Math.sqrt(speed ** 2 + 2 * GRAVITY * height);
+}
+
+/** Highest it rises above where it is let go, thrown straight up, m: v² / 2g. */
+export function rise(speed: number): number {
+  need('speed', speed, 0);
+  return speed ** 2 / (2 * GRAVITY);
+}
+
+/**
+ * Speed and way at the end of an even push: v = (F/m)·t, s = ½·(F/m)·t². Its own weight is not taken
+ * off, as it pushes sideways too.
+ *
+ * @param newtons thrust, N
+ * @param kilograms mass, kg
+ * @param seconds how long it burns, s
+ * @throws RangeError on a negative thrust or time, and without mass
+ */
+export function pushed(
+  newtons: number,
+  kilograms: number,
+  seconds: number,
+): { speed: number; way: number } {
+  need('thrust', newtons, 0);
+  need('mass', kilograms, 0, true);
+  need('time', seconds, 0);
+  const acceleration = newtons / kilograms;
+  return { speed: acceleration * seconds, way: 0.5 * acceleration * seconds ** 2 };
+}

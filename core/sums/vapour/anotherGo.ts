@@ -1,0 +1,90 @@
+import { airForShare, airingLeft } from '../air/airing';
+import { OXYGEN_IN_AIR } from '../constants';
+import { number, step, sum, three } from '../sum';
+
+/** Per cent of oxygen below which air counts as short of it; OSHA 29 CFR 1910.146. */
+const ENOUGH = 19.5;
+
+const burntLeft = (v: { vessel: number; strokes: number; stroke: number }): number =>
+  airingLeft(v.vessel, (v.strokes * v.stroke) / 1000);
+
+/** Once the vapour has burnt: how much airing before another go is worth trying? */
+export const anotherGo = sum({
+  id: 'another-go',
+  family: 'vapour',
+  title: 'Another go in the same vessel?',
+  question: 'The vessel is full of burnt gas. How much airing before another go is worth trying?',
+  inputs: {
+    vessel: number({
+      label: 'Vessel',
+      unit: 'L',
+      least: 0.001,
+      most: 30,
+      usual: 2,
+      slide: [0.5, 20],
+    }),
+    strokes: number({
+      label: 'Strokes of air',
+      unit: 'piece',
+      least: 0,
+      most: 500,
+      usual: 20,
+      slide: [0, 60],
+    }),
+    stroke: number({
+      label: 'One stroke',
+      unit: 'mL',
+      least: 0.001,
+      most: 2000,
+      usual: 250,
+      slide: [50, 500],
+    }),
+    pace: number({
+      label: 'Time of one stroke',
+      unit: 's',
+      least: 0,
+      most: 60,
+      usual: 1.5,
+      slide: [0.5, 5],
+    }),
+  },
+  reckon: (v) => {
+    const oxygen = OXYGEN_IN_AIR * (1 - burntLeft(v));
+    const air = airForShare(v.vessel, 1 - ENOUGH / OXYGEN_IN_AIR);
+    const needed = Math.ceil((air * 1000) / v.stroke);
+    const fits = oxygen >= ENOUGH;
+    return {
+      level: fits ? 'fits' : 'fix',
+      final: false,
+      says: fits
+        ? `Aired enough: ${three(oxygen)} % oxygen in the vessel again.`
+        : `Not yet: ${three(oxygen)} % oxygen in the vessel. It takes ${needed} strokes, ${three(needed * v.pace)} s.`,
+      figure: `${three(oxygen)} % oxygen`,
+      limit: `${ENOUGH} %`,
+      source: 'OSHA 29 CFR 1910.146, taken as the mark for fresh air',
+      todo: fits
+        ? 'Cool to the hand, no flame near, before anything is poured in.'
+        : `Give it ${needed} strokes, or take a fresh vessel; cool to the hand before anything is poured in.`,
+      steps: [
+        step(
+          'Burnt gas left',
+          `${three(burntLeft(v) * 100)} %`,
+          'e^(−strokes · stroke / vessel)',
+          'well-mixed dilution; all oxygen taken as burnt',
+        ),
+        step('Oxygen', `${three(oxygen)} %`, '20.95 % × (1 − burnt gas left)'),
+        step(
+          'Strokes it takes',
+          String(needed),
+          '−vessel · ln(1 − 19.5 / 20.95) / stroke, rounded up',
+        ),
+      ],
+    };
+  },
+  curve: {
+    label: 'Oxygen in the vessel',
+    unit: '%',
+    at: (v) => OXYGEN_IN_AIR * (1 - burntLeft(v)),
+    limits: () => [{ label: 'worth trying from here', value: ENOUGH }],
+  },
+});

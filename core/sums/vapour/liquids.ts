@@ -1,0 +1,70 @@
+/** Liquids whose vapour is lit, and what is known of them. */
+
+export const LIQUID_IDS = ['ethanol', 'propan2ol', 'methanol'] as const;
+export type LiquidId = (typeof LIQUID_IDS)[number];
+
+export interface Liquid {
+  name: string;
+  /** Atoms in a molecule. */
+  carbon: number;
+  hydrogen: number;
+  oxygen: number;
+  /** g/mol. */
+  molarMass: number;
+  /** g/mL at 20 °C. */
+  density: number;
+  /** A, B, C of log10(p / mmHg) = A − B / (t / °C + C). */
+  antoine: readonly [number, number, number];
+  /** Flammable range in air at 20 °C, per cent by volume. */
+  lower: number;
+  upper: number;
+  /** Why it is off unless somebody asks for it; empty for the others. */
+  offBecause: string;
+}
+
+/**
+ * Antoine constants from handbook tables, flammable ranges from NFPA 325 and the CRC Handbook, densities
+ * from the CRC Handbook: all from memory.
+ */
+export const LIQUIDS: Record<LiquidId, Liquid> = {
+  ethanol: {
+    name: 'ethanol',
+    carbon: 2,
+    hydrogen: 6,
+    oxygen: 1,
+    molarMass: 46.069,
+    density: 0.7893,
+    antoine: [8.20417, 1642.89, 230.3],
+    lower: 3.3,
+    upper: 19,
+    offBecause: '',
+  },
+  propan2ol: {
+    name: 'propan-2-ol',
+    carbon: 3,
+    hydrogen: 8,
+    oxygen: 1,
+    molarMass: 60.096,
+    density: 0.7855,
+    antoine: [8.11778, 1580.92, 219.61],
+    lower: 2,
+    upper: 12.7,
+    offBecause: '',
+  },
+  methanol: {
+    name: 'methanol',
+    carbon: 1,
+    hydrogen: 4,
+    oxygen: 1,
+    molarMass: 32.042,
+    density: 0.7914,
+    antoine: [8.08097, 1582.271, 239.726],
+    lower: 6,
+    upper: 36,
+    offBecause:
+      'Methanol is toxic when breathed, drunk or on the skin, and its flame can hardly be seen. Take propan-2-ol or ethanol.',
+  },
+};
+
+export const VAPOUR_SOURCE =
+  'Antoine constants from handbook tables; flammable range NFPA 325 / CRC Handbook (from memory)';
