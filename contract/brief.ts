@@ -1,8 +1,16 @@
 import {
+  type Circuit,
+  type Conditions,
+  type Exit,
+  FLOORS,
+  type Floor,
+  KNOWN,
+  type Known,
   MARK_SHAPES,
   type MarkShape,
   type Person,
   type ColdPlan,
+  type Place,
   type Position,
   type Show,
   type Lead,
@@ -44,8 +52,38 @@ export class PersonBody implements Person {
   @OneOfList(COMPETENCES)
   competences!: Competence[];
 
+  @YesNo()
+  mayWaive!: boolean;
+
   @Text(400)
   note!: string;
+}
+
+export class CircuitBody implements Circuit {
+  @Id()
+  id!: string;
+
+  @Text(40, 1)
+  name!: string;
+
+  @Num(1, 1_000_000)
+  watts!: number;
+}
+
+export class PlaceBody implements Place {
+  @Num(-500, 500)
+  x!: number;
+
+  @Num(-500, 500)
+  y!: number;
+}
+
+export class ExitBody extends PlaceBody implements Exit {
+  @Id()
+  id!: string;
+
+  @Text(40, 1)
+  name!: string;
 }
 
 export class VenueBody implements Venue {
@@ -93,8 +131,41 @@ export class VenueBody implements Venue {
   @YesNo()
   smokeDetectors!: boolean;
 
+  @OneOf(KNOWN)
+  detectorsIsolable!: Known;
+
   @Text(120)
   detectorsIsolatedBy!: string;
+
+  @OneOf(KNOWN)
+  alarmToFireService!: Known;
+
+  @YesNo()
+  drain!: boolean;
+
+  @OrNull()
+  @Num(0, 100)
+  airChanges!: number | null;
+
+  @OneOf(FLOORS)
+  floor!: Floor;
+
+  @PartList(() => CircuitBody, 24)
+  circuits!: CircuitBody[];
+
+  @Text(120)
+  surface!: string;
+
+  @OrNull()
+  @Num(0.5, 100)
+  stageWidthM!: number | null;
+
+  @OrNull()
+  @Num(0.5, 100)
+  stageDepthM!: number | null;
+
+  @PartList(() => ExitBody, 24)
+  exits!: ExitBody[];
 
   @Text(1000)
   note!: string;
@@ -109,6 +180,50 @@ export class PositionBody implements Position {
 
   @OneOf(MARK_SHAPES)
   mark!: MarkShape;
+
+  @OrNull()
+  @Part(() => PlaceBody)
+  at!: PlaceBody | null;
+
+  @OrNull()
+  @Id()
+  circuitId!: string | null;
+}
+
+const coldest = (celsius: number): string | null =>
+  celsius <= -273.15 ? 'must be above absolute zero, −273.15 °C' : null;
+
+/** Figures of the day. Those that can't be are told for what they are. */
+export class ConditionsBody implements Conditions {
+  @OrNull()
+  @Holds<ConditionsBody>((c) => (typeof c.temperature === 'number' ? coldest(c.temperature) : null))
+  @Num(-60, 60)
+  temperature!: number | null;
+
+  @OrNull()
+  @Holds<ConditionsBody>((c) =>
+    typeof c.humidity === 'number' && (c.humidity < 0 || c.humidity > 100)
+      ? 'must be between 0 and 100 %'
+      : null,
+  )
+  @Num(0, 100)
+  humidity!: number | null;
+
+  @OrNull()
+  @Whole(0, 50_000)
+  people!: number | null;
+
+  @OrNull()
+  @Num(0, 60)
+  wind!: number | null;
+
+  @OrNull()
+  @Num(500, 1100)
+  pressure!: number | null;
+
+  @OrNull()
+  @ClockTime()
+  takenAt!: string | null;
 }
 
 export class TalkBody implements Talk {
@@ -344,6 +459,9 @@ export class ShowBody implements Show {
   })
   @PartList(() => ColdPlanBody, 4)
   cold!: ColdPlanBody[];
+
+  @Part(() => ConditionsBody)
+  conditions!: ConditionsBody;
 
   @Text(2000)
   note!: string;

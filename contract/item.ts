@@ -13,11 +13,12 @@ import {
   ITEM_KINDS,
   type Item,
   type ItemKind,
+  type Measured,
   type Pack,
 } from '../core/repertoire/types';
 import { convertible } from '../core/store/convert';
 import { kindInWords } from '../core/units/parse';
-import { KIT_UNITS, type UnitId, dimensionOf, isApproximate } from '../core/units/units';
+import { KIT_UNITS, UNIT_IDS, type UnitId, dimensionOf, isApproximate } from '../core/units/units';
 import {
   Holds,
   Id,
@@ -94,6 +95,26 @@ function unlikePack(item: ItemBody): string | null {
   return `must be sold by ${kindInWords(kind).replace(/^an? /, '')}, as it is counted in the store; or give what it weighs`;
 }
 
+export class MeasuredBody implements Measured {
+  @OneOf(UNIT_IDS)
+  unit!: UnitId;
+
+  @OrNull()
+  @Num(-1_000_000, 1_000_000)
+  least!: number | null;
+
+  @OrNull()
+  @Holds<MeasuredBody>((m) =>
+    m.most === null && m.least === null
+      ? 'must be given, or the least: without either there is nothing to keep to'
+      : m.most !== null && m.least !== null && m.most < m.least
+        ? 'must be at least the least'
+        : null,
+  )
+  @Num(-1_000_000, 1_000_000)
+  most!: number | null;
+}
+
 export class ItemBody implements Item {
   @Id()
   id!: string;
@@ -109,6 +130,10 @@ export class ItemBody implements Item {
 
   @YesNo()
   testHolds!: boolean;
+
+  @OrNull()
+  @Part(() => MeasuredBody)
+  testMeasures!: MeasuredBody | null;
 
   @OrNull()
   @Whole(1, 1000)

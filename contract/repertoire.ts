@@ -1,3 +1,4 @@
+import { HARMED, type Harmed, RESTS, type Rest } from '../core/repertoire/care';
 import {
   type After,
   COMPETENCES,
@@ -25,7 +26,10 @@ import {
   type TalkPattern,
   type Task,
 } from '../core/repertoire/types';
-import { KIT_UNITS, UNIT_IDS, type UnitId } from '../core/units/units';
+import { unitFor } from '../core/sums/bind';
+import { sumOf } from '../core/sums/catalogue';
+import { kindInWords } from '../core/units/parse';
+import { KIT_UNITS, UNIT_IDS, type UnitId, dimensionOf } from '../core/units/units';
 import {
   Holds,
   Id,
@@ -42,6 +46,7 @@ import {
   Whole,
   YesNo,
 } from './fields';
+import { CareBody, NeedsBody, SumBindingBody, VolunteerCardBody } from './care';
 import { StrengthBody } from './item';
 
 /** Longest time of one task or lag, in seconds: two days, for what is steeped or frozen ahead. */
@@ -214,6 +219,15 @@ export class HazardBody implements Hazard {
 
   @Text(300)
   control!: string;
+
+  @OneOfList(HARMED)
+  who!: Harmed[];
+
+  @Text(200)
+  firstAid!: string;
+
+  @OneOf(RESTS)
+  rest!: Rest;
 }
 
 export class ResidueBody implements Residue {
@@ -240,6 +254,28 @@ function strayAfter(method: MethodBody): string | null {
     for (const lag of Array.isArray(task?.after) ? task.after : [])
       if (!ids.has(lag?.task))
         return `names a task that is not there: “${task.name}” comes after it`;
+  return null;
+}
+
+function strayFetching({ volunteerCard, tasks }: MethodBody): string | null {
+  const fetched = volunteerCard?.fetchedIn;
+  if (fetched == null || !Array.isArray(tasks)) return null;
+  return tasks.some((task) => task?.id === fetched) ? null : 'names a task that is not there';
+}
+
+/** A sum bound to a setting that is not there, or that is of another kind. */
+function straySetting({ sums, settings }: MethodBody): string | null {
+  if (!Array.isArray(sums) || !Array.isArray(settings)) return null;
+  for (const binding of sums)
+    for (const bound of Array.isArray(binding?.inputs) ? binding.inputs : []) {
+      if (bound?.from !== 'setting') continue;
+      const setting = settings.find((s) => s?.id === bound.ref);
+      if (!setting) return `names a setting that is not there: “${bound.ref}”`;
+      const input = sumOf(binding.sum)?.inputs[bound.input];
+      if (input?.kind !== 'number' || !UNIT_IDS.includes(setting.unit)) continue;
+      if (unitFor(input, setting.unit) === null)
+        return `must have ${input.label} as ${kindInWords(dimensionOf(input.unit))}; “${setting.name}” is of another kind`;
+    }
   return null;
 }
 
@@ -277,6 +313,20 @@ export class MethodBody implements Method {
 
   @PartList(() => HazardBody, 20)
   hazards!: HazardBody[];
+
+  @Part(() => NeedsBody)
+  needs!: NeedsBody;
+
+  @Part(() => CareBody)
+  care!: CareBody;
+
+  @Holds<MethodBody>(strayFetching)
+  @Part(() => VolunteerCardBody)
+  volunteerCard!: VolunteerCardBody;
+
+  @Holds<MethodBody>(straySetting)
+  @PartList(() => SumBindingBody, 12)
+  sums!: SumBindingBody[];
 
   @PartList(() => ResidueBody, 8)
   leaves!: ResidueBody[];
@@ -319,9 +369,6 @@ export class DemoBody implements Demo {
 
   @OneOf(TALK_PATTERNS)
   talkPattern!: TalkPattern;
-
-  @Text(1000)
-  volunteerCard!: string;
 
   @Text(500)
   pinnedNote!: string;

@@ -1,7 +1,9 @@
 /** Show files of earlier versions. */
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { NO_CONDITIONS } from '../core/brief/types';
 import { NO_WISHES } from '../core/brief/wishes';
+import { NO_CARE, NO_NEEDS } from '../core/repertoire/care';
 import { HOUSEHOLD } from '../core/units/household';
 import { dimensionOf } from '../core/units/units';
 import { FILE_VERSION, readShowFile } from './showFile';
@@ -17,8 +19,40 @@ const NEW_OF_ITEMS = [
   ...['substance', 'strength', 'label', 'keepsOpen', 'testEvery', 'boxId', 'packs'],
 ];
 
+const NEW_OF_VENUES = [
+  ...['detectorsIsolable', 'alarmToFireService', 'drain', 'airChanges', 'floor', 'circuits'],
+  ...['surface', 'stageWidthM', 'stageDepthM', 'exits'],
+];
+
+/** The file as version 3 wrote it: the words of the volunteer card stood with the demo. */
+function asVersion3(file: Plain): Plain {
+  const show = file.show as Plain;
+  return {
+    ...file,
+    version: 3,
+    show: {
+      ...without(show, ['conditions']),
+      positions: (show.positions as Plain[]).map((p) => without(p, ['at', 'circuitId'])),
+    },
+    venue: file.venue && without(file.venue as Plain, NEW_OF_VENUES),
+    people: (file.people as Plain[]).map((person) => without(person, ['mayWaive'])),
+    demos: (file.demos as Plain[]).map((demo) => ({
+      ...demo,
+      volunteerCard: 'Somebody steady.',
+      methods: (demo.methods as Plain[]).map((method) => ({
+        ...without(method, ['needs', 'care', 'volunteerCard', 'sums']),
+        hazards: (method.hazards as Plain[]).map((one) =>
+          without(one, ['who', 'firstAid', 'rest']),
+        ),
+      })),
+    })),
+    items: (file.items as Plain[]).map((item) => without(item, ['testMeasures'])),
+  };
+}
+
 /** The file as version 2 wrote it; counting by the day was not known then. */
-function asVersion2(file: Plain): Plain {
+function asVersion2(newest: Plain): Plain {
+  const file = asVersion3(newest);
   const { household: _h, boxes: _b, lots: _l, packing: _p, ...rest } = file;
   return {
     ...rest,
@@ -94,6 +128,23 @@ test('version 2 is read: there is no store yet, and things are counted as they a
       }
     }),
     { numRuns: 40, seed: 122 },
+  );
+});
+
+test('version 3 is read: nothing is asked of the room yet, and volunteer cards go to the methods', () => {
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const plain = JSON.parse(JSON.stringify(file)) as Plain;
+      const read = readShowFile(JSON.stringify(asVersion3(plain)));
+      if (!read.ok) throw new Error(JSON.stringify(read.faults));
+      expect(read.value.show.conditions).toEqual(NO_CONDITIONS);
+      for (const method of read.value.demos.flatMap((demo) => demo.methods)) {
+        expect(method).toMatchObject({ needs: NO_NEEDS, care: NO_CARE, sums: [] });
+        expect(method.volunteerCard.suits).toBe('Somebody steady.');
+      }
+      for (const person of read.value.people) expect(person.mayWaive).toBe(true);
+    }),
+    { numRuns: 40, seed: 123 },
   );
 });
 

@@ -1,6 +1,8 @@
 /** Show files of earlier versions, brought up to what is read now. */
 import { NO_WISHES } from '../core/brief/wishes';
-import { blankItem, blankLine } from '../core/repertoire/blank';
+import { blankVenue } from '../core/brief/blank';
+import { NO_CONDITIONS } from '../core/brief/types';
+import { blankHazard, blankItem, blankLine, blankMethod } from '../core/repertoire/blank';
 import { HOUSEHOLD } from '../core/units/household';
 import { BASE_UNIT, type UnitId, UNITS, dimensionOf } from '../core/units/units';
 
@@ -81,8 +83,47 @@ function fromVersion2(file: Plain): Plain {
   };
 }
 
+/** What version 4 added: what a method asks of the room, cautions, volunteers, sums, the day's figures. */
+function fromVersion3(file: Plain): Plain {
+  const { needs, care, sums, volunteerCard } = blankMethod('', '');
+  const { kind: _kind, control: _control, ...hazard } = blankHazard('hot');
+  const demo = (value: unknown): unknown => {
+    if (!isPlain(value)) return value;
+    const { volunteerCard: words = '', ...rest } = value;
+    const card = { ...volunteerCard, suits: words };
+    const method = (entry: unknown): unknown =>
+      isPlain(entry)
+        ? {
+            needs,
+            care,
+            sums,
+            volunteerCard: card,
+            ...entry,
+            hazards: each(entry.hazards, (one) => withMissing(one, hazard)),
+          }
+        : entry;
+    return { ...rest, methods: each(value.methods, method) };
+  };
+  const position = (value: unknown): unknown => withMissing(value, { at: null, circuitId: null });
+  return {
+    ...file,
+    version: 4,
+    show: isPlain(file.show)
+      ? { conditions: NO_CONDITIONS, ...file.show, positions: each(file.show.positions, position) }
+      : file.show,
+    venue: withMissing(file.venue, { ...blankVenue('') }),
+    people: each(file.people, (person) => withMissing(person, { mayWaive: true })),
+    demos: each(file.demos, demo),
+    items: each(file.items, (item) => withMissing(item, { testMeasures: null })),
+  };
+}
+
 /** Each makes the next version of the one before. */
-const STEPS: Record<number, (file: Plain) => Plain> = { 1: fromVersion1, 2: fromVersion2 };
+const STEPS: Record<number, (file: Plain) => Plain> = {
+  1: fromVersion1,
+  2: fromVersion2,
+  3: fromVersion3,
+};
 
 /** The file as the present version has it. */
 export function upgraded(plain: unknown): unknown {

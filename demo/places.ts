@@ -1,4 +1,5 @@
 /** Who tours, where they play, and the marks on their stage; all invented. */
+import { blankVenue, usualPositions } from '../core/brief/blank';
 import type { Person, Position, Venue } from '../core/brief/types';
 
 export const PEOPLE: Person[] = [
@@ -7,20 +8,22 @@ export const PEOPLE: Person[] = [
     name: 'Ines',
     role: 'Presenter',
     competences: ['cryogen', 'highVoltage', 'flame'],
+    mayWaive: true,
     note: '',
   },
-  { id: 'jo', name: 'Jo', role: 'Stage hand', competences: ['cryogen', 'highVoltage'], note: '' },
+  { id: 'jo', name: 'Jo', role: 'Stage hand', competences: ['cryogen', 'highVoltage'], mayWaive: false, note: '' },
   {
     id: 'mara',
     name: 'Mara',
     role: 'Presenter and driver',
     competences: ['driver', 'firstAid', 'highVoltage'],
+    mayWaive: true,
     note: 'Not on the late ferry.',
   },
-  { id: 'piet', name: 'Piet', role: 'Volunteer', competences: ['driver'], note: '' },
+  { id: 'piet', name: 'Piet', role: 'Volunteer', competences: ['driver'], mayWaive: false, note: '' },
 ];
 
-const room = { powerSockets: 4, water: true, dark: false, detectorsIsolatedBy: '', note: '' };
+const room: Venue = { ...blankVenue(''), powerSockets: 4, water: true };
 
 export const VENUES: Venue[] = [
   {
@@ -86,9 +89,4 @@ export const VENUES: Venue[] = [
   },
 ];
 
-export const POSITIONS: Position[] = [
-  { id: 'centre', name: 'Centre table', mark: 'cross' },
-  { id: 'left', name: 'Left bench', mark: 'corner' },
-  { id: 'floor', name: 'Floor', mark: 'tee' },
-  { id: 'rear', name: 'Rear', mark: 'bars' },
-];
+export const POSITIONS: Position[] = usualPositions();

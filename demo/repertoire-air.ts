@@ -22,7 +22,6 @@ const smokeRingDrum: Demo = {
   ageTo: 99,
   lift: 4,
   talkPattern: 'predictShowExplain',
-  volunteerCard: '',
   pinnedNote: '',
   usualPosition: 'Floor',
   methods: [
@@ -99,7 +98,6 @@ const coldFlower: Demo = {
   ageTo: 99,
   lift: 4,
   talkPattern: 'showThenExplain',
-  volunteerCard: '',
   pinnedNote: '',
   usualPosition: 'Centre table',
   methods: [
@@ -196,7 +194,6 @@ const cloudBurst: Demo = {
   ageTo: 99,
   lift: 5,
   talkPattern: 'predictShowExplain',
-  volunteerCard: '',
   pinnedNote: 'Wet the stopper before it goes in: it seats at the first push.',
   usualPosition: 'Rear',
   methods: [
@@ -274,7 +271,6 @@ const crushedCan: Demo = {
   ageTo: 99,
   lift: 3,
   talkPattern: 'predictShowExplain',
-  volunteerCard: '',
   pinnedNote: 'Count from the first steam you can see, not from the first sound.',
   usualPosition: 'Left bench',
   methods: [

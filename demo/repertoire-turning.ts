@@ -11,7 +11,6 @@ const slowFallingMagnet: Demo = {
   ageTo: 99,
   lift: 2,
   talkPattern: 'predictShowExplain',
-  volunteerCard: '',
   pinnedNote: '',
   usualPosition: 'Left bench',
   methods: [
@@ -67,10 +66,6 @@ const spinningStool: Demo = {
   ageTo: 99,
   lift: 3,
   talkPattern: 'predictShowExplain',
-  volunteerCard:
-    'Suits: steady, flat shoes, not just after lunch. Not: giddy, a bad back, alone in their wish. ' +
-    'Say: “say stop and we stop”. Sit, feet up, arms out, a gentle push; arms in on the count. ' +
-    'Feet stay up until it stands still; a hand to step off by.',
   pinnedNote: 'Start slower than you think: arms in doubles it.',
   usualPosition: 'Floor',
   methods: [
@@ -125,7 +120,6 @@ const balancingForks: Demo = {
   ageTo: 99,
   lift: 1,
   talkPattern: 'showThenExplain',
-  volunteerCard: '',
   pinnedNote: '',
   usualPosition: 'Left bench',
   methods: [

@@ -27,7 +27,6 @@ const foamFountain: Demo = {
   ageTo: 99,
   lift: 4,
   talkPattern: 'predictShowExplain',
-  volunteerCard: '',
   pinnedNote: 'Narrow neck or nothing: in the wide jar it only creeps.',
   usualPosition: 'Centre table',
   methods: [
@@ -164,10 +163,6 @@ const staticDome: Demo = {
   ageTo: 99,
   lift: 5,
   talkPattern: 'showThenExplain',
-  volunteerCard:
-    'Suits: long, clean, dry hair; steady on their feet; glad to come. Not: heart device, expecting, ' +
-    'jewellery that can’t come off. Say: “you can say no, now or at any time”. Step up, hand flat, ' +
-    'then the motor. Motor off, dome earthed, hand off, step down: in that order.',
   pinnedNote: '',
   usualPosition: 'Centre table',
   methods: [

@@ -1,5 +1,11 @@
 /** The demo season: a small crew touring a chain of islands by ferry. Everything here is invented. */
-import type { ColdPlan, Show, ShowBundle, Slot } from '../core/brief/types';
+import {
+  type ColdPlan,
+  NO_CONDITIONS,
+  type Show,
+  type ShowBundle,
+  type Slot,
+} from '../core/brief/types';
 import { NO_WISHES } from '../core/brief/wishes';
 import { HOUSEHOLD } from '../core/units/household';
 import { timelineOf } from '../core/lineup/fromBundle';
@@ -52,10 +58,11 @@ const welcome = (performerId: string, say: string): Slot => ({
 const plainDay = (date: string, days: number): string =>
   new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 
-const PLAIN_KIT: Pick<Show, 'rehearsals' | 'wantedChance' | 'cold'> = {
+const PLAIN_KIT: Pick<Show, 'rehearsals' | 'wantedChance' | 'cold' | 'conditions'> = {
   rehearsals: 0,
   wantedChance: 95,
   cold: [],
+  conditions: NO_CONDITIONS,
 };
 
 /** Liquid nitrogen from the gas works, in the vented travel vessel. */

@@ -1,5 +1,5 @@
 /** Short forms for writing the demo season down. */
-import { blankItem, blankLine, blankMethod, blankTask } from '../core/repertoire/blank';
+import { blankHazard, blankItem, blankLine, blankMethod, blankTask } from '../core/repertoire/blank';
 import type {
   Hand,
   HazardKind,
@@ -81,7 +81,7 @@ export const method = (
 ): Method => ({
   ...blankMethod(id, name),
   summary,
-  hazards: hazards.map(([kind, control]) => ({ kind, control })),
+  hazards: hazards.map(([kind, control]) => blankHazard(kind, control)),
   ...parts,
 });
 

@@ -14,6 +14,8 @@ const COLUMNS = [
   { key: 'unit', title: 'Counted in', also: ['unit', 'units'] },
   { key: 'functionTest', title: 'Function test', also: ['test', 'check'] },
   { key: 'testHolds', title: 'Test holds the show' },
+  { key: 'testLeast', title: 'Test reads at least' },
+  { key: 'testMost', title: 'Test reads at most' },
   { key: 'owned', title: 'How many', also: ['owned', 'number'] },
   { key: 'atVenue', title: 'At the venue' },
   { key: 'waste', title: 'Lost in handling %', also: ['waste', 'waste %'] },
@@ -65,6 +67,7 @@ export function columnOf(path: string): StoreKey | null {
   }
   if (first === 'id') return 'itemId';
   if (first === 'boxId') return 'box';
+  if (first === 'testMeasures') return second === 'most' ? 'testMost' : 'testLeast';
   if (first === 'label') return second === '' ? 'hazards' : (second as StoreKey);
   return first === '' ? null : (first as StoreKey);
 }

@@ -17,7 +17,16 @@ import { LotBody } from '../store';
 import { check } from '../validate';
 import { columnOf, type StoreKey, titleOf } from './storeColumns';
 import { type RowFault, cellsOf } from './table';
-import { type Read, isFault, readDay, readList, readNumber, readWord, readYesNo } from './values';
+import {
+  type Read,
+  isFault,
+  readDay,
+  readLimit,
+  readList,
+  readNumber,
+  readWord,
+  readYesNo,
+} from './values';
 import {
   COLD_KIND,
   ITEM_KIND,
@@ -151,6 +160,7 @@ class Reading {
       unit: counted,
       functionTest: this.text(cells, 'functionTest') ?? start.functionTest,
       testHolds: get('testHolds', readYesNo) ?? start.testHolds,
+      testMeasures: this.measuredOf(row, cells) ?? start.testMeasures,
       owned: number('owned') ?? start.owned,
       atVenue: get('atVenue', readYesNo) ?? start.atVenue,
       waste: number('waste') ?? start.waste,
@@ -178,6 +188,20 @@ class Reading {
       packs: this.packsOf(row, cells, start.packs, counted),
       note: this.text(cells, 'note') ?? start.note,
     };
+  }
+
+  /** Limits of what a test reads, both in the unit of the first that is given. */
+  private measuredOf(row: number, cells: Cells): Item['testMeasures'] | undefined {
+    const limit = (key: 'testLeast' | 'testMost') => this.get(row, cells, key, readLimit);
+    const least = limit('testLeast');
+    const most = limit('testMost');
+    const unit = least?.unit ?? most?.unit;
+    if (unit === undefined) return undefined;
+    if (most && most.unit !== unit) {
+      this.fault(row, 'testMost', `must be in ${UNITS[unit].label}, as the least is`);
+      return undefined;
+    }
+    return { unit, least: least?.amount ?? null, most: most?.amount ?? null };
   }
 
   private boxOf(row: number, cells: Cells): string | undefined {

@@ -1,5 +1,6 @@
 import type { Item, Pack } from '../../core/repertoire/types';
 import type { Box, StockedLot } from '../../core/store/types';
+import { writeAmount } from '../../core/units/format';
 import { BASE_UNIT, dimensionOf, fromBase, toBase, UNITS } from '../../core/units/units';
 import { STORE_COLUMNS, type StoreKey } from './storeColumns';
 import {
@@ -16,11 +17,18 @@ type Cells = Partial<Record<StoreKey, string | number | null>>;
 
 const yes = (value: boolean): string => (value ? 'yes' : 'no');
 
+function limitText({ testMeasures }: Item, side: 'least' | 'most'): string {
+  const limit = testMeasures?.[side] ?? null;
+  return testMeasures && limit !== null ? writeAmount(limit, testMeasures.unit) : '';
+}
+
 const itemCells = (item: Item, box: Box | undefined): Cells => ({
   kind: ITEM_KIND[item.kind],
   unit: UNITS[item.unit].label,
   functionTest: item.functionTest,
   testHolds: yes(item.testHolds),
+  testLeast: limitText(item, 'least'),
+  testMost: limitText(item, 'most'),
   owned: item.owned,
   atVenue: yes(item.atVenue),
   waste: item.waste,

@@ -1,4 +1,5 @@
 /** Cells read as values; each reader answers with the value, or with what is wrong. */
+import { type Amount, parseAmount } from '../../core/units/parse';
 
 export type Read<T> = { value: T } | { fault: string };
 
@@ -45,6 +46,12 @@ export function readDay(text: string): Read<string> {
   return !Number.isNaN(ms) && new Date(ms).toISOString().startsWith(day)
     ? { value: day }
     : { fault: `must be a date such as 2027-05-30; it says “${text}”` };
+}
+
+/** A figure with its unit, of any kind: “7 V”. */
+export function readLimit(text: string): Read<Amount> {
+  const parsed = parseAmount(text);
+  return parsed.ok ? { value: parsed.value } : { fault: `${parsed.message}; it says “${text}”` };
 }
 
 export const readList = (text: string): string[] =>

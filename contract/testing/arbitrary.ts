@@ -1,12 +1,19 @@
 /** Random values that the contract allows, for property tests. */
 import fc from 'fast-check';
 import { ARCS, type SlotPair, WEIGHTS } from '../../core/brief/wishes';
-import { MARK_SHAPES, type Person, type Show, type Slot, type Venue } from '../../core/brief/types';
+import {
+  FLOORS,
+  KNOWN,
+  MARK_SHAPES,
+  type Person,
+  type Show,
+  type Slot,
+  type Venue,
+} from '../../core/brief/types';
 import {
   COMPETENCES,
   type Demo,
   HAND_ROLES,
-  HAZARDS,
   KIT_BASES,
   type KitLine,
   type Method,
@@ -19,6 +26,7 @@ import { PACK_MARKS } from '../../core/kit/packing';
 import { KIT_UNITS, UNIT_IDS } from '../../core/units/units';
 import type { FollowUp } from '../day';
 import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../showFile';
+import { card, care, hazard, needs, sums } from './care';
 import { box, item, stockedLot, strength } from './store';
 import { number, numbered, orNull, whole, wordList, words, yes } from './values';
 
@@ -27,6 +35,7 @@ export const person: fc.Arbitrary<Person> = fc.record({
   name: words(60, 1),
   role: words(60),
   competences: fc.subarray([...COMPETENCES]),
+  mayWaive: yes,
   note: words(400),
 });
 
@@ -44,7 +53,23 @@ export const venue: fc.Arbitrary<Venue> = fc.record({
   water: yes,
   dark: yes,
   smokeDetectors: yes,
+  detectorsIsolable: fc.constantFrom(...KNOWN),
   detectorsIsolatedBy: words(120),
+  alarmToFireService: fc.constantFrom(...KNOWN),
+  drain: yes,
+  airChanges: orNull(number(0, 100)),
+  floor: fc.constantFrom(...FLOORS),
+  circuits: fc
+    .array(fc.record({ name: words(40, 1), watts: number(1, 20_000) }), { maxLength: 2 })
+    .map((all) => numbered('c', all)),
+  surface: words(120),
+  stageWidthM: orNull(number(0.5, 100)),
+  stageDepthM: orNull(number(0.5, 100)),
+  exits: fc
+    .array(fc.record({ name: words(40, 1), x: number(-50, 50), y: number(-50, 50) }), {
+      maxLength: 2,
+    })
+    .map((all) => numbered('e', all)),
   note: words(1000),
 });
 
@@ -144,9 +169,11 @@ const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
             { maxLength: 2 },
           )
           .map((all) => numbered('s', all)),
-        hazards: fc.array(fc.record({ kind: fc.constantFrom(...HAZARDS), control: words(300) }), {
-          maxLength: 3,
-        }),
+        hazards: fc.array(hazard, { maxLength: 3 }),
+        needs,
+        care,
+        volunteerCard: card,
+        sums,
         leaves: fc
           .array(
             fc.record({
@@ -177,7 +204,6 @@ export const demo = (items: readonly string[] = []): fc.Arbitrary<Demo> =>
       ages: fc.tuple(whole(0, 120), whole(0, 120)),
       lift: whole(1, 5),
       talkPattern: fc.constantFrom(...TALK_PATTERNS),
-      volunteerCard: words(1000),
       pinnedNote: words(500),
       usualPosition: words(40),
       methods: methods(items),
@@ -228,6 +254,8 @@ export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbit
     id: `p${i}`,
     name: `Place ${i}`,
     mark,
+    at: i === 0 ? null : { x: i - 1.5, y: i },
+    circuitId: null,
   }));
   const personId = orNull(
     people.length ? fc.constantFrom(...people.map((p) => p.id)) : fc.constant(null),
@@ -277,6 +305,14 @@ export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbit
       cold: orNull(coldPlan).map((plan) =>
         plan && items[0] ? [{ ...plan, itemId: items[0], vesselId: items[1] ?? null }] : [],
       ),
+      conditions: fc.record({
+        temperature: orNull(number(-60, 60)),
+        humidity: orNull(number(0, 100)),
+        people: orNull(whole(0, 50_000)),
+        wind: orNull(number(0, 60)),
+        pressure: orNull(number(500, 1100)),
+        takenAt: orNull(fc.constantFrom('13:05')),
+      }),
       note: words(2000),
     })
     .map(({ times, slots, ...rest }) => {

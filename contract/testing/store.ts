@@ -21,6 +21,13 @@ export const item: fc.Arbitrary<Item> = fc
     kind: fc.constantFrom(...ITEM_KINDS),
     functionTest: words(120),
     testHolds: yes,
+    testMeasures: orNull(
+      fc.record({
+        unit: fc.constantFrom('V' as const, 'degC' as const),
+        least: number(-1000, 0),
+        most: orNull(number(0, 1000)),
+      }),
+    ),
     owned: orNull(whole(1, 1000)),
     atVenue: yes,
     unit: fc.constantFrom(...STOCK_UNITS),

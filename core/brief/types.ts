@@ -8,7 +8,37 @@ export interface Person {
   name: string;
   role: string;
   competences: Competence[];
+  /** May pass over a check or a verdict, with a reason. */
+  mayWaive: boolean;
   note: string;
+}
+
+export const KNOWN = ['unknown', 'yes', 'no'] as const;
+export type Known = (typeof KNOWN)[number];
+
+export const FLOORS = ['unknown', 'level', 'sloping', 'uneven'] as const;
+export type Floor = (typeof FLOORS)[number];
+
+/** A power circuit with its own fuse. */
+export interface Circuit {
+  id: string;
+  name: string;
+  /** What it bears, W. */
+  watts: number;
+}
+
+/**
+ * Places on the plan are in metres from the middle of the stage's front edge: x to the right as the
+ * audience sees it, y away from the audience.
+ */
+export interface Place {
+  x: number;
+  y: number;
+}
+
+export interface Exit extends Place {
+  id: string;
+  name: string;
 }
 
 export interface Venue {
@@ -25,7 +55,21 @@ export interface Venue {
   water: boolean;
   dark: boolean;
   smokeDetectors: boolean;
+  detectorsIsolable: Known;
   detectorsIsolatedBy: string;
+  /** The alarm calls the fire service by itself. */
+  alarmToFireService: Known;
+  drain: boolean;
+  /** Times an hour that the air of the room is changed. */
+  airChanges: number | null;
+  floor: Floor;
+  circuits: Circuit[];
+  /** Outdoors: what one stands on. */
+  surface: string;
+  /** The stage: how wide, and how deep from its front edge. */
+  stageWidthM: number | null;
+  stageDepthM: number | null;
+  exits: Exit[];
   note: string;
 }
 
@@ -37,6 +81,10 @@ export interface Position {
   id: string;
   name: string;
   mark: MarkShape;
+  /** Where it is on the plan; null while it is not placed. */
+  at: Place | null;
+  /** The venue's circuit it draws from; null for the first. */
+  circuitId: string | null;
 }
 
 /** Something said instead of shown. */
@@ -96,6 +144,31 @@ export interface ColdPlan {
   measured: { at: string; amount: number } | null;
 }
 
+/** What was measured, or is expected, on the day. Null where nobody knows. */
+export interface Conditions {
+  /** °C. */
+  temperature: number | null;
+  /** Per cent of relative humidity. */
+  humidity: number | null;
+  /** In the room, crew included; null for the audience and crew as booked. */
+  people: number | null;
+  /** m/s. */
+  wind: number | null;
+  /** hPa; null for the usual 1013. */
+  pressure: number | null;
+  /** Local time at which they were taken; null for what is only expected. */
+  takenAt: string | null;
+}
+
+export const NO_CONDITIONS: Conditions = {
+  temperature: null,
+  humidity: null,
+  people: null,
+  wind: null,
+  pressure: null,
+  takenAt: null,
+};
+
 export interface Show {
   id: string;
   title: string;
@@ -121,6 +194,7 @@ export interface Show {
   /** Wanted chance, in per cent, that each demonstration is seen to work at least once. */
   wantedChance: number;
   cold: ColdPlan[];
+  conditions: Conditions;
   note: string;
 }
 

@@ -140,7 +140,8 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
         kind: 'volunteer',
         personId: speaker,
         title: `${counted(method.volunteers, 'volunteer')} briefed for ${demo.name}`,
-        detail: demo.volunteerCard || 'Who suits, what to do, how to stop: “you can say no”.',
+        detail:
+          method.volunteerCard.suits || 'Who suits, what to do, how to stop: “you can say no”.',
         holds: true,
       },
     });

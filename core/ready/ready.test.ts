@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import type { ShowBundle } from '../brief/types';
 import { timelineOf } from '../lineup/fromBundle';
 import { task } from '../testing/build';
+import { blankHazard } from '../repertoire/blank';
 import { bundle, item, line } from '../testing/bundle';
 import { type Check, dayChecks } from './checks';
 import { goNoGo } from './go';
@@ -15,7 +16,7 @@ const sample = (over: Parameters<typeof bundle>[2] = {}): ShowBundle =>
         over: {
           warning: 'A bang.',
           volunteers: 1,
-          hazards: [{ kind: 'loud', control: '' }],
+          hazards: [blankHazard('loud')],
           kit: [line('plate', 1, 'piece'), line('water', 15, 'mL', 'perGo')],
         },
       },

@@ -1,5 +1,6 @@
 /** Things of the repertoire with nothing in them yet, to be filled in. */
-import type { Demo, Item, ItemKind, KitLine, Method, Task } from './types';
+import { NO_CARD, NO_CARE, NO_NEEDS } from './care';
+import type { Demo, Hazard, HazardKind, Item, ItemKind, KitLine, Method, Task } from './types';
 
 export const blankTask = (
   id: string,
@@ -24,6 +25,14 @@ export const blankTask = (
   sign: null,
 });
 
+export const blankHazard = (kind: HazardKind, control = ''): Hazard => ({
+  kind,
+  control,
+  who: ['performer', 'crew'],
+  firstAid: '',
+  rest: 'low',
+});
+
 export const blankMethod = (id: string, name: string): Method => ({
   id,
   name,
@@ -36,6 +45,10 @@ export const blankMethod = (id: string, name: string): Method => ({
   kit: [],
   settings: [],
   hazards: [],
+  needs: NO_NEEDS,
+  care: NO_CARE,
+  volunteerCard: NO_CARD,
+  sums: [],
   leaves: [],
   forbids: [],
   priorWorked: 0,
@@ -52,7 +65,6 @@ export const blankDemo = (id: string, name: string, methods: Method[]): Demo => 
   ageTo: 99,
   lift: 3,
   talkPattern: 'predictShowExplain',
-  volunteerCard: '',
   pinnedNote: '',
   usualPosition: '',
   methods,
@@ -76,6 +88,7 @@ export const blankItem = (id: string, name: string, kind: ItemKind): Item => ({
   kind,
   functionTest: '',
   testHolds: false,
+  testMeasures: null,
   owned: null,
   atVenue: false,
   unit: 'piece',

@@ -2,6 +2,7 @@
  * The repertoire: demonstrations, the ways of doing them, and the items they need.
  * Durations are whole seconds. Amounts are as the presenter typed them, with their unit.
  */
+import type { Care, Harmed, Needs, Rest, SumBinding, VolunteerCard } from './care';
 import type { ColdKind, Material } from './materials';
 import type { Strength, SubstanceId } from './substances';
 import type { UnitId } from '../units/units';
@@ -140,6 +141,11 @@ export interface Hazard {
   kind: HazardKind;
   /** What keeps it in hand, in words. */
   control: string;
+  who: Harmed[];
+  /** In one line; empty for the usual one of its kind. */
+  firstAid: string;
+  /** What is left once it is kept in hand. */
+  rest: Rest;
 }
 
 /** Left by every performance, and gone after a time by itself or once somebody has cleared it. */
@@ -168,6 +174,11 @@ export interface Method {
   kit: KitLine[];
   settings: Setting[];
   hazards: Hazard[];
+  needs: Needs;
+  care: Care;
+  volunteerCard: VolunteerCard;
+  /** Sums that judge it with the day's figures. */
+  sums: SumBinding[];
   leaves: Residue[];
   /** What must not be about when it is performed. */
   forbids: ResidueKind[];
@@ -187,7 +198,6 @@ export interface Demo {
   /** 1 quiet to 5 roof-raiser. */
   lift: number;
   talkPattern: TalkPattern;
-  volunteerCard: string;
   pinnedNote: string;
   /** Name of the stage position it is usually done at. */
   usualPosition: string;
@@ -216,6 +226,14 @@ export interface HazardLabel {
   precautions: string[];
 }
 
+/** A figure that is read off, with the limits it must keep to. */
+export interface Measured {
+  unit: UnitId;
+  /** In that unit; null for no limit on that side. */
+  least: number | null;
+  most: number | null;
+}
+
 export interface Item {
   id: string;
   name: string;
@@ -224,6 +242,8 @@ export interface Item {
   functionTest: string;
   /** A failed or undone function test holds the show. */
   testHolds: boolean;
+  /** What the test measures, and between which figures it must be; null when it is only looked at. */
+  testMeasures: Measured | null;
   /** Equipment and gear: how many there are while none is kept in the store; null for as many as are asked for. */
   owned: number | null;
   /** Found where the show is, such as tap water: never bought, never in the store. */

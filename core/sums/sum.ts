@@ -29,6 +29,8 @@ export interface NumberInput {
   least: number;
   most: number;
   usual: number;
+  /** Units whose figures will do as they stand, where the sum's own is a bare number. */
+  also?: readonly UnitId[];
   /** Ends of the slider. */
   slide: readonly [number, number];
   /** What of the day it usually is. */

@@ -1,5 +1,5 @@
 import { NO_WISHES } from '../brief/wishes';
-import type { Show, ShowBundle, Slot } from '../brief/types';
+import { NO_CONDITIONS, type Show, type ShowBundle, type Slot } from '../brief/types';
 import { blankDemo, blankItem, blankLine, blankMethod } from '../repertoire/blank';
 import { HOUSEHOLD } from '../units/household';
 import type { Demo, Item, KitLine, Method, Task } from '../repertoire/types';
@@ -70,21 +70,22 @@ export function bundle(
       agreed: true,
       crew: ['ines', 'jo'],
       positions: [
-        { id: 'table', name: 'Table', mark: 'cross' },
-        { id: 'bench', name: 'Bench', mark: 'corner' },
+        { id: 'table', name: 'Table', mark: 'cross', at: null, circuitId: null },
+        { id: 'bench', name: 'Bench', mark: 'corner', at: null, circuitId: null },
       ],
       slots: demos.map((d) => bookedSlot(d.id, d.slot)),
       wishes: NO_WISHES,
       rehearsals: 0,
       wantedChance: 95,
       cold: [],
+      conditions: NO_CONDITIONS,
       note: '',
       ...over,
     },
     venue: null,
     people: [
-      { id: 'ines', name: 'Ines', role: '', competences: [], note: '' },
-      { id: 'jo', name: 'Jo', role: '', competences: [], note: '' },
+      { id: 'ines', name: 'Ines', role: '', competences: [], mayWaive: true, note: '' },
+      { id: 'jo', name: 'Jo', role: '', competences: [], mayWaive: false, note: '' },
     ],
     demos: demos.map((d) => demo(d.id, [method('m', { tasks: d.tasks, ...d.over })])),
     items,

@@ -1,15 +1,18 @@
 import type { Person } from '../../core/brief/types';
 import type { Db } from '../db/open';
-import { type Row, json, list } from '../db/rows';
+import { type Row, bit, flag, json, list } from '../db/rows';
 import { Store } from '../entity';
 
 export function peopleStore(db: Db): Store<Person> {
   const write = db.prepare(`
-    INSERT INTO person (id, name, role, competences, note)
-    VALUES (@id, @name, @role, @competences, @note)
+    INSERT INTO person (id, name, role, competences, may_waive, note)
+    VALUES (@id, @name, @role, @competences, @mayWaive, @note)
     ON CONFLICT (id) DO UPDATE SET
-      name = excluded.name, role = excluded.role, competences = excluded.competences, note = excluded.note`);
-  const read = db.prepare('SELECT id, name, role, competences, note FROM person WHERE id = ?');
+      name = excluded.name, role = excluded.role, competences = excluded.competences,
+      may_waive = excluded.may_waive, note = excluded.note`);
+  const read = db.prepare(
+    'SELECT id, name, role, competences, may_waive AS mayWaive, note FROM person WHERE id = ?',
+  );
   const ids = db.prepare('SELECT id FROM person WHERE removed = 0 ORDER BY name, id').pluck();
   return new Store<Person>(db, {
     table: 'person',
@@ -18,8 +21,18 @@ export function peopleStore(db: Db): Store<Person> {
     ids: () => ids.all() as string[],
     read: (id) => {
       const row = read.get(id) as Row | undefined;
-      return row ? ({ ...row, competences: list(row.competences) } as unknown as Person) : null;
+      return row
+        ? ({
+            ...row,
+            competences: list(row.competences),
+            mayWaive: flag(row.mayWaive),
+          } as unknown as Person)
+        : null;
     },
-    write: (person) => void write.run({ ...person, competences: json(person.competences) }),
+    write: (person) => void write.run({
+        ...person,
+        competences: json(person.competences),
+        mayWaive: bit(person.mayWaive),
+      }),
   });
 }

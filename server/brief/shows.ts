@@ -8,9 +8,9 @@ import { Refusal } from '../http/errors';
 export function showStore(db: Db): Store<Show> {
   const writeShow = db.prepare(`
     INSERT INTO show (id, title, date, zone, arrival, doors, start, hard_finish, venue_id, audience,
-      audience_note, agreed, wishes, rehearsals, wanted_chance, cold, note)
+      audience_note, agreed, wishes, rehearsals, wanted_chance, cold, conditions, note)
     VALUES (@id, @title, @date, @zone, @arrival, @doors, @start, @hardFinish, @venueId, @audience,
-      @audienceNote, @agreed, @wishes, @rehearsals, @wantedChance, @cold, @note)
+      @audienceNote, @agreed, @wishes, @rehearsals, @wantedChance, @cold, @conditions, @note)
     ON CONFLICT (id) DO UPDATE SET
       title = excluded.title, date = excluded.date, zone = excluded.zone,
       arrival = excluded.arrival, doors = excluded.doors, start = excluded.start,
@@ -18,12 +18,13 @@ export function showStore(db: Db): Store<Show> {
       audience = excluded.audience, audience_note = excluded.audience_note,
       agreed = excluded.agreed, wishes = excluded.wishes,
       rehearsals = excluded.rehearsals, wanted_chance = excluded.wanted_chance,
-      cold = excluded.cold, note = excluded.note`);
+      cold = excluded.cold, conditions = excluded.conditions, note = excluded.note`);
   const clearCrew = db.prepare('DELETE FROM show_crew WHERE show_id = ?');
   const writeCrew = db.prepare('INSERT INTO show_crew (show_id, ord, person_id) VALUES (?, ?, ?)');
   const clearPositions = db.prepare('DELETE FROM show_position WHERE show_id = ?');
   const writePosition = db.prepare(
-    'INSERT INTO show_position (show_id, id, ord, name, mark) VALUES (@showId, @id, @ord, @name, @mark)',
+    `INSERT INTO show_position (show_id, id, ord, name, mark, at, circuit_id)
+     VALUES (@showId, @id, @ord, @name, @mark, @at, @circuitId)`,
   );
   const clearSlots = db.prepare('DELETE FROM slot WHERE show_id = ?');
   const writeSlot = db.prepare(`
@@ -35,13 +36,13 @@ export function showStore(db: Db): Store<Show> {
   const readShow = db.prepare(`
     SELECT id, title, date, zone, arrival, doors, start, hard_finish AS hardFinish,
       venue_id AS venueId, audience, audience_note AS audienceNote, agreed, wishes,
-      rehearsals, wanted_chance AS wantedChance, cold, note
+      rehearsals, wanted_chance AS wantedChance, cold, conditions, note
     FROM show WHERE id = ?`);
   const readCrew = db
     .prepare('SELECT person_id FROM show_crew WHERE show_id = ? ORDER BY ord')
     .pluck();
   const readPositions = db.prepare(
-    'SELECT id, name, mark FROM show_position WHERE show_id = ? ORDER BY ord',
+    'SELECT id, name, mark, at, circuit_id AS circuitId FROM show_position WHERE show_id = ? ORDER BY ord',
   );
   const readSlots = db.prepare(`
     SELECT id, demo_id AS demoId, method_id AS methodId, talk, performer_id AS performerId,
@@ -110,8 +111,12 @@ export function showStore(db: Db): Store<Show> {
         agreed: flag(row.agreed),
         wishes: JSON.parse(String(row.wishes)) as Show['wishes'],
         cold: list(row.cold),
+        conditions: JSON.parse(String(row.conditions)) as Show['conditions'],
         crew: readCrew.all(id) as string[],
-        positions: readPositions.all(id) as Position[],
+        positions: (readPositions.all(id) as Row[]).map((position) => ({
+          ...position,
+          at: typeof position.at === 'string' ? (JSON.parse(position.at) as Position['at']) : null,
+        })),
         slots,
       } as unknown as Show;
     },
@@ -123,11 +128,14 @@ export function showStore(db: Db): Store<Show> {
         agreed: bit(show.agreed),
         wishes: json(show.wishes),
         cold: json(show.cold),
+        conditions: json(show.conditions),
       });
       clearCrew.run(showId);
       show.crew.forEach((person, i) => writeCrew.run(showId, i, person));
       clearPositions.run(showId);
-      show.positions.forEach((position, ord) => writePosition.run({ ...position, showId, ord }));
+      show.positions.forEach((position, ord) =>
+        writePosition.run({ ...position, at: position.at && json(position.at), showId, ord }),
+      );
       clearSlots.run(showId);
       show.slots.forEach((slot, ord) =>
         writeSlot.run({

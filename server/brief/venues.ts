@@ -1,25 +1,37 @@
 import type { Venue } from '../../core/brief/types';
 import type { Db } from '../db/open';
-import { type Row, bit, flag } from '../db/rows';
+import { type Row, bit, flag, json, list } from '../db/rows';
 import { Store } from '../entity';
 
 export function venueStore(db: Db): Store<Venue> {
   const write = db.prepare(`
     INSERT INTO venue (id, name, address, travel, outdoors, length_m, width_m, ceiling_m, front_row_m,
-      power_sockets, water, dark, smoke_detectors, detectors_isolated_by, note)
+      power_sockets, water, dark, smoke_detectors, detectors_isolable, detectors_isolated_by,
+      alarm_to_fire_service, drain, air_changes, floor, circuits, surface, stage_width_m,
+      stage_depth_m, exits, note)
     VALUES (@id, @name, @address, @travel, @outdoors, @lengthM, @widthM, @ceilingM, @frontRowM,
-      @powerSockets, @water, @dark, @smokeDetectors, @detectorsIsolatedBy, @note)
+      @powerSockets, @water, @dark, @smokeDetectors, @detectorsIsolable, @detectorsIsolatedBy,
+      @alarmToFireService, @drain, @airChanges, @floor, @circuits, @surface, @stageWidthM,
+      @stageDepthM, @exits, @note)
     ON CONFLICT (id) DO UPDATE SET
       name = excluded.name, address = excluded.address, travel = excluded.travel,
       outdoors = excluded.outdoors, length_m = excluded.length_m, width_m = excluded.width_m,
       ceiling_m = excluded.ceiling_m, front_row_m = excluded.front_row_m,
       power_sockets = excluded.power_sockets, water = excluded.water, dark = excluded.dark,
       smoke_detectors = excluded.smoke_detectors,
-      detectors_isolated_by = excluded.detectors_isolated_by, note = excluded.note`);
+      detectors_isolable = excluded.detectors_isolable,
+      detectors_isolated_by = excluded.detectors_isolated_by,
+      alarm_to_fire_service = excluded.alarm_to_fire_service, drain = excluded.drain,
+      air_changes = excluded.air_changes, floor = excluded.floor, circuits = excluded.circuits,
+      surface = excluded.surface, stage_width_m = excluded.stage_width_m,
+      stage_depth_m = excluded.stage_depth_m, exits = excluded.exits, note = excluded.note`);
   const read = db.prepare(`
     SELECT id, name, address, travel, outdoors, length_m AS lengthM, width_m AS widthM,
       ceiling_m AS ceilingM, front_row_m AS frontRowM, power_sockets AS powerSockets, water, dark,
-      smoke_detectors AS smokeDetectors, detectors_isolated_by AS detectorsIsolatedBy, note
+      smoke_detectors AS smokeDetectors, detectors_isolable AS detectorsIsolable,
+      detectors_isolated_by AS detectorsIsolatedBy, alarm_to_fire_service AS alarmToFireService,
+      drain, air_changes AS airChanges, floor, circuits, surface, stage_width_m AS stageWidthM,
+      stage_depth_m AS stageDepthM, exits, note
     FROM venue WHERE id = ?`);
   const ids = db.prepare('SELECT id FROM venue WHERE removed = 0 ORDER BY name, id').pluck();
   return new Store<Venue>(db, {
@@ -36,6 +48,9 @@ export function venueStore(db: Db): Store<Venue> {
         water: flag(row.water),
         dark: flag(row.dark),
         smokeDetectors: flag(row.smokeDetectors),
+        drain: flag(row.drain),
+        circuits: list(row.circuits),
+        exits: list(row.exits),
       } as unknown as Venue;
     },
     write: (venue) =>
@@ -45,6 +60,9 @@ export function venueStore(db: Db): Store<Venue> {
         water: bit(venue.water),
         dark: bit(venue.dark),
         smokeDetectors: bit(venue.smokeDetectors),
+        drain: bit(venue.drain),
+        circuits: json(venue.circuits),
+        exits: json(venue.exits),
       }),
   });
 }

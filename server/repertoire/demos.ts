@@ -30,25 +30,28 @@ const readLine = (row: Row): KitLine =>
 export function demoStore(db: Db): Store<Demo> {
   const writeDemo = db.prepare(`
     INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, lift, talk_pattern,
-      volunteer_card, pinned_note, usual_position)
+      pinned_note, usual_position)
     VALUES (@id, @name, @hook, @idea, @keywords, @ageFrom, @ageTo, @lift, @talkPattern,
-      @volunteerCard, @pinnedNote, @usualPosition)
+      @pinnedNote, @usualPosition)
     ON CONFLICT (id) DO UPDATE SET
       name = excluded.name, hook = excluded.hook, idea = excluded.idea,
       keywords = excluded.keywords, age_from = excluded.age_from, age_to = excluded.age_to,
       lift = excluded.lift, talk_pattern = excluded.talk_pattern,
-      volunteer_card = excluded.volunteer_card, pinned_note = excluded.pinned_note,
+      pinned_note = excluded.pinned_note,
       usual_position = excluded.usual_position`);
   const writeMethod = db.prepare(`
     INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
-      settings, hazards, leaves, forbids, prior_worked, prior_failed)
+      settings, hazards, needs, care, volunteer_card, sums, leaves, forbids, prior_worked,
+      prior_failed)
     VALUES (@demoId, @id, @ord, @name, @summary, @oneShot, @goesAllowed, @volunteers, @warning,
-      @settings, @hazards, @leaves, @forbids, @priorWorked, @priorFailed)
+      @settings, @hazards, @needs, @care, @volunteerCard, @sums, @leaves, @forbids, @priorWorked,
+      @priorFailed)
     ON CONFLICT (demo_id, id) DO UPDATE SET
       ord = excluded.ord, name = excluded.name, summary = excluded.summary,
       one_shot = excluded.one_shot, goes_allowed = excluded.goes_allowed,
       volunteers = excluded.volunteers, warning = excluded.warning, settings = excluded.settings,
-      hazards = excluded.hazards, leaves = excluded.leaves, forbids = excluded.forbids,
+      hazards = excluded.hazards, needs = excluded.needs, care = excluded.care,
+      volunteer_card = excluded.volunteer_card, sums = excluded.sums, leaves = excluded.leaves, forbids = excluded.forbids,
       prior_worked = excluded.prior_worked,
       prior_failed = excluded.prior_failed`);
   const clearTasks = db.prepare('DELETE FROM task WHERE demo_id = ? AND method_id = ?');
@@ -75,12 +78,13 @@ export function demoStore(db: Db): Store<Demo> {
 
   const readDemo = db.prepare(`
     SELECT id, name, hook, idea, keywords, age_from AS ageFrom, age_to AS ageTo, lift,
-      talk_pattern AS talkPattern, volunteer_card AS volunteerCard, pinned_note AS pinnedNote,
+      talk_pattern AS talkPattern, pinned_note AS pinnedNote,
       usual_position AS usualPosition
     FROM demo WHERE id = ?`);
   const readMethods = db.prepare(`
     SELECT id, name, summary, one_shot AS oneShot, goes_allowed AS goesAllowed, volunteers, warning,
-      settings, hazards, leaves, forbids, prior_worked AS priorWorked, prior_failed AS priorFailed
+      settings, hazards, needs, care, volunteer_card AS volunteerCard, sums, leaves, forbids,
+      prior_worked AS priorWorked, prior_failed AS priorFailed
     FROM method WHERE demo_id = ? ORDER BY ord`);
   const readTasks = db.prepare(`
     SELECT id, ord, name, phase, shortest, likely, longest, hands, place, after, each_go AS eachGo,
@@ -99,6 +103,10 @@ export function demoStore(db: Db): Store<Demo> {
       oneShot: bit(method.oneShot),
       settings: json(method.settings),
       hazards: json(method.hazards),
+      needs: json(method.needs),
+      care: json(method.care),
+      volunteerCard: json(method.volunteerCard),
+      sums: json(method.sums),
       leaves: json(method.leaves),
       forbids: json(method.forbids),
     });
@@ -163,6 +171,10 @@ export function demoStore(db: Db): Store<Demo> {
         oneShot: flag(method.oneShot),
         settings: list(method.settings),
         hazards: list(method.hazards),
+        needs: JSON.parse(String(method.needs)) as unknown,
+        care: JSON.parse(String(method.care)) as unknown,
+        volunteerCard: JSON.parse(String(method.volunteerCard)) as unknown,
+        sums: list(method.sums),
         leaves: list(method.leaves),
         forbids: list(method.forbids),
         tasks: (readTasks.all(id, method.id) as Row[]).map(readTask),

@@ -6,7 +6,8 @@ import { type Row, bit, flag, json } from '../db/rows';
 import { Store } from '../entity';
 import { Refusal } from '../http/errors';
 
-const COLUMNS = `id, name, kind, function_test AS functionTest, test_holds AS testHolds, owned,
+const COLUMNS = `id, name, kind, function_test AS functionTest, test_holds AS testHolds,
+  test_measures AS testMeasures, owned,
   at_venue AS atVenue, unit, waste, density, grams_each AS gramsEach, material, cold, holds,
   boils_off AS boilsOff, substance, strength, label, keeps_open AS keepsOpen,
   test_every AS testEvery, box_id AS boxId, packs, note`;
@@ -16,6 +17,8 @@ const fromRow = (row: Row): Item =>
     ...row,
     testHolds: flag(row.testHolds),
     atVenue: flag(row.atVenue),
+    testMeasures:
+      typeof row.testMeasures === 'string' ? (JSON.parse(row.testMeasures) as unknown) : null,
     strength: typeof row.strength === 'string' ? (JSON.parse(row.strength) as unknown) : null,
     label: JSON.parse(String(row.label)) as unknown,
     packs: JSON.parse(String(row.packs)) as unknown,
@@ -26,15 +29,16 @@ const sameKind = (a: string, b: string): boolean =>
 
 export function itemStore(db: Db): Store<Item> {
   const write = db.prepare(`
-    INSERT INTO item (id, name, kind, function_test, test_holds, owned, at_venue, unit, waste,
+    INSERT INTO item (id, name, kind, function_test, test_holds, test_measures, owned, at_venue, unit, waste,
       density, grams_each, material, cold, holds, boils_off, substance, strength, label,
       keeps_open, test_every, box_id, packs, note)
-    VALUES (@id, @name, @kind, @functionTest, @testHolds, @owned, @atVenue, @unit, @waste,
+    VALUES (@id, @name, @kind, @functionTest, @testHolds, @testMeasures, @owned, @atVenue, @unit, @waste,
       @density, @gramsEach, @material, @cold, @holds, @boilsOff, @substance, @strength, @label,
       @keepsOpen, @testEvery, @boxId, @packs, @note)
     ON CONFLICT (id) DO UPDATE SET
       name = excluded.name, kind = excluded.kind, function_test = excluded.function_test,
-      test_holds = excluded.test_holds, owned = excluded.owned, at_venue = excluded.at_venue,
+      test_holds = excluded.test_holds,
+      test_measures = excluded.test_measures, owned = excluded.owned, at_venue = excluded.at_venue,
       unit = excluded.unit, waste = excluded.waste, density = excluded.density,
       grams_each = excluded.grams_each, material = excluded.material, cold = excluded.cold,
       holds = excluded.holds, boils_off = excluded.boils_off, substance = excluded.substance,
@@ -85,6 +89,7 @@ export function itemStore(db: Db): Store<Item> {
       write.run({
         ...item,
         testHolds: bit(item.testHolds),
+        testMeasures: item.testMeasures && json(item.testMeasures),
         atVenue: bit(item.atVenue),
         strength: item.strength && json(item.strength),
         label: json(item.label),

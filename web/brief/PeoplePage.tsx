@@ -1,7 +1,7 @@
 import { PersonBody } from '../../contract/brief';
 import { usePeople } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
-import { Many, Words } from '../parts/form';
+import { Many, Words, YesNoField } from '../parts/form';
 import { COMPETENCE, options } from '../parts/words';
 
 export default function PeoplePage() {
@@ -12,7 +12,7 @@ export default function PeoplePage() {
       path="/people"
       type={PersonBody}
       query={usePeople()}
-      fresh={(id) => ({ id, name: 'New person', role: '', competences: [], note: '' })}
+      fresh={(id) => ({ id, name: 'New person', role: '', competences: [], mayWaive: true, note: '' })}
       below={(person) => person.role || 'No role yet'}
       empty="Add everybody who performs, helps or drives; shows pick their crew from here."
       fields={
@@ -20,6 +20,7 @@ export default function PeoplePage() {
           <Words name="name" label="Name" />
           <Words name="role" label="Role" />
           <Many name="competences" label="May do" options={options(COMPETENCE)} />
+          <YesNoField name="mayWaive" label="May pass over a check, with a reason" />
           <Words name="note" label="Notes" multiline />
         </>
       }

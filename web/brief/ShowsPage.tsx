@@ -7,6 +7,8 @@ import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { ImportAnswer, ShowSummary } from '../../contract/api';
 import type { Show } from '../../core/brief/types';
+import { usualPositions } from '../../core/brief/blank';
+import { NO_CONDITIONS } from '../../core/brief/types';
 import { NO_WISHES } from '../../core/brief/wishes';
 import { counted } from '../../core/words';
 import { ApiError, newId, send } from '../app/api';
@@ -29,17 +31,13 @@ const freshShow = (): Show => ({
   audienceNote: '',
   agreed: false,
   crew: [],
-  positions: [
-    { id: 'centre', name: 'Centre table', mark: 'cross' },
-    { id: 'left', name: 'Left bench', mark: 'corner' },
-    { id: 'floor', name: 'Floor', mark: 'tee' },
-    { id: 'rear', name: 'Rear', mark: 'bars' },
-  ],
+  positions: usualPositions(),
   slots: [],
   wishes: NO_WISHES,
   rehearsals: 0,
   wantedChance: 95,
   cold: [],
+  conditions: NO_CONDITIONS,
   note: '',
 });
 

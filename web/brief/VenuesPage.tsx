@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import { VenueBody } from '../../contract/brief';
+import { blankVenue } from '../../core/brief/blank';
 import { useVenues } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
 import { Figure, Words, YesNoField } from '../parts/form';
@@ -18,23 +19,7 @@ export default function VenuesPage() {
       path="/venues"
       type={VenueBody}
       query={useVenues()}
-      fresh={(id) => ({
-        id,
-        name: 'New venue',
-        address: '',
-        travel: '',
-        outdoors: false,
-        lengthM: null,
-        widthM: null,
-        ceilingM: null,
-        frontRowM: null,
-        powerSockets: null,
-        water: false,
-        dark: false,
-        smokeDetectors: false,
-        detectorsIsolatedBy: '',
-        note: '',
-      })}
+      fresh={(id) => blankVenue(id, 'New venue')}
       below={(venue) => venue.address || 'No address yet'}
       empty="Add the places you play: size, power, water, detectors, how to get there."
       fields={

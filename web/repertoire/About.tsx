@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { Demo } from '../../core/repertoire/types';
 import { EditInPlace } from '../parts/EditInPlace';
 import { Fact } from '../parts/Fact';
@@ -18,7 +17,6 @@ const FIELDS = [
   'ageFrom',
   'ageTo',
   'keywords',
-  'volunteerCard',
   'pinnedNote',
 ];
 
@@ -36,7 +34,6 @@ const Edit = () => (
     </Box>
     <Box sx={{ ...grid(300), mt: 1.5 }}>
       <Words name="idea" label="The idea it shows" multiline />
-      <Words name="volunteerCard" label="Volunteer card" multiline />
       <Words name="pinnedNote" label="Pinned for next time" multiline />
     </Box>
   </>
@@ -76,14 +73,6 @@ function Read({ demo }: { demo: Demo }) {
         {demo.usualPosition && <Fact label="Usually at">{demo.usualPosition}</Fact>}
         {demo.keywords.length > 0 && <Fact label="Key words">{demo.keywords.join(', ')}</Fact>}
       </Box>
-      {demo.volunteerCard && (
-        <Box sx={{ maxWidth: 680 }}>
-          <Typography variant="body2" color="textSecondary">
-            Volunteer card
-          </Typography>
-          {demo.volunteerCard}
-        </Box>
-      )}
     </Box>
   );
 }

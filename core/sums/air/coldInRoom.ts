@@ -112,6 +112,7 @@ export const coldInRoom = sum({
     spilled: number({
       label: 'All at once, L or kg',
       unit: 'piece',
+      also: ['L', 'kg'],
       least: 0,
       most: 1000,
       usual: 2,

@@ -47,6 +47,7 @@ export const chill = sum({
     there: number({
       label: 'There is, mL or g',
       unit: 'piece',
+      also: ['mL', 'g'],
       least: 0,
       most: 100_000,
       usual: 600,

@@ -28,6 +28,7 @@ export const closedVessel = sum({
     amount: number({
       label: 'Amount, mL or g',
       unit: 'piece',
+      also: ['mL', 'g'],
       least: 0.001,
       most: 10_000,
       usual: 50,

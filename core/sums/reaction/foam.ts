@@ -66,6 +66,7 @@ export const foam = sum({
     strength: number({
       label: 'Strength',
       unit: 'piece',
+      also: ['percent'],
       least: 0.001,
       most: 200,
       usual: 6,

@@ -1,0 +1,79 @@
+/** Random cautions, needs, volunteer cards and sums that the contract allows. */
+import fc from 'fast-check';
+import {
+  type Care,
+  EXTINGUISHERS,
+  HARMED,
+  MUST_NOT,
+  type Needs,
+  NEVER,
+  RESTS,
+  type SumBinding,
+  type VolunteerCard,
+  WHERES,
+} from '../../core/repertoire/care';
+import { HAND_ROLES, type Hazard, HAZARDS } from '../../core/repertoire/types';
+import { SUMS } from '../../core/sums/catalogue';
+import { number, orNull, wordList, words, yes } from './values';
+
+export const hazard: fc.Arbitrary<Hazard> = fc.record({
+  kind: fc.constantFrom(...HAZARDS),
+  control: words(300),
+  who: fc.subarray([...HARMED]),
+  firstAid: words(200),
+  rest: fc.constantFrom(...RESTS),
+});
+
+export const needs: fc.Arbitrary<Needs> = fc.record({
+  where: fc.constantFrom(...WHERES),
+  water: yes,
+  drain: yes,
+  dark: yes,
+  levelFloor: yes,
+  ceilingM: orNull(number(0.5, 100)),
+  clearM: orNull(number(0.1, 500)),
+  windMost: orNull(number(0, 60)),
+  powerW: orNull(number(1, 100_000)),
+});
+
+export const care: fc.Arbitrary<Care> = fc.record({
+  disposal: words(300),
+  extinguisher: fc.constantFrom(...EXTINGUISHERS),
+  heldBy: orNull(fc.constantFrom(...HAND_ROLES)),
+  never: fc.subarray([...NEVER], { maxLength: 1 }),
+});
+
+/** Sums as they are picked, with one input fixed within its bounds. */
+export const sums: fc.Arbitrary<SumBinding[]> = fc
+  .array(fc.tuple(fc.constantFrom(...SUMS), fc.double({ min: 0, max: 1, noNaN: true })), {
+    maxLength: 2,
+  })
+  .map((all) =>
+    all.map(([sum, at], i) => ({
+      id: `sum${i}`,
+      sum: sum.id,
+      inputs: Object.entries(sum.inputs)
+        .slice(0, 3)
+        .map(([input, of]) =>
+          of.kind === 'choice'
+            ? { input, from: 'choice' as const, ref: of.usual, value: null }
+            : {
+                input,
+                from: 'fixed' as const,
+                ref: '',
+                value: of.slide[0] + at * (of.slide[1] - of.slide[0]),
+              },
+        ),
+    })),
+  );
+
+export const card: fc.Arbitrary<VolunteerCard> = fc.record({
+  suits: words(1000),
+  mustNot: fc.subarray([...MUST_NOT]),
+  ask: words(300),
+  letGo: words(300),
+  gear: wordList(40),
+  steps: wordList(200),
+  wayOff: words(300),
+  fetchedIn: fc.constant(null),
+});

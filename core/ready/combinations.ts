@@ -1,0 +1,120 @@
+/** What is harmless alone, and not beside or after something else. */
+import type { ShowBundle } from '../brief/types';
+import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
+import { RESIDUE_WORDS } from '../lineup/residues';
+import type { Timeline } from '../lineup/types';
+import type { HazardKind, ResidueKind } from '../repertoire/types';
+import { type Verdict, verdict } from './verdict';
+
+interface Pair {
+  id: string;
+  /** What the earlier one gives off, or leaves. */
+  leaves: readonly ResidueKind[];
+  hazards: readonly HazardKind[];
+  /** What the later one has. */
+  meets: readonly HazardKind[];
+  level: 'stop' | 'fix';
+  says: (first: string, second: string) => string;
+  todo: string;
+  /** Only where both are at the same position, unless it lies on the whole stage. */
+  samePlace: boolean;
+}
+
+const PAIRS: readonly Pair[] = [
+  {
+    id: 'oxygen-flame',
+    leaves: ['oxygen'],
+    hazards: ['oxidiser'],
+    meets: ['openFlame'],
+    level: 'stop',
+    says: (first, second) => `${first} gives off oxygen, and ${second} has a flame.`,
+    todo: 'Air the stage between them, put something longer between, or move one to the other end.',
+    samePlace: false,
+  },
+  {
+    id: 'vapour-spark',
+    leaves: ['vapour'],
+    hazards: ['flammableVapour'],
+    meets: ['highVoltage', 'openFlame'],
+    level: 'stop',
+    says: (first, second) => `${first} leaves flammable vapour, and ${second} can light it.`,
+    todo: 'Close and carry the liquid away, air the stage, or do the other one first.',
+    samePlace: false,
+  },
+  {
+    id: 'wet-voltage',
+    leaves: ['water', 'foam'],
+    hazards: ['splash', 'slip'],
+    meets: ['highVoltage'],
+    level: 'fix',
+    says: (first, second) => `${first} leaves it wet, and ${second} is high voltage.`,
+    todo: 'Dry it first: say in the demo that it must not be wet, and the line-up waits for it.',
+    samePlace: true,
+  },
+];
+
+/** Seconds after a block for which what it gives off is reckoned with, where no residue says how long. */
+const LINGERS = 300;
+
+/** Seconds from the start until which the earlier one matters; null when it leaves nothing of the kind. */
+function lingersUntil(
+  { slot, method }: ResolvedSlot,
+  pair: Pair,
+  timeline: Timeline,
+): { until: number; wholeStage: boolean } | null {
+  const end = timeline.blocks.find((block) => block.slot === slot.id)?.end;
+  if (end === undefined) return null;
+  const left = method.leaves.filter((residue) => pair.leaves.includes(residue.kind));
+  if (left.length > 0) {
+    const cleared = left.map((residue) => {
+      const task = timeline.tasks.find(
+        (placed) => placed.slot === slot.id && placed.task === `clear-${residue.id}`,
+      );
+      return task?.end ?? end + residue.time.longest;
+    });
+    return {
+      until: Math.max(...cleared),
+      wholeStage: left.some((residue) => residue.where === 'stage'),
+    };
+  }
+  return method.hazards.some((hazard) => pair.hazards.includes(hazard.kind))
+    ? { until: end + LINGERS, wholeStage: false }
+    : null;
+}
+
+/** The later one forbids what the earlier one leaves: the line-up waits for it by itself. */
+const waits = (later: ResolvedSlot, pair: Pair): boolean =>
+  pair.leaves.some((kind) => later.method.forbids.includes(kind));
+
+/** Pairs of slots of which the later one must not meet what the earlier one leaves. */
+export function combinationVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[] {
+  const slots = resolveSlots(bundle);
+  const startOf = (id: string): number =>
+    timeline.blocks.find((block) => block.slot === id)?.start ?? Infinity;
+  return slots.flatMap((first, i) =>
+    slots.slice(i + 1).flatMap((second) =>
+      PAIRS.flatMap((pair): Verdict[] => {
+        if (!second.method.hazards.some((hazard) => pair.meets.includes(hazard.kind))) return [];
+        const lingering = lingersUntil(first, pair, timeline);
+        if (!lingering || startOf(second.slot.id) >= lingering.until) return [];
+        const elsewhere = first.slot.positionId !== second.slot.positionId;
+        if (pair.samePlace && elsewhere && !lingering.wholeStage) return [];
+        // What is waited for is timed; only the same vapour in the air is left to be feared.
+        if (waits(second, pair)) return [];
+        return [
+          verdict({
+            key: `pair:${pair.id}:${first.slot.id}:${second.slot.id}`,
+            kind: 'combination',
+            level: pair.level,
+            title: second.demo.name,
+            says: pair.says(first.demo.name, second.demo.name),
+            todo: pair.todo,
+            limit: `no ${pair.leaves.map((kind) => RESIDUE_WORDS[kind]).join(' or ')} about`,
+            source: 'common practice',
+            slotIds: [first.slot.id, second.slot.id],
+          }),
+        ];
+      }),
+    ),
+  );
+}

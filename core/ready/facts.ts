@@ -1,0 +1,51 @@
+/** What of the day and of the room the sums can know. */
+import type { ShowBundle } from '../brief/types';
+import type { Facts } from '../sums/bind';
+import type { FactId } from '../sums/sum';
+
+/** How each is asked for. */
+export const FACT_WORDS: Record<FactId, string> = {
+  temperature: 'measure the temperature',
+  humidity: 'measure the humidity',
+  people: 'count the people',
+  wind: 'measure the wind',
+  pressure: 'read the air pressure',
+  roomVolume: 'put in the venue’s length, width and ceiling',
+  airChanges: 'put in the venue’s air changes an hour',
+  frontRow: 'put in how far off the front row is',
+};
+
+/** hPa; the standard atmosphere, taken where nobody has read a barometer. */
+const USUAL_PRESSURE = 1013.25;
+
+/** Air changes an hour outdoors: so many that nothing gathers. Our own mark. */
+const OUTDOORS = 100;
+/** mL of the air about an outdoor stage; only needed to be large. */
+const OPEN_AIR = 10_000 * 1_000_000;
+
+/** m³ of the room; null while a measure is missing, and outdoors. */
+export function roomVolume({ venue }: Pick<ShowBundle, 'venue'>): number | null {
+  if (!venue || venue.outdoors) return null;
+  const { lengthM, widthM, ceilingM } = venue;
+  return lengthM === null || widthM === null || ceilingM === null
+    ? null
+    : lengthM * widthM * ceilingM;
+}
+
+/** Facts in the base unit of their kind. Indoors there is no wind. */
+export function factsOf(bundle: ShowBundle): Facts {
+  const { show, venue } = bundle;
+  const { conditions } = show;
+  const outdoors = venue?.outdoors ?? false;
+  const room = roomVolume(bundle);
+  return {
+    temperature: conditions.temperature,
+    humidity: conditions.humidity,
+    people: conditions.people ?? show.audience + show.crew.length,
+    wind: conditions.wind ?? (venue && !outdoors ? 0 : null),
+    pressure: (conditions.pressure ?? USUAL_PRESSURE) * 0.1,
+    roomVolume: outdoors ? OPEN_AIR : room === null ? null : room * 1_000_000,
+    airChanges: outdoors ? OUTDOORS : (venue?.airChanges ?? null),
+    frontRow: venue?.frontRowM ?? null,
+  };
+}

@@ -1,0 +1,331 @@
+/** What is judged before a show: sums with the day's figures, the room, cautions, combinations. */
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { blankVenue } from '../brief/blank';
+import { NO_CONDITIONS, type ShowBundle, type Venue } from '../brief/types';
+import { timelineOf } from '../lineup/fromBundle';
+import { NO_CARE, NO_NEEDS, type SumBinding } from '../repertoire/care';
+import { blankHazard } from '../repertoire/blank';
+import type { Method } from '../repertoire/types';
+import { task } from '../testing/build';
+import { bundle, item, line } from '../testing/bundle';
+import { judge } from './judge';
+import { loadsOf } from './power';
+import { ringsOf } from './plan';
+import { type Verdict, worstOf } from './verdict';
+
+const HALL: Venue = {
+  ...blankVenue('hall', 'Hall'),
+  lengthM: 18,
+  widthM: 9,
+  ceilingM: 5,
+  frontRowM: 3,
+  airChanges: 1,
+};
+
+interface Given {
+  venue?: Partial<Venue> | null;
+  conditions?: Partial<typeof NO_CONDITIONS>;
+  items?: ShowBundle['items'];
+}
+
+/** A show of one-task demos with these methods, in a hall unless said otherwise. */
+function given(
+  methods: Record<string, Partial<Method>>,
+  { venue, conditions, items = [] }: Given = {},
+) {
+  const made = bundle(
+    Object.entries(methods).map(([id, over]) => ({ id, tasks: [task('p', 'perform', 60)], over })),
+    items,
+    { conditions: { ...NO_CONDITIONS, ...conditions } },
+  );
+  const shown: ShowBundle = { ...made, venue: venue === null ? null : { ...HALL, ...venue } };
+  return { shown, timeline: timelineOf(shown) };
+}
+
+const judged = (methods: Record<string, Partial<Method>>, more: Given = {}): Verdict[] => {
+  const { shown, timeline } = given(methods, more);
+  return judge(shown, timeline);
+};
+
+const DOME: SumBinding = { id: 'damp', sum: 'dome', inputs: [] };
+
+describe('sums with the day’s figures', () => {
+  test('what nobody has measured is unknown, and says what to measure', () => {
+    const [verdict] = judged({ dome: { sums: [DOME] } });
+    expect(verdict).toMatchObject({ level: 'unknown', todo: 'Measure the humidity.' });
+  });
+
+  test('measured, it is judged anew', () => {
+    const level = (humidity: number) =>
+      judged({ dome: { sums: [DOME] } }, { conditions: { humidity } })[0]?.level;
+    expect([30, 50, 80].map(level)).toEqual(['fits', 'watch', 'fix']);
+  });
+
+  test('settings count, in their own unit', () => {
+    const foam = (value: number, unit: 'mL' | 'cup') =>
+      judged(
+        {
+          foam: {
+            settings: [
+              { id: 'p', name: 'Peroxide', value, unit },
+              { id: 's', name: 'Strength', value: 9, unit: 'percent' },
+            ],
+            sums: [
+              {
+                id: 'hot',
+                sum: 'foam',
+                inputs: [
+                  { input: 'amount', from: 'setting', ref: 'p', value: null },
+                  { input: 'strength', from: 'setting', ref: 's', value: null },
+                ],
+              },
+            ],
+          },
+        },
+        { conditions: { temperature: 20 } },
+      )[0];
+    expect(foam(236.588, 'mL')?.figure).toBe(foam(1, 'cup')?.figure);
+    expect(foam(40, 'mL')?.steps[0]).toMatchObject({
+      label: 'Peroxide',
+      value: '40 mL',
+      formula: 'setting “Peroxide”',
+    });
+  });
+
+  test('a closed vessel is a stop although nobody has measured anything', () => {
+    const [verdict] = judged({ ice: { sums: [{ id: 'x', sum: 'closed-vessel', inputs: [] }] } });
+    expect(verdict).toMatchObject({ level: 'stop', final: true });
+  });
+
+  test('a setting that can’t be is told, and is no pass', () => {
+    const [verdict] = judged(
+      {
+        bottle: {
+          settings: [{ id: 'v', name: 'Bottle', value: 0, unit: 'L' }],
+          sums: [
+            {
+              id: 'w',
+              sum: 'will-it-light',
+              inputs: [{ input: 'vessel', from: 'setting', ref: 'v', value: null }],
+            },
+          ],
+        },
+      },
+      { conditions: { temperature: 20 } },
+    );
+    expect(verdict?.level).toBe('unknown');
+    expect(verdict?.says).toContain('Vessel must be more than nothing');
+  });
+});
+
+describe('the room', () => {
+  const needs = (over: Partial<typeof NO_NEEDS>) => ({ needs: { ...NO_NEEDS, ...over } });
+
+  test.each([
+    [{ water: true }, { water: false }, 'fix'],
+    [{ drain: true }, { drain: false }, 'fix'],
+    [{ dark: true }, { dark: false }, 'fix'],
+    [{ where: 'outdoors' as const }, { outdoors: false }, 'stop'],
+    [{ where: 'indoors' as const }, { outdoors: true }, 'fix'],
+    [{ levelFloor: true }, { floor: 'sloping' as const }, 'fix'],
+    [{ levelFloor: true }, { floor: 'unknown' as const }, 'unknown'],
+    [{ ceilingM: 6 }, { ceilingM: 5 }, 'fix'],
+    [{ ceilingM: 4 }, { ceilingM: 5 }, 'fits'],
+    [{ ceilingM: 4 }, { ceilingM: null }, 'unknown'],
+    [{ windMost: 5 }, { outdoors: true }, 'unknown'],
+  ])('%j against %j: %s', (wanted, venue, level) => {
+    expect(worstOf(judged({ d: needs(wanted) }, { venue }))).toBe(level);
+  });
+
+  test('wind is held against what it bears, outdoors', () => {
+    const level = (wind: number) =>
+      judged({ d: needs({ windMost: 5 }) }, { venue: { outdoors: true }, conditions: { wind } })[0]
+        ?.level;
+    expect([3, 4.5, 6].map(level)).toEqual(['fits', 'watch', 'fix']);
+  });
+
+  test('smoke under detectors: isolated by whom, not known, or never', () => {
+    const level = (venue: Partial<Venue>) =>
+      worstOf(
+        judged(
+          { d: { hazards: [blankHazard('smoke')] } },
+          { venue: { smokeDetectors: true, ...venue } },
+        ),
+      );
+    expect(level({})).toBe('unknown');
+    expect(level({ detectorsIsolable: 'yes', detectorsIsolatedBy: 'Caretaker' })).toBe('watch');
+    expect(level({ detectorsIsolable: 'no' })).toBe('stop');
+    expect(level({ smokeDetectors: false })).toBe('fits');
+  });
+
+  test('without a venue nothing is known', () => {
+    expect(judged({ d: {} }, { venue: null })[0]).toMatchObject({
+      key: 'room:venue',
+      level: 'unknown',
+    });
+  });
+});
+
+describe('distance', () => {
+  const placed = (y: number, clearM: number) => {
+    const { shown } = given({ d: { needs: { ...NO_NEEDS, clearM } } });
+    const show = {
+      ...shown.show,
+      positions: shown.show.positions.map((p) => ({ ...p, at: { x: 0, y } })),
+    };
+    const moved = { ...shown, show };
+    return { moved, timeline: timelineOf(moved) };
+  };
+
+  test('moved back as far as it says, it is far enough', () => {
+    const near = placed(1, 5.25);
+    const [verdict] = judge(near.moved, near.timeline);
+    expect(verdict).toMatchObject({ level: 'fix', todo: 'Move it 1.3 m back, or the front row.' });
+    const far = placed(1 + 1.3, 5.25);
+    expect(worstOf(judge(far.moved, far.timeline))).not.toBe('fix');
+    expect(ringsOf(far.moved, far.timeline)).toMatchObject([{ radius: 5.25, nearest: 5.3 }]);
+  });
+
+  test('a position that is not on the plan is unknown', () => {
+    const [verdict] = judged({ d: { needs: { ...NO_NEEDS, clearM: 2 } } });
+    expect(verdict?.says).toContain('where it stands is not known');
+  });
+});
+
+describe('power', () => {
+  const needs = (powerW: number) => ({ needs: { ...NO_NEEDS, powerW } });
+  const circuits = [
+    { id: 'a', name: 'Left wall', watts: 2000 },
+    { id: 'b', name: 'Right wall', watts: 2000 },
+  ];
+
+  test('what runs at the same time adds up, on the circuit it is on', () => {
+    const { shown, timeline } = given(
+      { kettle: needs(1500), plate: needs(900) },
+      { venue: { circuits } },
+    );
+    const [left, right] = loadsOf(shown, timeline);
+    // One after the other on the same table: never both at once.
+    expect(left?.peak).toBe(1500);
+    expect(right?.peak).toBe(0);
+    const level = worstOf(judge(shown, timeline));
+    expect(level).toBe('fits');
+  });
+
+  test('too much for the fuse must be mended; unknown circuits are unknown', () => {
+    expect(judged({ kettle: needs(2600) }, { venue: { circuits } })[0]).toMatchObject({
+      kind: 'power',
+      level: 'fix',
+      limit: '2000 W',
+    });
+    expect(judged({ kettle: needs(1800) }, { venue: { circuits } })[0]?.level).toBe('watch');
+    expect(judged({ kettle: needs(100) })[0]).toMatchObject({
+      key: 'power:circuits',
+      level: 'unknown',
+    });
+  });
+});
+
+describe('cautions and combinations', () => {
+  const hazard = (...kinds: Parameters<typeof blankHazard>[0][]) => ({
+    hazards: kinds.map((kind) => blankHazard(kind)),
+  });
+  const kept = {
+    care: { ...NO_CARE, extinguisher: 'blanket' as const, heldBy: 'helper' as const },
+  };
+
+  test('what is never done stops the show, and nothing sets it aside', () => {
+    const [verdict] = judged({ d: { care: { ...NO_CARE, never: ['closedCryogen'] } } });
+    expect(verdict).toMatchObject({ level: 'stop', final: true });
+    expect(judged({ d: hazard('oxidiser', 'flammableVapour') })[0]).toMatchObject({
+      level: 'stop',
+      final: true,
+    });
+  });
+
+  test('a flame wants an extinguisher and somebody beside it', () => {
+    const level = (care: Partial<typeof NO_CARE>) =>
+      worstOf(judged({ d: { ...hazard('openFlame'), care: { ...NO_CARE, ...care } } }));
+    expect(level({})).toBe('fix');
+    expect(level({ extinguisher: 'sand' })).toBe('watch');
+    expect(level({ extinguisher: 'sand', heldBy: 'helper' })).toBe('fits');
+  });
+
+  test.each([
+    ['oxidiser', 'openFlame', 'stop'],
+    ['flammableVapour', 'highVoltage', 'stop'],
+    ['slip', 'highVoltage', 'fix'],
+    ['loud', 'highVoltage', 'fits'],
+  ] as const)('%s before %s: %s', (first, second, level) => {
+    const found = judged({
+      first: { ...hazard(first), ...kept },
+      second: { ...hazard(second), ...kept },
+    });
+    expect(worstOf(found.filter((v) => v.kind === 'combination'))).toBe(level);
+    // The other way round nothing is left for it.
+    const turned = judged({
+      second: { ...hazard(second), ...kept },
+      first: { ...hazard(first), ...kept },
+    });
+    expect(turned.filter((v) => v.kind === 'combination')).toEqual([]);
+  });
+
+  test('what the line-up waits for is no trouble', () => {
+    const wet = {
+      leaves: [
+        {
+          id: 'w',
+          kind: 'water' as const,
+          where: 'stage' as const,
+          time: { shortest: 60, likely: 60, longest: 60 },
+          hands: [],
+        },
+      ],
+    };
+    const pair = (forbids: Method['forbids']) =>
+      judged({ wet, dome: { ...hazard('highVoltage'), forbids } }).filter(
+        (v) => v.kind === 'combination',
+      );
+    expect(pair([])).toHaveLength(1);
+    expect(pair(['water'])).toEqual([]);
+  });
+
+  test('cold liquid in a small room stops the show; in a hall it does not', () => {
+    const items = [item('ln', 'consumable', { cold: 'nitrogen', unit: 'mL' })];
+    const methods = { cold: { kit: [line('ln', 2, 'L')] } };
+    const level = (venue: Partial<Venue>) =>
+      judged(methods, { venue, items, conditions: { temperature: 18 } }).find(
+        (v) => v.key === 'cold-room:ln',
+      )?.level;
+    expect(level({})).not.toBe('stop');
+    expect(level({ lengthM: 3, widthM: 3, ceilingM: 2 })).toBe('stop');
+    expect(level({ lengthM: null })).toBe('unknown');
+    expect(level({ outdoors: true })).toBe('fits');
+  });
+});
+
+test('the worst comes first, whatever the day', () => {
+  const LEVELS = ['stop', 'fix', 'unknown', 'watch', 'fits'];
+  fc.assert(
+    fc.property(
+      fc.option(fc.integer({ min: 0, max: 100 })),
+      fc.option(fc.integer({ min: -20, max: 45 })),
+      (humidity, temperature) => {
+        const found = judged(
+          {
+            dome: { sums: [DOME] },
+            lit: {
+              sums: [{ id: 'l', sum: 'will-it-light', inputs: [] }],
+              hazards: [blankHazard('openFlame')],
+            },
+          },
+          { conditions: { humidity, temperature } },
+        ).map((v) => LEVELS.indexOf(v.level));
+        expect(found).toEqual([...found].sort((a, b) => a - b));
+        if (humidity === null || temperature === null) expect(found).toContain(2);
+      },
+    ),
+    { numRuns: 50 },
+  );
+});

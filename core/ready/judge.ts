@@ -1,0 +1,29 @@
+/** Everything that is judged before a show, the worst first. The same for every screen. */
+import type { ShowBundle } from '../brief/types';
+import type { KitOptions } from '../kit/wanted';
+import type { Timeline } from '../lineup/types';
+import { cautionVerdicts } from './cautions';
+import { coldRoomVerdicts } from './coldRoom';
+import { combinationVerdicts } from './combinations';
+import { distanceVerdicts } from './plan';
+import { powerVerdicts } from './power';
+import { roomVerdicts } from './room';
+import { sumVerdicts } from './sums';
+import { type Verdict, worseFirst } from './verdict';
+
+/** All verdicts on a show. Those that are alike stay in running order. */
+export function judge(bundle: ShowBundle, timeline: Timeline, options: KitOptions = {}): Verdict[] {
+  return [
+    ...cautionVerdicts(bundle),
+    ...combinationVerdicts(bundle, timeline),
+    ...coldRoomVerdicts(bundle, timeline, options),
+    ...sumVerdicts(bundle),
+    ...distanceVerdicts(bundle, timeline),
+    ...roomVerdicts(bundle),
+    ...powerVerdicts(bundle, timeline),
+  ].sort(worseFirst);
+}
+
+/** Those of one slot. */
+export const verdictsOf = (verdicts: readonly Verdict[], slotId: string): Verdict[] =>
+  verdicts.filter((one) => one.slotIds.includes(slotId));

@@ -1,0 +1,99 @@
+/** The stage seen from above: places, clear distances at their moment, the front row. */
+import type { Place, ShowBundle } from '../brief/types';
+import { resolveSlots } from '../lineup/fromBundle';
+import type { Timeline } from '../lineup/types';
+import { formatAmount } from '../units/format';
+import { type Verdict, verdict } from './verdict';
+
+export interface Ring {
+  slotId: string;
+  demoName: string;
+  positionId: string;
+  at: Place;
+  /** Metres that must be clear around it. */
+  radius: number;
+  /** Metres to the nearest people; null while the front row is not known. */
+  nearest: number | null;
+  /** Seconds from the show's start between which it holds. */
+  from: number;
+  until: number;
+}
+
+/**
+ * Metres from a place to the nearest of the audience: the front row is a line in front of the stage.
+ * The room's own measure is from the stage's front edge.
+ */
+export const toFrontRow = (at: Place, frontRowM: number): number => at.y + frontRowM;
+
+/** Clear distances of the slots whose position is on the plan. */
+export function ringsOf(bundle: ShowBundle, timeline: Timeline): Ring[] {
+  const frontRow = bundle.venue?.frontRowM ?? null;
+  return resolveSlots(bundle).flatMap(({ slot, demo, method }): Ring[] => {
+    const position = bundle.show.positions.find((p) => p.id === slot.positionId);
+    const block = timeline.blocks.find((b) => b.slot === slot.id);
+    const radius = method.needs.clearM;
+    if (!position?.at || radius === null) return [];
+    return [
+      {
+        slotId: slot.id,
+        demoName: demo.name,
+        positionId: position.id,
+        at: position.at,
+        radius,
+        nearest: frontRow === null ? null : toFrontRow(position.at, frontRow),
+        from: block?.start ?? 0,
+        until: block?.end ?? 0,
+      },
+    ];
+  });
+}
+
+const m = (value: number): string => formatAmount(Math.round(value * 10) / 10, 'm');
+
+/** Whether the clear distances are kept to the front row. */
+export function distanceVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[] {
+  const rings = ringsOf(bundle, timeline);
+  return resolveSlots(bundle).flatMap(({ slot, demo, method }): Verdict[] => {
+    const wanted = method.needs.clearM;
+    if (wanted === null) return [];
+    const shared = {
+      key: `distance:${slot.id}`,
+      kind: 'distance' as const,
+      title: demo.name,
+      slotIds: [slot.id],
+      limit: `${m(wanted)} clear`,
+      source: 'the method’s clear distance, measured on the plan',
+    };
+    const ring = rings.find((r) => r.slotId === slot.id);
+    if (!ring || ring.nearest === null)
+      return [
+        verdict({
+          ...shared,
+          level: 'unknown',
+          says: `Needs ${m(wanted)} clear: ${ring ? 'how far off the front row is' : 'where it stands'} is not known.`,
+          todo: ring ? 'Measure the front row.' : 'Put its position on the plan of the stage.',
+        }),
+      ];
+    const figure = `${m(ring.nearest)} to the front row`;
+    if (ring.nearest < wanted)
+      return [
+        verdict({
+          ...shared,
+          level: 'fix',
+          figure,
+          says: `Too near: ${figure}, and it needs ${m(wanted)}.`,
+          todo: `Move it ${m(Math.ceil((wanted - ring.nearest) * 10) / 10)} back, or the front row.`,
+        }),
+      ];
+    return [
+      verdict({
+        ...shared,
+        level: ring.nearest < wanted * 1.1 ? 'watch' : 'fits',
+        figure,
+        says: `Far enough: ${figure}, and it needs ${m(wanted)}.`,
+        todo:
+          ring.nearest < wanted * 1.1 ? 'Tape a line on the floor, and keep people behind it.' : '',
+      }),
+    ];
+  });
+}

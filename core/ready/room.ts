@@ -1,0 +1,226 @@
+/** What a method needs, against what the venue has: each with its reason and what would do. */
+import type { ShowBundle, Venue } from '../brief/types';
+import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
+import type { Needs } from '../repertoire/care';
+import { formatAmount } from '../units/format';
+import type { Level } from '../sums/sum';
+import { type Verdict, verdict } from './verdict';
+
+interface Finding {
+  of: string;
+  level: Level;
+  says: string;
+  todo?: string;
+  figure?: string;
+  limit?: string;
+  final?: boolean;
+}
+
+const m = (value: number): string => formatAmount(value, 'm');
+
+function placeFindings(needs: Needs, venue: Venue): Finding[] {
+  const found: Finding[] = [];
+  const lacks = (of: string, wanted: boolean, there: boolean, says: string, todo: string): void => {
+    if (wanted && !there) found.push({ of, level: 'fix', says, todo });
+  };
+  if (needs.where === 'indoors' && venue.outdoors)
+    found.push({
+      of: 'where',
+      level: 'fix',
+      says: 'Needs a room, and the venue is outdoors.',
+      todo: 'Do it in the lee of something, or leave it out.',
+    });
+  if (needs.where === 'outdoors' && !venue.outdoors)
+    found.push({
+      of: 'where',
+      level: 'stop',
+      says: 'Only outdoors, and the venue is a room.',
+      todo: 'Leave it out, or do it outside the door.',
+    });
+  lacks('water', needs.water, venue.water, 'Needs water, and there is none.', 'Bring it in cans.');
+  lacks(
+    'drain',
+    needs.drain,
+    venue.drain,
+    'Needs a drain, and none is known.',
+    'Bring a bucket with a lid.',
+  );
+  lacks(
+    'dark',
+    needs.dark,
+    venue.dark,
+    'Needs the dark, and the room can’t be darkened.',
+    'Bring cloth for the windows, or show it close up.',
+  );
+  if (needs.levelFloor && venue.floor !== 'level')
+    found.push(
+      venue.floor === 'unknown'
+        ? {
+            of: 'floor',
+            level: 'unknown',
+            says: 'Needs a level floor: not known.',
+            todo: 'Look, and put it in with the venue.',
+          }
+        : {
+            of: 'floor',
+            level: 'fix',
+            says: `Needs a level floor; it is ${venue.floor}.`,
+            todo: 'Bring a board and wedges.',
+          },
+    );
+  return found;
+}
+
+function ceilingFinding(needs: Needs, venue: Venue): Finding[] {
+  if (needs.ceilingM === null || venue.outdoors) return [];
+  const limit = `${m(needs.ceilingM)} needed`;
+  if (venue.ceilingM === null)
+    return [
+      {
+        of: 'ceiling',
+        level: 'unknown',
+        says: `Needs ${m(needs.ceilingM)} of height: the ceiling is not known.`,
+        todo: 'Measure the ceiling.',
+        limit,
+      },
+    ];
+  const figure = `${m(venue.ceilingM)} ceiling`;
+  return venue.ceilingM < needs.ceilingM
+    ? [
+        {
+          of: 'ceiling',
+          level: 'fix',
+          says: `Needs ${m(needs.ceilingM)} of height; the ceiling is at ${m(venue.ceilingM)}.`,
+          todo: 'Make it smaller, or do it outside.',
+          figure,
+          limit,
+        },
+      ]
+    : [
+        {
+          of: 'ceiling',
+          level: 'fits',
+          says: `Fits under the ceiling at ${m(venue.ceilingM)}.`,
+          figure,
+          limit,
+        },
+      ];
+}
+
+function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
+  if (needs.windMost === null || !venue?.outdoors) return [];
+  const limit = `${formatAmount(needs.windMost, 'mps')} at the most`;
+  const { wind } = show.conditions;
+  if (wind === null)
+    return [
+      {
+        of: 'wind',
+        level: 'unknown',
+        says: `Bears ${limit}: the wind is not known.`,
+        todo: 'Measure the wind.',
+        limit,
+      },
+    ];
+  const figure = formatAmount(wind, 'mps');
+  return wind > needs.windMost
+    ? [
+        {
+          of: 'wind',
+          level: 'fix',
+          says: `Too windy: ${figure}, and it bears ${limit}.`,
+          todo: 'Go into the lee, or leave it out.',
+          figure,
+          limit,
+        },
+      ]
+    : [
+        {
+          of: 'wind',
+          level: wind > needs.windMost * 0.8 ? 'watch' : 'fits',
+          says: `Wind ${figure}; it bears ${limit}.`,
+          figure,
+          limit,
+        },
+      ];
+}
+
+/** Smoke, and flames that a detector may take for one. */
+function detectorFinding({ method }: ResolvedSlot, venue: Venue): Finding[] {
+  const smokes =
+    method.hazards.some((h) => h.kind === 'smoke') || method.leaves.some((l) => l.kind === 'smoke');
+  const flame = method.hazards.some((h) => h.kind === 'openFlame');
+  if ((!smokes && !flame) || !venue.smokeDetectors) return [];
+  const what = smokes ? 'Makes smoke' : 'Has a flame';
+  const by = venue.detectorsIsolatedBy;
+  const calls = venue.alarmToFireService === 'yes' ? ' The alarm calls the fire service.' : '';
+  if (venue.detectorsIsolable === 'no')
+    return [
+      smokes
+        ? {
+            of: 'detectors',
+            level: 'stop',
+            says: `${what}, and the smoke detectors can’t be isolated.${calls}`,
+            todo: 'Leave it out, or do it outdoors.',
+          }
+        : {
+            of: 'detectors',
+            level: 'watch',
+            says: `${what} under smoke detectors that can’t be isolated.${calls}`,
+            todo: 'No smoke: short and small. Ask the venue first.',
+          },
+    ];
+  if (venue.detectorsIsolable === 'unknown' && by === '')
+    return [
+      {
+        of: 'detectors',
+        level: 'unknown',
+        says: `${what}: whether the detectors can be isolated is not known.${calls}`,
+        todo: 'Ask the venue who isolates them, and who watches meanwhile.',
+      },
+    ];
+  return [
+    {
+      of: 'detectors',
+      level: 'watch',
+      says: `${what}: detectors isolated by ${by || 'the venue'}.${calls}`,
+      todo: 'Only the venue isolates them; somebody watches for fire meanwhile; switched back on afterwards.',
+    },
+  ];
+}
+
+/** Verdicts on the room, in running order. */
+export function roomVerdicts(bundle: ShowBundle): Verdict[] {
+  const { venue } = bundle;
+  if (!venue)
+    return bundle.show.slots.length === 0
+      ? []
+      : [
+          verdict({
+            key: 'room:venue',
+            kind: 'room',
+            level: 'unknown',
+            title: 'Venue',
+            says: 'No venue is chosen: nothing is known of the room.',
+            todo: 'Choose it in the brief.',
+          }),
+        ];
+  return resolveSlots(bundle).flatMap((resolved) => {
+    const { slot, demo, method } = resolved;
+    const found = [
+      ...placeFindings(method.needs, venue),
+      ...ceilingFinding(method.needs, venue),
+      ...windFinding(method.needs, bundle),
+      ...detectorFinding(resolved, venue),
+    ];
+    return found.map(({ of, ...rest }) =>
+      verdict({
+        key: `room:${slot.id}:${of}`,
+        kind: 'room',
+        title: demo.name,
+        slotIds: [slot.id],
+        source: 'the method’s needs and the venue’s facts',
+        ...rest,
+      }),
+    );
+  });
+}

@@ -1,0 +1,55 @@
+/** What is judged before the show, and how it is said. */
+import { type Level, LEVELS, type Step } from '../sums/sum';
+
+export const VERDICT_KINDS = [
+  'sum',
+  'room',
+  'power',
+  'distance',
+  'caution',
+  'combination',
+] as const;
+export type VerdictKind = (typeof VERDICT_KINDS)[number];
+
+export interface Verdict {
+  /** The same for the same thing judged, as long as its slot is in the show. */
+  key: string;
+  kind: VerdictKind;
+  level: Level;
+  /** A stop that no reason sets aside. */
+  final: boolean;
+  /** What is judged: “Static dome”. */
+  title: string;
+  /** One sentence, with the figure in it. */
+  says: string;
+  figure: string;
+  /** What the figure was held against. */
+  limit: string;
+  source: string;
+  /** What would mend it, or what to mind. */
+  todo: string;
+  steps: Step[];
+  slotIds: string[];
+}
+
+/** A verdict from its main parts. */
+export const verdict = (
+  of: Pick<Verdict, 'key' | 'kind' | 'level' | 'title' | 'says'> & Partial<Verdict>,
+): Verdict => ({
+  final: false,
+  figure: '',
+  limit: '',
+  source: '',
+  todo: '',
+  steps: [],
+  slotIds: [],
+  ...of,
+});
+
+/** The worse first. */
+export const worseFirst = (a: { level: Level }, b: { level: Level }): number =>
+  LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level);
+
+/** The worst level of several; “fits” of none. */
+export const worstOf = (verdicts: readonly { level: Level }[]): Level =>
+  [...verdicts].sort(worseFirst)[0]?.level ?? 'fits';

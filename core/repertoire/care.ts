@@ -1,0 +1,128 @@
+/** What a method asks of the room, of those who do it, and of those who are asked up to help. */
+import type { HandRole } from './types';
+
+/** Who may be hurt. */
+export const HARMED = ['performer', 'crew', 'volunteer', 'audience'] as const;
+export type Harmed = (typeof HARMED)[number];
+
+/** What is left of a risk once its control is in place. */
+export const RESTS = ['low', 'medium', 'high'] as const;
+export type Rest = (typeof RESTS)[number];
+
+/** What is never done; no reason sets it aside. */
+export const NEVER = ['closedCryogen', 'oxidiserWithFuel', 'madeExplosive', 'madeFuelGas'] as const;
+export type Never = (typeof NEVER)[number];
+
+export const EXTINGUISHERS = [
+  'none',
+  'water',
+  'foam',
+  'carbonDioxide',
+  'powder',
+  'blanket',
+  'sand',
+] as const;
+export type Extinguisher = (typeof EXTINGUISHERS)[number];
+
+export interface Care {
+  /** Where what is left over goes, in one line. */
+  disposal: string;
+  extinguisher: Extinguisher;
+  /** Who stands beside it with the extinguisher; null when nobody does. */
+  heldBy: HandRole | null;
+  never: Never[];
+}
+
+export const NO_CARE: Care = { disposal: '', extinguisher: 'none', heldBy: null, never: [] };
+
+export const WHERES = ['either', 'indoors', 'outdoors'] as const;
+
+/** What the room must have for it. Null asks for nothing. */
+export interface Needs {
+  where: (typeof WHERES)[number];
+  water: boolean;
+  drain: boolean;
+  dark: boolean;
+  levelFloor: boolean;
+  /** Metres above the floor. */
+  ceilingM: number | null;
+  /** Metres around its position that are free of people. */
+  clearM: number | null;
+  /** m/s, the most it bears. */
+  windMost: number | null;
+  /** W while it is in use. */
+  powerW: number | null;
+}
+
+export const NO_NEEDS: Needs = {
+  where: 'either',
+  water: false,
+  drain: false,
+  dark: false,
+  levelFloor: false,
+  ceilingM: null,
+  clearM: null,
+  windMost: null,
+  powerW: null,
+};
+
+/** Who must not be asked up. */
+export const MUST_NOT = [
+  'heartDevice',
+  'otherImplant',
+  'withChild',
+  'epilepsy',
+  'asthma',
+  'allergy',
+  'looseJewellery',
+  'looseHair',
+  'unsteady',
+  'aloneInWish',
+] as const;
+export type MustNot = (typeof MUST_NOT)[number];
+
+/** For volunteers from the audience. How many is the method's own number. */
+export interface VolunteerCard {
+  suits: string;
+  mustNot: MustNot[];
+  /** Words to ask with, and to let somebody go with. */
+  ask: string;
+  letGo: string;
+  gear: string[];
+  /** What is said to them, one line at a time. */
+  steps: string[];
+  /** How they get off again. */
+  wayOff: string;
+  /** The method's task in which they are fetched; null while none is chosen. */
+  fetchedIn: string | null;
+}
+
+export const NO_CARD: VolunteerCard = {
+  suits: '',
+  mustNot: [],
+  ask: '',
+  letGo: '',
+  gear: [],
+  steps: [],
+  wayOff: '',
+  fetchedIn: null,
+};
+
+export const INPUT_FROM = ['setting', 'day', 'fixed', 'choice'] as const;
+
+/** Where one input of a sum comes from. */
+export interface BoundInput {
+  input: string;
+  from: (typeof INPUT_FROM)[number];
+  /** Of a setting its id, of the day the fact's name, of a choice what is chosen; else empty. */
+  ref: string;
+  /** Of a fixed input, in the sum's own unit; null else. */
+  value: number | null;
+}
+
+/** A sum that judges a method. What is not bound is the day's fact, or else the sum's usual value. */
+export interface SumBinding {
+  id: string;
+  sum: string;
+  inputs: BoundInput[];
+}
