@@ -6,6 +6,7 @@ import type { Mark } from '../core/ready/go';
 import type { Share } from '../core/store/allocate';
 import type { Used } from '../core/store/takeOut';
 import type { RunKind } from '../core/stage/types';
+import type { FollowUp } from './day';
 import type { RowFault } from './tables/table';
 import type { FieldFault } from './validate';
 
@@ -41,6 +42,8 @@ export interface ShowSummary extends Pick<
 export interface ShowAnswer extends ShowBundle {
   version: number;
   marks: Mark[];
+  /** Open ones that the show is to check. */
+  followUps: FollowUp[];
   packing: PackMark[];
   records: MethodRecord[];
 }

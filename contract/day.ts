@@ -1,6 +1,6 @@
 /** Marks on checks, and follow-ups. */
 import type { Mark } from '../core/ready/go';
-import { DayDate, Holds, Id, OneOf, OrNull, Text, YesNo } from './fields';
+import { DayDate, Holds, Id, Num, OneOf, OrNull, Text, YesNo } from './fields';
 
 export class MarkBody implements Omit<Mark, 'key' | 'at'> {
   @OneOf(['done', 'waived'])
@@ -13,6 +13,10 @@ export class MarkBody implements Omit<Mark, 'key' | 'at'> {
   )
   @Text(300)
   reason!: string;
+
+  @OrNull()
+  @Num(-1_000_000, 1_000_000)
+  value!: number | null;
 
   @OrNull()
   @Id()

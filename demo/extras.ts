@@ -2,8 +2,7 @@
 import type { FollowUp } from '../contract/day';
 import type { ShowFile } from '../contract/showFile';
 import { timelineOf } from '../core/lineup/fromBundle';
-import { checksOf } from '../core/ready/checks';
-import type { Mark } from '../core/ready/go';
+import { type Mark, readiness } from '../core/ready/go';
 
 type ShowMark = Mark & { showId: string };
 
@@ -14,14 +13,33 @@ const dayAfter = (date: string, days: number): string =>
 function marksOfPast(file: ShowFile): ShowMark[] {
   const run = file.runs.find(({ kind }) => kind === 'performance');
   if (!run) return [];
-  return checksOf(file, timelineOf(file)).map((check) => ({
+  const { checks, verdicts } = readiness(file, timelineOf(file), {
+    marks: [],
+    followUps: [],
+    records: [],
+  });
+  const at = run.plan.startsAt - 600_000;
+  const passedOver = verdicts
+    .filter(({ level, final }) => !final && ['stop', 'fix', 'unknown'].includes(level))
+    .map(({ key }) => ({
+      showId: file.show.id,
+      key,
+      state: 'waived' as const,
+      reason: 'Tied on with a line, seen to by two',
+      value: null,
+      by: 'ines',
+      at,
+    }));
+  const done = checks.map((check): ShowMark => ({
     showId: file.show.id,
     key: check.key,
     state: 'done',
     reason: '',
+    value: check.measures && (check.measures.least ?? check.measures.most),
     by: check.personId,
     at: run.plan.startsAt + check.due * 1000,
   }));
+  return [...done, ...passedOver];
 }
 
 export function seasonExtras(
@@ -49,6 +67,7 @@ export function seasonExtras(
     key,
     state: 'done',
     reason: '',
+    value: null,
     by,
     at: now,
   });

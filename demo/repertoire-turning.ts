@@ -1,5 +1,16 @@
 import type { Demo } from '../core/repertoire/types';
-import { kit, helper, method, performer, prepare, reset, step } from './write';
+import {
+  EVERYBODY,
+  judged,
+  kit,
+  helper,
+  method,
+  performer,
+  prepare,
+  reset,
+  setting,
+  step,
+} from './write';
 
 const slowFallingMagnet: Demo = {
   id: 'slow-falling-magnet',
@@ -49,9 +60,12 @@ const slowFallingMagnet: Demo = {
           kit('magnet', 1, 'piece'),
           kit('steel-slug', 1, 'piece'),
         ],
+        sums: [
+          judged('sliding-magnet', { one: 'copper', oneThick: 3, other: 'lead', otherThick: 3 }),
+        ],
         priorWorked: 9,
       },
-      [['strongMagnet', 'Kept from cards, phones and heart devices.']],
+      [['strongMagnet', 'Kept from cards, phones and heart devices.', EVERYBODY]],
     ),
   ],
 };
@@ -103,9 +117,26 @@ const spinningStool: Demo = {
           reset('clear', 'Carry the stool off', [20, 30, 40]),
         ],
         kit: [kit('stool', 1, 'piece'), kit('dumb-bells', 2, 'piece', 'perVolunteer')],
+        needs: { levelFloor: true, clearM: 1.5 },
+        volunteerCard: {
+          suits: 'steady, flat shoes, not just after lunch',
+          mustNot: ['unsteady', 'epilepsy', 'withChild', 'looseHair', 'aloneInWish'],
+          ask: 'Who is steady on their feet?',
+          letGo: 'Say stop and we stop.',
+          steps: ['Sit, feet up.', 'Arms out. A gentle push.', 'Arms in on the count of three.'],
+          wayOff: 'Feet stay up until it stands still; then a hand to step off by.',
+          fetchedIn: 'fetch',
+        },
+        sums: [judged('turning', { start: setting('start'), weight: 1, most: 55 })],
         priorWorked: 3,
       },
-      [['volunteerMoved', 'Helper within reach; slow start; feet up until it stands still.']],
+      [
+        [
+          'volunteerMoved',
+          'Helper within reach; slow start; feet up until it stands still.',
+          ['volunteer'],
+        ],
+      ],
     ),
   ],
 };

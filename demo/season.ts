@@ -109,6 +109,7 @@ const BOOKINGS: Booking[] = [
         slot('crushed-can', 'ines'),
         slot('cold-flower', 'ines', { worth: 5, mayLeaveOut: false }),
       ],
+      conditions: { ...NO_CONDITIONS, temperature: 19, humidity: 55, takenAt: '09:20' },
       note: '',
     },
     gone: {
@@ -148,6 +149,7 @@ const BOOKINGS: Booking[] = [
         slot('smoke-ring-drum', 'ines', { worth: 4 }),
         slot('cloud-burst', 'ines', { worth: 5, mayLeaveOut: false }),
       ],
+      conditions: { ...NO_CONDITIONS, temperature: 14, humidity: 70, wind: 4, takenAt: '11:40' },
       note: 'No static dome outdoors.',
     },
     gone: {
@@ -188,6 +190,7 @@ const BOOKINGS: Booking[] = [
         slot('cloud-burst', 'ines', { pinned: true, worth: 5, mayLeaveOut: false }),
       ],
       cold: [nitrogen('11:10', 0, 3000)],
+      conditions: { ...NO_CONDITIONS, temperature: 17, humidity: 48, takenAt: '12:50' },
       note: 'Lantern walk starts at 14:45 sharp from the same doors.',
     },
   },

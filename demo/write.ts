@@ -1,5 +1,22 @@
 /** Short forms for writing the demo season down. */
-import { blankHazard, blankItem, blankLine, blankMethod, blankTask } from '../core/repertoire/blank';
+import {
+  type BoundInput,
+  type Care,
+  type Harmed,
+  type Needs,
+  NO_CARD,
+  NO_CARE,
+  NO_NEEDS,
+  type SumBinding,
+  type VolunteerCard,
+} from '../core/repertoire/care';
+import {
+  blankHazard,
+  blankItem,
+  blankLine,
+  blankMethod,
+  blankTask,
+} from '../core/repertoire/blank';
 import type {
   Hand,
   HazardKind,
@@ -72,17 +89,57 @@ export const kit = (
   ...more,
 });
 
+/** What a method is besides its parts: what is not said of needs, care and volunteers is as of a blank one. */
+type MethodParts = Pick<Method, 'tasks' | 'kit'> &
+  Partial<Omit<Method, 'hazards' | 'needs' | 'care' | 'volunteerCard'>> & {
+    needs?: Partial<Needs>;
+    care?: Partial<Care>;
+    volunteerCard?: Partial<VolunteerCard>;
+  };
+
+/** Kind, control, and whom it could hurt where that is not the performer and the crew alone. */
+type HazardLine = [kind: HazardKind, control: string, who?: Harmed[]];
+
 export const method = (
   id: string,
   name: string,
   summary: string,
-  parts: Pick<Method, 'tasks' | 'kit'> & Partial<Omit<Method, 'hazards'>>,
-  hazards: [HazardKind, string][] = [],
+  { needs, care, volunteerCard, ...parts }: MethodParts,
+  hazards: HazardLine[] = [],
 ): Method => ({
   ...blankMethod(id, name),
   summary,
-  hazards: hazards.map(([kind, control]) => blankHazard(kind, control)),
+  hazards: hazards.map(([kind, control, who]) => ({
+    ...blankHazard(kind, control),
+    ...(who ? { who } : {}),
+  })),
   ...parts,
+  needs: { ...NO_NEEDS, ...needs },
+  care: { ...NO_CARE, ...care },
+  volunteerCard: { ...NO_CARD, ...volunteerCard },
+});
+
+export const EVERYBODY: Harmed[] = ['performer', 'crew', 'audience'];
+
+/** From a setting of the method. */
+export const setting = (id: string): Omit<BoundInput, 'input'> => ({
+  from: 'setting',
+  ref: id,
+  value: null,
+});
+
+/** A sum with its inputs: a figure, a choice, or a setting; the rest is the day's or as usual. */
+export const judged = (
+  sum: string,
+  inputs: Record<string, number | string | Omit<BoundInput, 'input'>> = {},
+): SumBinding => ({
+  id: `judged-${sum}`,
+  sum,
+  inputs: Object.entries(inputs).map(([input, is]): BoundInput => {
+    if (typeof is === 'number') return { input, from: 'fixed', ref: '', value: is };
+    if (typeof is === 'string') return { input, from: 'choice', ref: is, value: null };
+    return { input, ...is };
+  }),
 });
 
 export const item = (

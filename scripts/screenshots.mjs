@@ -116,7 +116,7 @@ const SHOTS = [
   ['item', '/store/items/peroxide-9', wide],
   ['shopping', '/store/shopping', wide],
   ['pack-phone', pack, phone],
-  ['people', '/people', wide],
+  ['bench', '/bench/will-it-light', wide],
   // Last: a rehearsal counts in the record of what is shown above.
   ['on-stage', rehearse, wide],
   ['on-stage-phone', rehearse, phone],

@@ -3,8 +3,8 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { kitList } from '../core/kit/kit';
 import { lineupInput, timelineOf } from '../core/lineup/fromBundle';
 import { verifyTimeline } from '../core/lineup/verify';
-import { checksOf } from '../core/ready/checks';
-import { goNoGo } from '../core/ready/go';
+import { readiness } from '../core/ready/go';
+import { around } from './ready/around';
 import { fold } from '../core/stage/fold';
 import { type TestServer, TODAY, testServer } from './testing/serve';
 
@@ -76,9 +76,8 @@ describe('the past', () => {
     for (const id of past()) {
       const bundle = server.area.bundles.of(id);
       const marks = server.area.marks.of(id);
-      expect(goNoGo(checksOf(bundle, timelineOf(bundle)), marks).words).toBe(
-        'Go: every check is done',
-      );
+      const { state } = readiness(bundle, timelineOf(bundle), around(server.area, bundle));
+      expect(state.words).toBe('Go: every check is done');
       const [run] = server.area.runs.list(id);
       for (const mark of marks) expect(mark.at).toBeLessThanOrEqual(run?.plan.startsAt ?? 0);
     }

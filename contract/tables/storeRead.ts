@@ -11,6 +11,7 @@ import {
   dimensionOf,
   isApproximate,
   toBase,
+  UNITS,
 } from '../../core/units/units';
 import { ItemBody } from '../item';
 import { LotBody } from '../store';

@@ -5,13 +5,33 @@
 import type { ShowBundle } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { PlacedTask, Timeline } from '../lineup/types';
-import type { HazardKind, Item } from '../repertoire/types';
+import type { HazardKind, Item, Measured } from '../repertoire/types';
 import { parseClock } from '../time/clock';
 import { type Demand, dueTimes } from './due';
+import {
+  guardChecks,
+  lastTimeChecks,
+  measureCheck,
+  type OpenFollowUp,
+  windowChecks,
+} from './moreChecks';
 import { formatAmount } from '../units/format';
+import { volunteerWords } from './volunteers';
 import { counted, listInWords, thingsInWords } from '../words';
 
-export const CHECK_KINDS = ['place', 'fill', 'test', 'gear', 'warning', 'volunteer'] as const;
+export const CHECK_KINDS = [
+  'place',
+  'fill',
+  'test',
+  'gear',
+  'warning',
+  'volunteer',
+  'measure',
+  'lastTime',
+  'fire',
+  'clear',
+  'window',
+] as const;
 export type CheckKind = (typeof CHECK_KINDS)[number];
 
 export interface Check {
@@ -24,8 +44,14 @@ export interface Check {
   demoName: string;
   /** Who does it; null when the show has no crew. */
   personId: string | null;
+  /** Where it is done: a position's name, or empty. */
+  place: string;
+  /** Not before then, where it does not keep; null for as early as one likes. */
+  from: number | null;
   /** To be done by then, in seconds from the show's start; negative. */
   due: number;
+  /** A figure that is read off, with its limits. */
+  measures: Measured | null;
   /** The show does not start until it is done or waived. */
   holds: boolean;
 }
@@ -48,7 +74,7 @@ const holdsShow = ({ method }: ResolvedSlot): boolean =>
   method.hazards.some((hazard) => HOLDING.includes(hazard.kind));
 
 /** A check whose time and, where anybody will do, whose person is still open. */
-type Draft = Demand<Omit<Check, 'due'>>;
+export type Draft = Demand<Omit<Check, 'due'>>;
 
 /** Who may set a slot out: whoever has what its preparation asks for. */
 function setters(bundle: ShowBundle, { method }: ResolvedSlot): string[] {
@@ -69,7 +95,14 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
   const speaker = slot.performerId ?? bundle.show.crew[0] ?? null;
   const people = setters(bundle, resolved);
   const position = bundle.show.positions.find((p) => p.id === slot.positionId)?.name;
-  const base = { slotIds: [slot.id], demoName: demo.name, personId: null };
+  const base = {
+    slotIds: [slot.id],
+    demoName: demo.name,
+    personId: null,
+    place: position ?? '',
+    from: null,
+    measures: null,
+  };
   const itemsOf = (kind: Item['kind']): { item: Item; text: string }[] =>
     method.kit.flatMap((line) => {
       const item = bundle.items.find((i) => i.id === line.itemId);
@@ -114,7 +147,7 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
       },
     });
   }
-  drafts.push(...gearChecks(bundle, resolved, mine));
+  drafts.push(...gearChecks(bundle, resolved, mine), ...guardChecks(bundle, resolved));
   if (method.warning) {
     drafts.push({
       people: [],
@@ -140,8 +173,7 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
         kind: 'volunteer',
         personId: speaker,
         title: `${counted(method.volunteers, 'volunteer')} briefed for ${demo.name}`,
-        detail:
-          method.volunteerCard.suits || 'Who suits, what to do, how to stop: “you can say no”.',
+        detail: volunteerWords(method.volunteerCard),
         holds: true,
       },
     });
@@ -179,6 +211,9 @@ function gearChecks(
       slotIds: [slot.id],
       demoName: demo.name,
       personId,
+      place: '',
+      from: null,
+      measures: null,
       holds: holdsShow(resolved),
     },
   }));
@@ -207,6 +242,9 @@ function testChecks(bundle: ShowBundle, timeline: Timeline): Draft[] {
             slotIds: ids,
             demoName: users.map(({ demo }) => demo.name).join(', '),
             personId: null,
+            place: '',
+            from: null,
+            measures: item.testMeasures,
             holds: item.testHolds,
           },
         },
@@ -222,19 +260,24 @@ export interface DayChecks {
 }
 
 /** Every check of the show, with who does it and by when, counted back from the start. */
-export function dayChecks(bundle: ShowBundle, timeline: Timeline): DayChecks {
+export function dayChecks(
+  bundle: ShowBundle,
+  timeline: Timeline,
+  followUps: readonly OpenFollowUp[] = [],
+): DayChecks {
   const start = parseClock(bundle.show.start);
   const drafts = [
     ...resolveSlots(bundle).flatMap((slot) => slotChecks(bundle, timeline, slot)),
     ...testChecks(bundle, timeline),
+    ...(bundle.show.slots.length > 0 ? measureCheck(bundle) : []),
+    ...lastTimeChecks(bundle, followUps),
   ];
   const { timed, shortBy } = dueTimes(drafts, timeline.tasks, {
     arrival: parseClock(bundle.show.arrival) - start,
     doors: parseClock(bundle.show.doors) - start,
   });
-  const checks = timed.sort((a, b) => a.due - b.due || a.key.localeCompare(b.key));
+  const checks = [...timed, ...windowChecks(bundle, timeline)].sort(
+    (a, b) => a.due - b.due || a.key.localeCompare(b.key),
+  );
   return { checks, shortBy };
 }
-
-export const checksOf = (bundle: ShowBundle, timeline: Timeline): Check[] =>
-  dayChecks(bundle, timeline).checks;

@@ -20,6 +20,11 @@ const TAKES: Record<CheckKind, number> = {
   gear: 45,
   warning: 0,
   volunteer: 0,
+  measure: 120,
+  lastTime: 60,
+  fire: 30,
+  clear: 30,
+  window: 0,
 };
 const work = (person: string, start: number, end: number): PlacedTask => ({
   slot: 's',

@@ -26,13 +26,28 @@ const EFFORT: Record<CheckKind, number> = {
   gear: 45,
   warning: 0,
   volunteer: 0,
+  measure: 120,
+  lastTime: 60,
+  fire: 30,
+  clear: 30,
+  // Its time is in the timeline already.
+  window: 0,
 };
 
 /** Said once the audience is in: seconds before the start. */
 const SAID: Partial<Record<CheckKind, number>> = { volunteer: 300, warning: 120 };
 
 /** Backwards from the doors: gear is laid ready last, tests are made first, while there is time to mend. */
-const BACKWARDS: readonly CheckKind[] = ['gear', 'fill', 'place', 'test'];
+const BACKWARDS: readonly CheckKind[] = [
+  'clear',
+  'fire',
+  'gear',
+  'fill',
+  'place',
+  'test',
+  'lastTime',
+  'measure',
+];
 
 /** The latest span of this length that ends by `until` and touches nothing already taken. */
 function latestSpan(

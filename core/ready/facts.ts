@@ -1,5 +1,5 @@
 /** What of the day and of the room the sums can know. */
-import type { ShowBundle } from '../brief/types';
+import type { Place, ShowBundle, Slot } from '../brief/types';
 import type { Facts } from '../sums/bind';
 import type { FactId } from '../sums/sum';
 
@@ -13,6 +13,18 @@ export const FACT_WORDS: Record<FactId, string> = {
   roomVolume: 'put in the venue’s length, width and ceiling',
   airChanges: 'put in the venue’s air changes an hour',
   frontRow: 'put in how far off the front row is',
+};
+
+/** What each is called. */
+export const FACT_NAMES: Record<FactId, string> = {
+  temperature: 'temperature',
+  humidity: 'humidity',
+  people: 'people in the room',
+  wind: 'wind',
+  pressure: 'air pressure',
+  roomVolume: 'size of the room',
+  airChanges: 'air changes',
+  frontRow: 'front row',
 };
 
 /** hPa; the standard atmosphere, taken where nobody has read a barometer. */
@@ -48,4 +60,19 @@ export function factsOf(bundle: ShowBundle): Facts {
     airChanges: outdoors ? OUTDOORS : (venue?.airChanges ?? null),
     frontRow: venue?.frontRowM ?? null,
   };
+}
+
+/**
+ * Metres from a place on the plan to the nearest of the audience: the front row is a line in front of
+ * the stage, and its own measure is from the stage's front edge.
+ */
+export const toFrontRow = (at: Place, frontRowM: number): number => at.y + frontRowM;
+
+/** The same facts as they are where a slot is done: its front row is counted from its position. */
+export function factsAt(bundle: ShowBundle, slot: Pick<Slot, 'positionId'>): Facts {
+  const facts = factsOf(bundle);
+  const at = bundle.show.positions.find((p) => p.id === slot.positionId)?.at;
+  return at && facts.frontRow !== null
+    ? { ...facts, frontRow: toFrontRow(at, facts.frontRow) }
+    : facts;
 }

@@ -1,37 +1,132 @@
+/** Whether the show may start: what stops it, what to mend, what is not known, what to watch, what is done. */
+import type { ShowBundle } from '../brief/types';
+import type { KnownRecord } from '../kit/sets';
+import type { Timeline } from '../lineup/types';
+import { formatAmount } from '../units/format';
 import { counted } from '../words';
-import type { Check } from './checks';
+import { type Check, type DayChecks, dayChecks } from './checks';
+import { judge } from './judge';
+import type { OpenFollowUp } from './moreChecks';
+import type { Verdict } from './verdict';
 
-/** What somebody said of a check. */
+/** What somebody said of a check, or of a verdict that they pass over. */
 export interface Mark {
   key: string;
   state: 'done' | 'waived';
   reason: string;
+  /** What was read off, in the unit of the check; null where nothing is measured. */
+  value: number | null;
   by: string | null;
   /** Milliseconds since 1970. */
   at: number;
 }
 
+/** What is wrong with a figure that was read off; null when it keeps to its limits. */
+export function readingFault({ measures }: Pick<Check, 'measures'>, value: number): string | null {
+  if (!measures) return null;
+  const { unit, least, most } = measures;
+  const text = (n: number): string => formatAmount(n, unit);
+  if (least !== null && value < least) return `${text(value)} is below ${text(least)}`;
+  if (most !== null && value > most) return `${text(value)} is above ${text(most)}`;
+  return null;
+}
+
+/** A tick counts, unless a figure that goes with it is out of its limits. */
+const settles = (check: Check, mark: Mark): boolean =>
+  mark.state === 'waived' ||
+  check.measures === null ||
+  (mark.value !== null && readingFault(check, mark.value) === null);
+
 export interface GoNoGo {
   go: boolean;
+  /** Verdicts that keep the show from starting, until mended or passed over. */
+  stop: Verdict[];
+  fix: Verdict[];
+  unknown: Verdict[];
+  watch: Verdict[];
+  /** Verdicts that fit, and those passed over with a reason. */
+  fits: Verdict[];
   holding: Check[];
   open: Check[];
   done: number;
   words: string;
 }
 
-/** Whether the show may start: no check that holds it is open. Marks of checks long gone don't count. */
-export function goNoGo(checks: readonly Check[], marks: readonly Mark[]): GoNoGo {
-  const marked = new Set(marks.map((mark) => mark.key));
-  const open = checks.filter((check) => !marked.has(check.key));
+function wordsOf(state: Omit<GoNoGo, 'words'>, checks: number): string {
+  const { stop, fix, unknown, holding, open } = state;
+  const troubles = [
+    ...(stop.length > 0
+      ? [`${counted(stop.length, 'thing')} ${stop.length === 1 ? 'stops' : 'stop'} the show`]
+      : []),
+    ...(fix.length > 0 ? [`${counted(fix.length, 'thing')} to mend`] : []),
+    ...(unknown.length > 0 ? [`${unknown.length} not known`] : []),
+  ];
+  if (troubles.length > 0) return `${stop.length > 0 ? 'No' : 'Not yet'}: ${troubles.join(', ')}`;
+  if (holding.length > 0)
+    return `${counted(holding.length, 'check')} ${holding.length === 1 ? 'holds' : 'hold'} the show`;
+  if (open.length > 0) return `Go, with ${counted(open.length, 'check')} still open`;
+  return checks > 0 ? 'Go: every check is done' : 'No checks: the line-up is empty';
+}
+
+/**
+ * From checks, verdicts and what was said of them. Marks of what is long gone don't count, and no mark
+ * sets a final stop aside.
+ */
+export function goNoGo(
+  checks: readonly Check[],
+  marks: readonly Mark[],
+  verdicts: readonly Verdict[] = [],
+): GoNoGo {
+  const marked = new Map(marks.map((mark) => [mark.key, mark]));
+  const open = checks.filter((check) => {
+    const mark = marked.get(check.key);
+    return !mark || !settles(check, mark);
+  });
+  const passed = (one: Verdict): boolean => !one.final && marked.get(one.key)?.state === 'waived';
+  const of = (level: Verdict['level']): Verdict[] =>
+    verdicts.filter((one) => one.level === level && !passed(one));
   const holding = open.filter((check) => check.holds);
-  const done = checks.length - open.length;
-  const words =
-    holding.length > 0
-      ? `${counted(holding.length, 'check')} ${holding.length === 1 ? 'holds' : 'hold'} the show`
-      : open.length > 0
-        ? `Go, with ${counted(open.length, 'check')} still open`
-        : checks.length > 0
-          ? 'Go: every check is done'
-          : 'No checks: the line-up is empty';
-  return { go: holding.length === 0, holding, open, done, words };
+  const state = {
+    stop: of('stop'),
+    fix: of('fix'),
+    unknown: of('unknown'),
+    watch: of('watch'),
+    fits: verdicts.filter((one) => one.level === 'fits' || passed(one)),
+    holding,
+    open,
+    done: checks.length - open.length,
+  };
+  const go = [state.stop, state.fix, state.unknown, holding].every((list) => list.length === 0);
+  return { ...state, go, words: wordsOf({ ...state, go }, checks.length) };
+}
+
+/** What keeps the show from starting, named: stops before what is to mend, what is not known, open checks. */
+export function holdingWords({ stop, fix, unknown, holding }: GoNoGo): string {
+  const verdicts = [stop, fix, unknown].find((list) => list.length > 0);
+  return verdicts
+    ? verdicts.map((one) => `${one.title}: ${one.says.replace(/\.$/, '')}`).join('; ')
+    : holding.map((check) => check.title).join('; ');
+}
+
+/** What is known around a show that its readiness depends on. */
+export interface Around {
+  marks: readonly Mark[];
+  followUps: readonly OpenFollowUp[];
+  records: readonly KnownRecord[];
+}
+
+export interface Readiness extends DayChecks {
+  verdicts: Verdict[];
+  state: GoNoGo;
+}
+
+/** Checks, verdicts and whether the show may start: the same for every screen and for the server. */
+export function readiness(
+  bundle: ShowBundle,
+  timeline: Timeline,
+  { marks, followUps, records }: Around,
+): Readiness {
+  const day = dayChecks(bundle, timeline, followUps);
+  const verdicts = judge(bundle, timeline, { records });
+  return { ...day, verdicts, state: goNoGo(day.checks, marks, verdicts) };
 }

@@ -3,6 +3,7 @@ import type { Place, ShowBundle } from '../brief/types';
 import { resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
 import { formatAmount } from '../units/format';
+import { toFrontRow } from './facts';
 import { type Verdict, verdict } from './verdict';
 
 export interface Ring {
@@ -18,12 +19,6 @@ export interface Ring {
   from: number;
   until: number;
 }
-
-/**
- * Metres from a place to the nearest of the audience: the front row is a line in front of the stage.
- * The room's own measure is from the stage's front edge.
- */
-export const toFrontRow = (at: Place, frontRowM: number): number => at.y + frontRowM;
 
 /** Clear distances of the slots whose position is on the plan. */
 export function ringsOf(bundle: ShowBundle, timeline: Timeline): Ring[] {

@@ -95,7 +95,7 @@ export function powerVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[]
         key: `power:${circuit.id}`,
         kind: 'power',
         level,
-        title: circuit.name,
+        title: 'Power',
         figure: `${peak} W at ${at}`,
         limit: `${circuit.watts} W`,
         source: 'the venue’s fuses; 80 % for long, common practice',

@@ -98,6 +98,7 @@ describe('go or no-go', () => {
     key,
     state,
     reason: state === 'waived' ? 'spare in the van' : '',
+    value: null,
     by: 'jo',
     at: 1,
   });

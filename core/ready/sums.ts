@@ -9,7 +9,7 @@ import { inputFaults } from '../sums/inputs';
 import { UNITS } from '../units/units';
 import { step, type Step, type Sum, three, type Values } from '../sums/sum';
 import { listInWords } from '../words';
-import { FACT_WORDS, factsOf } from './facts';
+import { FACT_WORDS, factsAt } from './facts';
 import { type Verdict, verdict } from './verdict';
 
 /** The numbers that were put in, as lines of the working. */
@@ -32,7 +32,7 @@ function judgeOne(
   if (!sum) return null;
   const { values, missing, from } = resolveInputs(sum, binding.inputs, {
     settings: method.settings,
-    facts: factsOf(bundle),
+    facts: factsAt(bundle, slot),
     sizes: bundle.household,
   });
   const shared = {
@@ -50,7 +50,7 @@ function judgeOne(
       return verdict({
         ...shared,
         level: 'unknown',
-        says: `${sum.title} Not known: ${asked}.`,
+        says: `${sum.title} Not known.`,
         todo: `${asked.charAt(0).toUpperCase()}${asked.slice(1)}.`,
         steps,
       });

@@ -32,6 +32,14 @@ export interface Verdict {
   slotIds: string[];
 }
 
+export const LEVEL_WORDS: Record<Level, string> = {
+  stop: 'Stops the show',
+  fix: 'To mend',
+  unknown: 'Not known',
+  watch: 'To watch',
+  fits: 'Fits',
+};
+
 /** A verdict from its main parts. */
 export const verdict = (
   of: Pick<Verdict, 'key' | 'kind' | 'level' | 'title' | 'says'> & Partial<Verdict>,

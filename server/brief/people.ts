@@ -29,7 +29,8 @@ export function peopleStore(db: Db): Store<Person> {
           } as unknown as Person)
         : null;
     },
-    write: (person) => void write.run({
+    write: (person) =>
+      void write.run({
         ...person,
         competences: json(person.competences),
         mayWaive: bit(person.mayWaive),

@@ -3,6 +3,7 @@ import type { ShowAnswer, ShowSummary } from '../../contract/api';
 import { ShowBody } from '../../contract/brief';
 import { FILE_LIMIT, readShowFile } from '../../contract/showFile';
 import { recordsFor } from '../after/records';
+import { followUpsFor } from '../ready/around';
 import type { Area } from '../area';
 import { entityRoutes } from '../entity';
 import { Refusal } from '../http/errors';
@@ -73,6 +74,7 @@ export function briefRoutes(area: Area): Router {
       ...bundle,
       version: area.shows.get(id).version,
       marks: area.marks.of(id),
+      followUps: followUpsFor(area, bundle),
       packing: area.packMarks.of(id),
       records: recordsFor(area, bundle.demos),
     };

@@ -7,7 +7,7 @@ export class MarkStore {
   of(showId: string): Mark[] {
     return this.db
       .prepare(
-        'SELECT key, state, reason, by, at FROM check_mark WHERE show_id = ? ORDER BY at, key',
+        'SELECT key, state, reason, value, by, at FROM check_mark WHERE show_id = ? ORDER BY at, key',
       )
       .all(showId) as Mark[];
   }
@@ -15,10 +15,11 @@ export class MarkStore {
   set(showId: string, mark: Mark): void {
     this.db
       .prepare(
-        `INSERT INTO check_mark (show_id, key, state, reason, by, at)
-         VALUES (@showId, @key, @state, @reason, @by, @at)
+        `INSERT INTO check_mark (show_id, key, state, reason, value, by, at)
+         VALUES (@showId, @key, @state, @reason, @value, @by, @at)
          ON CONFLICT (show_id, key) DO UPDATE SET
-           state = excluded.state, reason = excluded.reason, by = excluded.by, at = excluded.at`,
+           state = excluded.state, reason = excluded.reason, value = excluded.value,
+           by = excluded.by, at = excluded.at`,
       )
       .run({ ...mark, showId });
   }

@@ -1,24 +1,66 @@
 import { Router } from 'express';
 import { MarkBody } from '../../contract/day';
 import { timelineOf } from '../../core/lineup/fromBundle';
-import { checksOf, dayChecks } from '../../core/ready/checks';
+import { type Readiness, readiness } from '../../core/ready/go';
+import { riskAssessment, risksMarkdown } from '../../core/ready/risks';
 import type { Area } from '../area';
-import { body, notFound } from '../http/errors';
+import { Refusal, body, notFound } from '../http/errors';
+import { around } from './around';
 
-/** Checks of a show and what was said of them. Mounted under /api/shows. */
-export function readyRoutes({ bundles, marks, changes }: Area): Router {
+/** Checks and verdicts of a show, and what was said of them. Mounted under /api/shows. */
+export function readyRoutes(area: Area): Router {
+  const { bundles, marks, people, changes } = area;
   const router = Router();
+  const readyFor = (id: string): Readiness => {
+    const bundle = bundles.of(id);
+    return readiness(bundle, timelineOf(bundle), around(area, bundle));
+  };
+
+  /** Whoever passes something over must be one who may. */
+  function refuseWaiver(by: string | null): void {
+    const person = by === null ? null : people.find(by);
+    if (!person)
+      throw new Refusal(422, 'invalid', 'Say first who you are: a waiver carries a name.', [
+        { path: 'by', message: 'must be somebody of the crew' },
+      ]);
+    if (!person.mayWaive)
+      throw new Refusal(
+        403,
+        'not_allowed',
+        `${person.name} may not pass over a check. Ask somebody who may, or change it under People.`,
+      );
+  }
+
   router.get('/:id/checks', (req, res) => {
+    res.json({ ...readyFor(req.params.id), marks: marks.of(req.params.id) });
+  });
+  router.get('/:id/risks.md', (req, res) => {
     const bundle = bundles.of(req.params.id);
-    res.json({ ...dayChecks(bundle, timelineOf(bundle)), marks: marks.of(req.params.id) });
+    res
+      .attachment('risk-assessment.md')
+      .type('text/markdown; charset=utf-8')
+      .send(risksMarkdown(riskAssessment(bundle, timelineOf(bundle))));
+  });
+  router.get('/:id/risks.pdf', async (req, res) => {
+    const bundle = bundles.of(req.params.id);
+    // The library for PDF takes longer to load than the whole server: only who prints waits for it.
+    const { risksPdf } = await import('./risksPdf');
+    res
+      .attachment('risk-assessment.pdf')
+      .type('application/pdf')
+      .send(await risksPdf(riskAssessment(bundle, timelineOf(bundle))));
   });
   router.put('/:id/checks/:key', (req, res) => {
     const { id, key } = req.params;
-    const bundle = bundles.of(id);
-    if (!checksOf(bundle, timelineOf(bundle)).some((check) => check.key === key))
-      throw notFound('check');
-    const { state, reason, by } = body(MarkBody, req.body);
-    marks.set(id, { key, state, reason, by, at: Date.now() });
+    const { checks, verdicts } = readyFor(id);
+    const verdict = verdicts.find((one) => one.key === key);
+    if (!verdict && !checks.some((check) => check.key === key)) throw notFound('check');
+    const { state, reason, value, by } = body(MarkBody, req.body);
+    if (verdict && state === 'done')
+      throw new Refusal(422, 'invalid', 'A verdict is not ticked: it changes with its figures.');
+    if (verdict?.final) throw new Refusal(409, 'final', `${verdict.says} Nothing sets this aside.`);
+    if (state === 'waived') refuseWaiver(by);
+    marks.set(id, { key, state, reason, value, by, at: Date.now() });
     changes.tell({ kind: 'mark', id });
     res.json(marks.of(id));
   });

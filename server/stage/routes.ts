@@ -1,15 +1,16 @@
 import { Router } from 'express';
 import { EventsBody, NewRunBody } from '../../contract/stage';
-import { checksOf } from '../../core/ready/checks';
-import { goNoGo } from '../../core/ready/go';
+import { holdingWords, readiness } from '../../core/ready/go';
 import { runPlanOf } from '../../core/stage/plan';
 import { timelineOf } from '../../core/lineup/fromBundle';
 import type { Area } from '../area';
+import { around } from '../ready/around';
 import { localInstant } from '../instant';
 import { Refusal, body } from '../http/errors';
 
 /** Starting, feeding and removing runs. Mounted under /api. */
-export function stageRoutes({ runs, bundles, marks, changes }: Area): Router {
+export function stageRoutes(area: Area): Router {
+  const { runs, bundles, changes } = area;
   const router = Router();
   router.get('/shows/:id/runs', (req, res) => {
     bundles.of(req.params.id);
@@ -21,13 +22,9 @@ export function stageRoutes({ runs, bundles, marks, changes }: Area): Router {
     const timeline = timelineOf(bundle);
     if (timeline.blocks.length === 0)
       throw new Refusal(422, 'empty', 'There is nothing in the line-up to perform yet.');
-    const state = goNoGo(checksOf(bundle, timeline), marks.of(bundle.show.id));
+    const { state } = readiness(bundle, timeline, around(area, bundle));
     if (kind === 'performance' && !state.go)
-      throw new Refusal(
-        409,
-        'held',
-        `${state.words}: ${state.holding.map((check) => check.title).join('; ')}. Tick or waive them in Ready.`,
-      );
+      throw new Refusal(409, 'held', `${state.words}: ${holdingWords(state)}. See to it in Ready.`);
     if (runs.exists(id)) throw new Refusal(409, 'exists', 'This run has begun already.');
     const startsAt = localInstant(bundle.show.date, bundle.show.start, bundle.show.zone);
     runs.create({

@@ -33,6 +33,7 @@ const ShoppingPage = lazy(() => import('../store/ShoppingPage'));
 const BoxesPage = lazy(() => import('../store/BoxesPage'));
 const BringInPage = lazy(() => import('../store/BringInPage'));
 const UnitsPage = lazy(() => import('../store/UnitsPage'));
+const BenchPage = lazy(() => import('../bench/BenchPage'));
 const VenuesPage = lazy(() => import('../brief/VenuesPage'));
 const PeoplePage = lazy(() => import('../brief/PeoplePage'));
 
@@ -82,6 +83,8 @@ function Content() {
               <Route path="bring-in" element={<BringInPage />} />
               <Route path="units" element={<UnitsPage />} />
             </Route>
+            <Route path="bench" element={<BenchPage />} />
+            <Route path="bench/:sumId" element={<BenchPage />} />
             <Route path="venues" element={<VenuesPage />} />
             <Route path="people" element={<PeoplePage />} />
             <Route path="*" element={<Nowhere />} />

@@ -1,3 +1,4 @@
+import BenchOutlined from '@mui/icons-material/SpeedOutlined';
 import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
 import HouseOutlined from '@mui/icons-material/HolidayVillageOutlined';
 import InventoryOutlined from '@mui/icons-material/Inventory2Outlined';
@@ -23,6 +24,7 @@ const PLACES: [to: string, label: string, icon: ReactNode][] = [
   ['/shows', 'Shows', <ListOutlined key="i" />],
   ['/demos', 'Demos', <ScienceOutlined key="i" />],
   ['/store', 'Store', <InventoryOutlined key="i" />],
+  ['/bench', 'Bench', <BenchOutlined key="i" />],
   ['/venues', 'Venues', <HouseOutlined key="i" />],
   ['/people', 'People', <PeopleOutlined key="i" />],
 ];

@@ -110,7 +110,7 @@ const AFFECTED: Record<Change['kind'], string[]> = {
   settings: ['/settings', '/shows', '/shopping'],
   venue: ['/venues', '/shows'],
   person: ['/people', '/shows'],
-  followUp: ['/follow-ups'],
+  followUp: ['/follow-ups', '/shows'],
   mark: ['/shows'],
   run: ['/shows', '/records', '/runs', '/shopping'],
 };

@@ -12,7 +12,14 @@ export default function PeoplePage() {
       path="/people"
       type={PersonBody}
       query={usePeople()}
-      fresh={(id) => ({ id, name: 'New person', role: '', competences: [], mayWaive: true, note: '' })}
+      fresh={(id) => ({
+        id,
+        name: 'New person',
+        role: '',
+        competences: [],
+        mayWaive: true,
+        note: '',
+      })}
       below={(person) => person.role || 'No role yet'}
       empty="Add everybody who performs, helps or drives; shows pick their crew from here."
       fields={

@@ -4,8 +4,6 @@ import Typography from '@mui/material/Typography';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { kitList } from '../../core/kit/kit';
 import { finishOf } from '../../core/lineup/finish';
-import { dayChecks } from '../../core/ready/checks';
-import { goNoGo } from '../../core/ready/go';
 import { parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { ApiError } from '../app/api';
@@ -25,14 +23,14 @@ interface Stage {
 }
 
 /** The six stages of work, each with one line that says how it stands. */
-function useStages({ show, timeline, bundle, answer }: OpenShow): Stage[] {
+function useStages({ show, timeline, bundle, ready: readiness }: OpenShow): Stage[] {
   const { data: shows = [] } = useShows();
   const { data: followUps = [] } = useFollowUps();
   const runs = shows.find((summary) => summary.id === show.id)?.runs ?? [];
   const performed = runs.some((run) => run.kind === 'performance' && run.finished);
   const underWay = runs.some((run) => run.kind === 'performance' && !run.finished);
   const finish = finishOf(timeline, parseClock(show.start));
-  const ready = goNoGo(dayChecks(bundle, timeline).checks, answer.marks);
+  const { state: ready } = readiness;
   const kit = kitList(bundle, timeline).length;
   const open = followUps.filter((entry) => entry.showId === show.id && !entry.done).length;
   const conflicts = timeline.conflicts.length;
@@ -57,9 +55,16 @@ function useStages({ show, timeline, bundle, answer }: OpenShow): Stage[] {
       to: 'ready',
       name: 'Ready',
       state:
-        !performed && ready.holding.length
-          ? `${ready.holding.length} hold it`
-          : `${ready.done} of ${checks}`,
+        performed || ready.go
+          ? `${ready.done} of ${checks}`
+          : ready.stop.length
+            ? `${ready.stop.length} stop it`
+            : ready.fix.length
+              ? `${ready.fix.length} to mend`
+              : ready.unknown.length
+                ? `${ready.unknown.length} not known`
+                : `${ready.holding.length} hold it`,
+      trouble: !performed && ready.stop.length > 0,
     },
     {
       to: 'on-stage',

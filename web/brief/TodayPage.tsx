@@ -5,8 +5,6 @@ import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { ShowSummary, Versioned } from '../../contract/api';
 import type { FollowUp } from '../../contract/day';
-import { dayChecks } from '../../core/ready/checks';
-import { goNoGo } from '../../core/ready/go';
 import { dayAfter } from '../../core/time/days';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { finishOf } from '../../core/lineup/finish';
@@ -23,9 +21,9 @@ import { useShow } from './useShow';
 function NextShow({ summary }: { summary: ShowSummary }) {
   const { open, error } = useShow(summary.id);
   if (!open) return error ? <Trouble error={error} /> : <Loading rows={2} />;
-  const { show, timeline, bundle, answer } = open;
+  const { show, timeline, bundle } = open;
   const start = parseClock(show.start);
-  const ready = goNoGo(dayChecks(bundle, timeline).checks, answer.marks);
+  const { state: ready } = open.ready;
   const finish = finishOf(timeline, start);
   return (
     <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { md: '1fr 1fr' } }}>

@@ -15,6 +15,7 @@ import {
   useShowAnswer,
   useVenues,
 } from '../app/data';
+import { type Readiness, readiness } from '../../core/ready/go';
 import { withOwned } from '../../core/store/owned';
 import { type Editing, useDocument } from '../documents/useDocument';
 
@@ -25,6 +26,7 @@ export interface OpenShow {
   input: LineupInput;
   timeline: Timeline;
   answer: ShowAnswer;
+  ready: Readiness;
 }
 
 /** Everything listed now, and what was removed but this show still has. */
@@ -78,7 +80,14 @@ export function useShow(id: string): {
   }, [show, answer, demos, items, people, venues, lots, settings]);
   const planOf = useMemo(lastPlan, []);
   const plan = useMemo(() => bundle && planOf(bundle), [bundle, planOf]);
-  const open = show && bundle && plan && answer ? { editing, show, bundle, answer, ...plan } : null;
+  const ready = useMemo(
+    () => bundle && plan && answer && readiness(bundle, plan.timeline, answer),
+    [bundle, plan, answer],
+  );
+  const open =
+    show && bundle && plan && answer && ready
+      ? { editing, show, bundle, answer, ready, ...plan }
+      : null;
   const listError = lists.find((list) => list.error)?.error ?? null;
   return { open, error: editing.loadError ?? error ?? listError, editing };
 }

@@ -96,6 +96,27 @@ function Basis() {
   );
 }
 
+/** What the day's figures change about what is packed: more, less, another vessel, plugs. */
+function Changes() {
+  const { ready } = useOpenShow();
+  const told = ready.verdicts.filter(
+    ({ kind, level, todo }) =>
+      (kind === 'sum' || kind === 'room') && (level === 'stop' || level === 'fix') && todo !== '',
+  );
+  if (told.length === 0) return null;
+  return (
+    <Section title="What the day changes">
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {told.map((one) => (
+          <li key={one.key}>
+            <b>{one.title}:</b> {one.says} {one.todo}
+          </li>
+        ))}
+      </Box>
+    </Section>
+  );
+}
+
 export default function KitPage() {
   const { show, bundle, timeline, answer } = useOpenShow();
   const { data: stock } = useStock(show.id);
@@ -173,6 +194,7 @@ export default function KitPage() {
           ]}
         />
       </Box>
+      <Changes />
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>
         <Basis />
         <ToggleButtonGroup

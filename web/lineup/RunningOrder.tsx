@@ -23,6 +23,7 @@ import { inOrder, withoutSlots } from '../../core/lineup/change';
 import { joinsOf } from '../../core/lineup/joins';
 import type { Mend } from '../../core/lineup/mend';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
+import { verdictsOf } from '../../core/ready/judge';
 import { parseClock } from '../../core/time/clock';
 import { useOpenShow } from '../brief/useShow';
 import { useUndoable } from '../parts/undoable';
@@ -45,7 +46,7 @@ interface RunningOrderProps {
 /** The cards with their joins, moved by mouse, touch or keyboard. */
 export function RunningOrder(props: RunningOrderProps) {
   const { dragged, onDrag, shown, mends, apply, selected, onSelect } = props;
-  const { editing, bundle, answer } = useOpenShow();
+  const { editing, bundle, answer, ready } = useOpenShow();
   const undoable = useUndoable(editing.store);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
@@ -121,6 +122,7 @@ export function RunningOrder(props: RunningOrderProps) {
                       (r) => r.demoId === demo.id && r.methodId === method.id,
                     )}
                     conflicts={shown.timeline.conflicts.filter((c) => c.slot === slot.id)}
+                    verdicts={verdictsOf(ready.verdicts, slot.id)}
                     mends={mends}
                     onMend={apply}
                     selected={selected === slot.id}

@@ -10,8 +10,10 @@ import type { Block, Conflict } from '../../core/lineup/types';
 import type { Demo, Method } from '../../core/repertoire/types';
 import { formatClock, formatDuration } from '../../core/time/clock';
 import { listInWords } from '../../core/words';
+import type { Verdict } from '../../core/ready/verdict';
 import { HazardGlyph } from '../parts/HazardGlyph';
 import { PositionMark, Tape } from '../parts/tape';
+import { VerdictLines, VerdictMark } from '../parts/VerdictMark';
 import { ConflictLines } from './Conflicts';
 import { cardId } from './selection';
 import { SlotEditor } from './SlotEditor';
@@ -27,6 +29,8 @@ export interface CardProps {
   bundle: ShowBundle;
   record: MethodRecord | undefined;
   conflicts: Conflict[];
+  /** What is judged of it. */
+  verdicts: readonly Verdict[];
   /** Ways to mend conflicts, by their words. */
   mends: Record<string, Mend[]>;
   onMend: (mend: Mend) => void;
@@ -121,6 +125,7 @@ export function SlotCard(props: CardProps) {
                   <HazardGlyph key={hazard.kind} kind={hazard.kind} control={hazard.control} />
                 ))}
               </Box>
+              <VerdictMark verdicts={props.verdicts} />
               {slot.pinned && <PushPin titleAccess="pinned" sx={{ fontSize: 15 }} />}
             </Box>
           </Box>
@@ -142,6 +147,11 @@ export function SlotCard(props: CardProps) {
           onMend={props.onMend}
         />
       ))}
+      {selected && (
+        <Box sx={{ px: 1.5 }}>
+          <VerdictLines verdicts={props.verdicts} />
+        </Box>
+      )}
       {selected && <SlotEditor {...props} />}
     </Box>
   );

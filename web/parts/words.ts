@@ -1,8 +1,8 @@
 /** The interface's words for the core's names. */
+import type { WHERES } from '../../core/repertoire/care';
 import type {
   Competence,
   HandRole,
-  HazardKind,
   Phase,
   ResidueKind,
   TalkPattern,
@@ -12,6 +12,11 @@ import type { CheckKind } from '../../core/ready/checks';
 import type { Outcome } from '../../core/stage/types';
 import type { Option } from './Pick';
 
+export {
+  HARMED_WORDS as HARMED,
+  HAZARD_WORDS as HAZARD,
+  REST_WORDS as REST,
+} from '../../core/repertoire/hazards';
 export {
   BASIS,
   COLD_KIND,
@@ -61,33 +66,16 @@ export const CHECK: Record<CheckKind, string> = {
   gear: 'Protective gear',
   warning: 'Warning',
   volunteer: 'Volunteers',
+  measure: 'Measure',
+  lastTime: 'From last time',
+  fire: 'Fire',
+  clear: 'Keep clear',
+  window: 'In its window',
 };
 export const OUTCOME: Record<Outcome, string> = {
   worked: 'Worked',
   partly: 'Partly worked',
   failed: 'Didn’t work',
-};
-export const HAZARD: Record<HazardKind, string> = {
-  openFlame: 'Open flame',
-  flammableVapour: 'Flammable vapour',
-  oxidiser: 'Oxidiser',
-  corrosive: 'Corrosive',
-  cryogen: 'Very cold liquid',
-  asphyxiant: 'Takes the place of air',
-  hot: 'Hot',
-  loud: 'Loud',
-  projectile: 'Something flies',
-  shatter: 'Shatters',
-  pressure: 'Pressure',
-  highVoltage: 'High voltage',
-  strongMagnet: 'Strong magnet',
-  slip: 'Slippery',
-  splash: 'Splashes',
-  smoke: 'Stage smoke',
-  flashingLight: 'Flashing light',
-  allergen: 'Allergen',
-  lifting: 'Heavy lifting',
-  volunteerMoved: 'Volunteer is moved',
 };
 export const RESIDUE: Record<ResidueKind, string> = {
   water: 'Water',
@@ -99,6 +87,11 @@ export const RESIDUE: Record<ResidueKind, string> = {
   heat: 'Heat',
   charge: 'Charge',
   darkness: 'Darkness',
+};
+export const WHERE_NEEDED: Record<(typeof WHERES)[number], string> = {
+  either: 'indoors or outdoors',
+  indoors: 'only indoors',
+  outdoors: 'only outdoors',
 };
 export const WHERE: Record<'position' | 'stage', string> = {
   position: 'where it is done',

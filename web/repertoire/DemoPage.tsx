@@ -14,9 +14,11 @@ import { Loading, Page, Section, Trouble } from '../parts/page';
 import { About } from './About';
 import { copyMethod, NEW_DEMO } from './fresh';
 import { grid } from './grid';
+import { CarePart, NeedsPart, VolunteersPart } from './CareParts';
 import { KitPart } from './KitPart';
 import { HazardsPart, SettingsPart } from './MethodParts';
 import { ResiduesPart } from './ResiduesPart';
+import { SumsPart } from './SumsPart';
 import { MethodFactsRow, MethodTable } from './MethodTable';
 import { RecipeSteps } from './RecipeSteps';
 import { RecordPart } from './RecordPart';
@@ -63,8 +65,12 @@ function OneMethod({ at, method, record }: MethodProps) {
       </Box>
       <Box sx={{ display: 'grid', gap: 3 }}>
         <HazardsPart at={at} method={method} />
-        <ResiduesPart at={at} method={method} />
+        <SumsPart at={at} method={method} />
         <KitPart at={at} method={method} items={items} />
+        <VolunteersPart at={at} method={method} />
+        <NeedsPart at={at} method={method} />
+        <CarePart at={at} method={method} />
+        <ResiduesPart at={at} method={method} />
         <SettingsPart at={at} method={method} />
       </Box>
       <Box sx={{ gridColumn: '1 / -1' }}>{record && <RecordPart at={at} record={record} />}</Box>

@@ -1,13 +1,16 @@
 /** What a method is set to and what to mind: settings, hazards and warning, each edited in place. */
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { blankHazard } from '../../core/repertoire/blank';
+import { FIRST_AID } from '../../core/repertoire/hazards';
+import { listInWords } from '../../core/words';
 import { newId } from '../app/api';
 import { AmountField } from '../parts/AmountField';
 import { EditInPlace } from '../parts/EditInPlace';
-import { Choice, Words } from '../parts/form';
+import { Choice, Many, Words } from '../parts/form';
 import { useAmountText } from '../parts/useAmountText';
 import { HazardGlyph } from '../parts/HazardGlyph';
-import { HAZARD, options } from '../parts/words';
+import { HARMED, HAZARD, options, REST } from '../parts/words';
 import { Heading, line, list, Nothing, type PartProps } from './partLayout';
 import { Rows } from './Rows';
 
@@ -71,6 +74,13 @@ export function HazardsPart({ at, method }: PartProps) {
                 </Box>
                 <span>
                   <b>{HAZARD[hazard.kind]}.</b> {hazard.control}
+                  <Box
+                    component="span"
+                    sx={{ display: 'block', fontSize: 14, color: 'var(--muted)' }}
+                  >
+                    {listInWords(hazard.who.map((one) => HARMED[one])) || 'nobody named'}; left:{' '}
+                    {REST[hazard.rest]}. {hazard.firstAid || FIRST_AID[hazard.kind]}
+                  </Box>
                 </span>
               </Box>
             ))}
@@ -91,11 +101,14 @@ export function HazardsPart({ at, method }: PartProps) {
           <Rows
             name={`${at}.hazards`}
             add="Add a hazard"
-            fresh={() => ({ kind: 'hot', control: '' })}
+            fresh={() => blankHazard('hot')}
             row={(row) => (
               <>
                 <Choice name={`${row}.kind`} label="Hazard" options={options(HAZARD)} />
                 <Words name={`${row}.control`} label="Kept in hand by" />
+                <Many name={`${row}.who`} label="Whom it could hurt" options={options(HARMED)} />
+                <Choice name={`${row}.rest`} label="What is left" options={options(REST)} />
+                <Words name={`${row}.firstAid`} label="First aid" help="Empty for the usual line" />
               </>
             )}
           />

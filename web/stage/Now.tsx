@@ -2,7 +2,9 @@ import Box from '@mui/material/Box';
 import { nextStep } from '../../core/stage/fold';
 import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
 import { counted, thingsInWords } from '../../core/words';
+import type { Verdict } from '../../core/ready/verdict';
 import { PositionMark, Tape } from '../parts/tape';
+import { VerdictLines } from '../parts/VerdictMark';
 import { Cue, Labelled, SignTimer } from './StageParts';
 import { wide } from './type';
 
@@ -16,12 +18,15 @@ export function Now({
   live,
   slot,
   time,
+  verdicts,
   onSign,
 }: {
   plan: RunPlan;
   live: Live;
   slot: RunSlot;
   time: number;
+  /** What is judged of the slot with today’s figures. */
+  verdicts: readonly Verdict[];
   onSign: () => void;
 }) {
   const step = slot.steps[live.step];
@@ -105,6 +110,11 @@ export function Now({
           {step.mind && (
             <Labelled label="Mind">
               <Box sx={{ fontSize: { xs: 20, md: 26 } }}>{step.mind}</Box>
+            </Labelled>
+          )}
+          {verdicts.some((one) => one.level !== 'fits') && (
+            <Labelled label="Today">
+              <VerdictLines verdicts={verdicts} size={{ xs: 18, md: 24 }} />
             </Labelled>
           )}
           {step.sign && (

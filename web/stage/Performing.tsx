@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import { useEffect, useMemo, useState } from 'react';
+import { verdictsOf } from '../../core/ready/judge';
 import { project } from '../../core/stage/project';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';
@@ -130,6 +131,7 @@ export function Performing({
             live={live}
             slot={slot}
             time={projection.now}
+            verdicts={open ? verdictsOf(open.ready.verdicts, slot.id) : []}
             onSign={() => press('sign')}
           />
         )}

@@ -5,8 +5,6 @@ import { ThemeProvider } from '@mui/material/styles';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { RunRecord } from '../../contract/stage';
-import { dayChecks } from '../../core/ready/checks';
-import { goNoGo } from '../../core/ready/go';
 import { fold } from '../../core/stage/fold';
 import type { RunKind } from '../../core/stage/types';
 import { ApiError, newId, send } from '../app/api';
@@ -28,9 +26,9 @@ function Wings({
   runs: RunRecord[];
   onRun: (id: string) => void;
 }) {
-  const { show, bundle, timeline, answer } = open;
+  const { show } = open;
   const [error, setError] = useState<string | null>(null);
-  const state = goNoGo(dayChecks(bundle, timeline).checks, answer.marks);
+  const { state } = open.ready;
   const unfinished = runs.filter((run) => fold(run.plan, run.events).phase !== 'finished');
   const begin = async (kind: RunKind): Promise<void> => {
     try {

@@ -87,7 +87,5 @@ export const REACTIONS = {
   },
 } as const satisfies Record<string, Reaction>;
 
-export type ReactionId = keyof typeof REACTIONS;
-
 export const REACTION_SOURCE =
   'balanced equation; molar masses from the standard atomic masses; enthalpies of formation CRC Handbook (from memory)';

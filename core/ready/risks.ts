@@ -1,0 +1,182 @@
+/** The risk assessment of a show: what could hurt whom, what is done about it, what is left. */
+import type { ShowBundle } from '../brief/types';
+import { resolveSlots } from '../lineup/fromBundle';
+import type { Timeline } from '../lineup/types';
+import { FIRST_AID, HARMED_WORDS, HAZARD_WORDS, REST_WORDS } from '../repertoire/hazards';
+import type { HandRole } from '../repertoire/types';
+import { counted, listInWords, thingsInWords } from '../words';
+import { formatClock, parseClock } from '../time/clock';
+import { judge } from './judge';
+import { EXTINGUISHER_WORDS } from './moreChecks';
+import { LEVEL_WORDS, type Verdict } from './verdict';
+import { fetchings, volunteerWords } from './volunteers';
+
+export interface RiskRow {
+  hazard: string;
+  who: string;
+  control: string;
+  rest: string;
+  firstAid: string;
+}
+
+export interface RiskDemo {
+  number: number;
+  time: string;
+  name: string;
+  method: string;
+  place: string;
+  rows: RiskRow[];
+  /** Gear, fire, disposal, warning, volunteers: one line each. */
+  lines: string[];
+}
+
+export interface RiskAssessment {
+  title: string;
+  where: string;
+  crew: string;
+  audience: string;
+  demos: RiskDemo[];
+  /** Of the show as a whole, the worst first: what is judged and how it stands. */
+  judged: { level: string; what: string; todo: string; figure: string; source: string }[];
+  defers: string;
+  signed: string[];
+}
+
+/** What every page of it says. */
+export const DEFERS =
+  'Drawn up from the line-up. It shows what was reckoned, against which figure, from which source. Local rules, the venue, the supplier’s safety data sheet and a competent person decide; where they ask for more, theirs holds. Medical questions are for those trained in them.';
+
+const HOLDER: Record<HandRole, string> = {
+  performer: 'the performer',
+  helper: 'a helper',
+  anyone: 'one of the crew',
+};
+
+function linesOf(
+  { slot, method }: ReturnType<typeof resolveSlots>[number],
+  timeline: Timeline,
+  bundle: ShowBundle,
+): string[] {
+  const gear = new Map<string, Set<string>>();
+  for (const task of method.tasks) {
+    if (task.gearOn.length === 0) continue;
+    const placed = timeline.tasks.find((t) => t.slot === slot.id && t.task === task.id);
+    const wearers = placed?.people.length ? placed.people : [slot.performerId ?? ''];
+    for (const id of wearers) {
+      const name = bundle.people.find((p) => p.id === id)?.name ?? 'Whoever does it';
+      gear.set(name, new Set([...(gear.get(name) ?? []), ...task.gearOn]));
+    }
+  }
+  const { extinguisher, heldBy, disposal } = method.care;
+  const volunteers = fetchings(bundle, timeline).find((one) => one.slotId === slot.id);
+  return [
+    ...[...gear].map(([name, things]) => `${name} wears: ${thingsInWords([...things])}.`),
+    ...(extinguisher !== 'none'
+      ? [
+          `Fire: ${EXTINGUISHER_WORDS[extinguisher]}, held by ${heldBy ? HOLDER[heldBy] : 'nobody named'}.`,
+        ]
+      : []),
+    ...(method.warning ? [`Said before: “${method.warning}”`] : []),
+    ...(volunteers
+      ? [`${counted(volunteers.count, 'volunteer')}. ${volunteerWords(volunteers.card)}`]
+      : []),
+    ...(disposal ? [`Afterwards: ${disposal}`] : []),
+  ];
+}
+
+const sentence = ({ title, says }: Verdict): string => `${title}: ${says}`;
+
+/** Everything comes from the line-up, the methods, the venue and the day's figures; nothing is retyped. */
+export function riskAssessment(bundle: ShowBundle, timeline: Timeline): RiskAssessment {
+  const { show, venue } = bundle;
+  const start = parseClock(show.start);
+  const slots = resolveSlots(bundle).filter(({ slot }) => slot.talk === null);
+  const crew = show.crew.flatMap((id) => bundle.people.find((p) => p.id === id) ?? []);
+  return {
+    title: `Risk assessment: ${show.title}`,
+    where: [venue?.name ?? 'no venue yet', venue?.address, `${show.date}, ${show.start}`]
+      .filter(Boolean)
+      .join(' · '),
+    crew: listInWords(crew.map((p) => (p.role ? `${p.name} (${p.role})` : p.name))) || 'nobody yet',
+    audience: [`${show.audience}`, show.audienceNote].filter(Boolean).join(', '),
+    demos: slots.map((resolved, i) => {
+      const { slot, demo, method } = resolved;
+      const block = timeline.blocks.find((b) => b.slot === slot.id);
+      return {
+        number: i + 1,
+        time: block ? formatClock(start + block.start) : '',
+        name: demo.name,
+        method: method.name,
+        place: show.positions.find((p) => p.id === slot.positionId)?.name ?? '',
+        rows: method.hazards.map((hazard) => ({
+          hazard: HAZARD_WORDS[hazard.kind],
+          who: listInWords(hazard.who.map((one) => HARMED_WORDS[one])) || 'not said',
+          control: hazard.control || 'none named',
+          rest: REST_WORDS[hazard.rest],
+          firstAid: hazard.firstAid || FIRST_AID[hazard.kind],
+        })),
+        lines: linesOf(resolved, timeline, bundle),
+      };
+    }),
+    judged: judge(bundle, timeline).map((one) => ({
+      level: LEVEL_WORDS[one.level],
+      what: sentence(one),
+      todo: one.todo,
+      figure: one.limit ? `held against ${one.limit}` : '',
+      source: one.source,
+    })),
+    defers: DEFERS,
+    signed: crew.map((p) => p.name),
+  };
+}
+
+const cell = (text: string): string => text.replace(/\|/g, '\\|').replace(/\s*\n\s*/g, ' ');
+
+/** The same as Markdown. */
+export function risksMarkdown(of: RiskAssessment): string {
+  const lines = [
+    `# ${of.title}`,
+    '',
+    of.where,
+    '',
+    `Crew: ${of.crew}. Audience: ${of.audience}.`,
+    '',
+    of.defers,
+    '',
+  ];
+  for (const demo of of.demos) {
+    lines.push(
+      `## ${demo.number}. ${demo.name}, ${demo.method}`,
+      '',
+      [demo.time, demo.place].filter(Boolean).join(', '),
+      '',
+    );
+    if (demo.rows.length > 0)
+      lines.push(
+        '| What could hurt | Whom | What is done | What is left | First aid |',
+        '| --- | --- | --- | --- | --- |',
+        ...demo.rows.map(
+          (row) =>
+            `| ${[row.hazard, row.who, row.control, row.rest, row.firstAid].map(cell).join(' | ')} |`,
+        ),
+        '',
+      );
+    else lines.push('No hazard is listed.', '');
+    lines.push(...demo.lines.map((line) => `- ${cell(line)}`), '');
+  }
+  lines.push('## The show as a whole', '');
+  lines.push(
+    ...of.judged.map(
+      (one) =>
+        `- **${one.level}.** ${cell([one.what, one.todo, one.figure, one.source && `(${one.source})`].filter(Boolean).join(' '))}`,
+    ),
+    '',
+    '## Signed',
+    '',
+    ...[...of.signed, 'For the venue'].map(
+      (name) => `- ${name}: ______________________ date __________`,
+    ),
+    '',
+  );
+  return lines.join('\n');
+}

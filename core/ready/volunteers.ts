@@ -1,0 +1,60 @@
+/** Volunteers from the audience: who suits, what is said, when they are fetched. */
+import type { ShowBundle } from '../brief/types';
+import { resolveSlots } from '../lineup/fromBundle';
+import type { Timeline } from '../lineup/types';
+import type { MustNot, VolunteerCard } from '../repertoire/care';
+import { listInWords } from '../words';
+
+export const MUST_NOT_WORDS: Record<MustNot, string> = {
+  heartDevice: 'a heart device',
+  otherImplant: 'another implant or pump',
+  withChild: 'expecting a child',
+  epilepsy: 'epilepsy',
+  asthma: 'asthma',
+  allergy: 'an allergy to what is used',
+  looseJewellery: 'loose jewellery',
+  looseHair: 'loose hair',
+  unsteady: 'unsteady on their feet',
+  aloneInWish: 'wanted up by others and not by themselves',
+};
+
+/** The card in one line: who suits, who must not, and how to stop. */
+export function volunteerWords(card: VolunteerCard): string {
+  const must = card.mustNot.map((one) => MUST_NOT_WORDS[one]);
+  return [
+    card.suits && `Suits: ${card.suits.replace(/\.$/, '')}.`,
+    must.length > 0 && `Not: ${listInWords(must)}.`,
+    card.gear.length > 0 && `Put on: ${listInWords(card.gear)}.`,
+    `To stop: ${card.letGo || '“you can say no”'}`,
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+export interface Fetching {
+  slotId: string;
+  demoName: string;
+  count: number;
+  card: VolunteerCard;
+  /** Seconds from the show's start; null while the method does not say in which task. */
+  at: number | null;
+}
+
+/** When volunteers are fetched over the show, in running order. */
+export const fetchings = (bundle: ShowBundle, timeline: Timeline): Fetching[] =>
+  resolveSlots(bundle).flatMap(({ slot, demo, method }): Fetching[] => {
+    if (method.volunteers === 0) return [];
+    const { fetchedIn } = method.volunteerCard;
+    const placed = timeline.tasks.find(
+      (task) => task.slot === slot.id && task.task === fetchedIn && task.go === 1,
+    );
+    return [
+      {
+        slotId: slot.id,
+        demoName: demo.name,
+        count: method.volunteers,
+        card: method.volunteerCard,
+        at: placed?.start ?? null,
+      },
+    ];
+  });

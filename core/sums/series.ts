@@ -1,0 +1,52 @@
+/** How a sum's figure moves with one of its inputs, for a chart. */
+import { inputFaults } from './inputs';
+import type { Limit, Sum, Values } from './sum';
+
+export interface Curve {
+  /** x in the input's unit, y in the figure's; y is null where the inputs do not go together. */
+  points: { x: number; y: number | null }[];
+  limits: Limit[];
+  /** Where the inputs stand now; null while they can't be reckoned. */
+  now: { x: number; y: number } | null;
+}
+
+/**
+ * The figure over the slider of one input, the others held.
+ *
+ * @param over id of a number input
+ * @param steps how many parts the slider is cut in
+ * @returns null when the sum draws nothing, or the input is no number
+ */
+export function curveOver(sum: Sum, values: Values, over: string, steps = 80): Curve | null {
+  const input = sum.inputs[over];
+  const { curve } = sum;
+  if (!curve || input?.kind !== 'number') return null;
+  const at = (x: number): number | null => {
+    const moved = { ...values, [over]: x };
+    if (Object.keys(inputFaults(sum, moved)).length > 0) return null;
+    const y = curve.at(moved);
+    return Number.isFinite(y) ? y : null;
+  };
+  const [from, to] = input.slide;
+  const points = Array.from({ length: steps + 1 }, (_, i) => {
+    const x = from + ((to - from) * i) / steps;
+    return { x, y: at(x) };
+  });
+  const x = values[over];
+  const y = typeof x === 'number' ? at(x) : null;
+  const fits = Object.keys(inputFaults(sum, values)).length === 0;
+  return {
+    points,
+    limits: fits ? curve.limits(values) : [],
+    now: y === null || typeof x !== 'number' ? null : { x, y },
+  };
+}
+
+/** The input whose slider is drawn at first: one that the day sets, or else the first number. */
+export function drawnFirst(sum: Sum): string {
+  const numbers = Object.entries(sum.inputs).filter(([, input]) => input.kind === 'number');
+  const ofDay = numbers.find(
+    ([, input]) => input.kind === 'number' && input.fact !== undefined && input.fact !== 'pressure',
+  );
+  return (ofDay ?? numbers[0])?.[0] ?? '';
+}

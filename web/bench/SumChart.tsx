@@ -1,0 +1,99 @@
+import { useMemo } from 'react';
+import { curveOver } from '../../core/sums/series';
+import { type NumberInput, type Sum, three, type Values } from '../../core/sums/sum';
+import { UNITS } from '../../core/units/units';
+import { usePreferences } from '../app/preferences';
+import { FACE, TOKENS } from '../app/tokens';
+import Chart from '../parts/Chart';
+
+interface SumChartProps {
+  sum: Sum;
+  values: Values;
+  over: string;
+}
+
+/** The figure over one input, with its limits drawn and where it stands now. */
+export default function SumChart({ sum, values, over }: SumChartProps) {
+  const { mode } = usePreferences();
+  const drawn = useMemo(() => {
+    const t = TOKENS[mode];
+    const text = { color: t.ink, fontFamily: FACE.heading, fontSize: 13 };
+    const curve = curveOver(sum, values, over);
+    const input = sum.inputs[over] as NumberInput;
+    if (!curve || !sum.curve) return null;
+    const unit = input.unit === 'piece' ? '' : ` (${UNITS[input.unit].label})`;
+    const named = `${input.label}${unit}`;
+    const highest = Math.max(
+      ...curve.points.map((p) => p.y ?? 0),
+      ...curve.limits.map((limit) => limit.value),
+    );
+    return {
+      label: `${sum.curve.label} over ${input.label.toLowerCase()}; limits: ${
+        curve.limits.map((limit) => `${limit.label} ${three(limit.value)}`).join(', ') || 'none'
+      }${curve.now ? `; now ${three(curve.now.y)} ${sum.curve.unit}` : ''}`,
+      option: {
+        grid: { left: 56, right: 24, top: 34, bottom: 48 },
+        tooltip: { show: false },
+        xAxis: {
+          type: 'value',
+          min: input.slide[0],
+          max: input.slide[1],
+          name: named,
+          nameLocation: 'middle',
+          nameGap: 28,
+          nameTextStyle: { ...text, color: t.muted },
+          axisLabel: { ...text, color: t.muted, hideOverlap: true },
+          splitLine: { show: false },
+          axisLine: { lineStyle: { color: t.lineStrong } },
+        },
+        yAxis: {
+          type: 'value',
+          max: highest > 0 ? Number((highest * 1.08).toPrecision(2)) : undefined,
+          scale: true,
+          name: `${sum.curve.label} (${sum.curve.unit})`,
+          nameTextStyle: { ...text, color: t.muted, align: 'left' },
+          axisLabel: { ...text, color: t.muted },
+          splitLine: { lineStyle: { color: t.line } },
+        },
+        series: [
+          {
+            type: 'line',
+            data: curve.points.map((p) => [p.x, p.y]),
+            showSymbol: false,
+            connectNulls: false,
+            lineStyle: { color: t.ink, width: 2.5 },
+            markLine: {
+              symbol: 'none',
+              silent: true,
+              lineStyle: { color: t.muted, type: 'dashed' },
+              label: {
+                ...text,
+                color: t.muted,
+                position: 'insideStartTop',
+                formatter: '{b}',
+              },
+              data: curve.limits.map((limit) => ({
+                name: `${limit.label}, ${three(limit.value)}`,
+                yAxis: limit.value,
+              })),
+            },
+          },
+          {
+            type: 'scatter',
+            symbolSize: 14,
+            itemStyle: { color: t.ember },
+            data: curve.now ? [[curve.now.x, curve.now.y]] : [],
+            label: {
+              ...text,
+              show: true,
+              position: 'top',
+              fontWeight: 700,
+              formatter: () => (curve.now ? `${three(curve.now.y)} ${sum.curve?.unit ?? ''}` : ''),
+            },
+          },
+        ],
+      },
+    };
+  }, [sum, values, over, mode]);
+  return drawn && <Chart option={drawn.option} height={300} label={drawn.label} />;
+}

@@ -1,0 +1,127 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Check } from '../../core/ready/checks';
+import { type Mark, readingFault } from '../../core/ready/go';
+import { formatClock } from '../../core/time/clock';
+import { parseAmount } from '../../core/units/parse';
+import { dimensionOf, fromBase, toBase, UNITS } from '../../core/units/units';
+import { timeOf } from '../brief/dates';
+import { CHECK } from '../parts/words';
+import type { Said } from './useMarks';
+
+interface CheckRowProps {
+  check: Check;
+  mark: Mark | undefined;
+  /** Seconds of the day at which the show starts. */
+  startOfDay: number;
+  nameOf: (id: string | null) => string;
+  onMark: (said: Said | null) => void;
+  onWaive: () => void;
+}
+
+/** A figure that is read off: judged against its limits as it is typed, and kept when the field is left. */
+function Reading({ check, mark, onMark }: Pick<CheckRowProps, 'check' | 'mark' | 'onMark'>) {
+  const [text, setText] = useState(mark?.value == null ? '' : String(mark.value));
+  const { measures } = check;
+  if (!measures) return null;
+  const unit = UNITS[measures.unit].label;
+  const read = (): number | null => {
+    const parsed = parseAmount(text, { kind: dimensionOf(measures.unit), bare: measures.unit });
+    return parsed.ok
+      ? fromBase(toBase(parsed.value.amount, parsed.value.unit), measures.unit)
+      : null;
+  };
+  const value = text.trim() === '' ? null : read();
+  const fault =
+    text.trim() === ''
+      ? null
+      : value === null
+        ? `Give a number of ${unit}`
+        : readingFault(check, value);
+  return (
+    <TextField
+      size="small"
+      label={`Read off (${unit})`}
+      value={text}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={() => {
+        if (value !== null && value !== mark?.value) onMark({ state: 'done', reason: '', value });
+      }}
+      error={fault !== null}
+      helperText={fault ?? (value === null ? limitWords(check) : 'Within its limits')}
+      slotProps={{ htmlInput: { inputMode: 'decimal', 'aria-label': `${check.title}, read off` } }}
+      sx={{ width: 220, mt: 1 }}
+    />
+  );
+}
+
+function limitWords({ measures }: Check): string {
+  if (!measures) return '';
+  const unit = UNITS[measures.unit].label;
+  const { least, most } = measures;
+  if (least !== null && most !== null) return `${least} to ${most} ${unit}`;
+  return least !== null ? `${least} ${unit} or more` : `${most} ${unit} or less`;
+}
+
+/** One check of the day, with a tick big enough for a thumb. */
+export function CheckRow({ check, mark, startOfDay, nameOf, onMark, onWaive }: CheckRowProps) {
+  const at = (seconds: number): string => formatClock(startOfDay + seconds);
+  const settled =
+    mark !== undefined &&
+    (mark.state === 'waived' ||
+      check.measures === null ||
+      (mark.value !== null && readingFault(check, mark.value) === null));
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'flex',
+        alignItems: 'flex-start',
+        gap: 1,
+        borderBottom: '1px solid var(--line)',
+        py: 0.5,
+      }}
+    >
+      <Checkbox
+        checked={settled}
+        disabled={check.measures !== null && !settled}
+        onChange={(_event, on) => onMark(on ? { state: 'done', reason: '', value: null } : null)}
+        slotProps={{ input: { 'aria-label': check.title } }}
+        sx={{ p: 1.5 }}
+      />
+      <Box component="b" sx={{ width: 48, pt: 1.4, font: '600 16px Bricolage', flex: 'none' }}>
+        {at(check.due)}
+      </Box>
+      <Box sx={{ flex: 1, minWidth: 0, py: 1 }}>
+        <Box sx={{ fontWeight: check.holds && !settled ? 700 : 400 }}>{check.title}</Box>
+        <Typography variant="body2" color="textSecondary">
+          {CHECK[check.kind]} · {nameOf(check.personId)}
+          {check.place && ` · ${check.place}`}
+          {check.from !== null && (
+            <b>
+              {' '}
+              · between {at(check.from)} and {at(check.due)}
+            </b>
+          )}
+          {check.detail && ` · ${check.detail}`}
+        </Typography>
+        <Reading check={check} mark={mark} onMark={onMark} />
+        {settled && (
+          <Typography variant="body2">
+            {mark.state === 'waived' ? `Waived: ${mark.reason}` : 'Done'}, {nameOf(mark.by)} at{' '}
+            {timeOf(mark.at)}
+          </Typography>
+        )}
+      </Box>
+      {check.holds && !settled && (
+        <Button size="small" sx={{ mt: 0.75 }} onClick={onWaive}>
+          Waive
+        </Button>
+      )}
+    </Box>
+  );
+}

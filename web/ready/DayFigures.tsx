@@ -1,0 +1,54 @@
+import Box from '@mui/material/Box';
+import { ShowBody } from '../../contract/brief';
+import type { Show } from '../../core/brief/types';
+import type { Editing } from '../documents/useDocument';
+import { BaseAmountField } from '../parts/AmountField';
+import { AutoForm, Figure, Words } from '../parts/form';
+
+interface DayFiguresProps {
+  editing: Editing<Show>;
+  outdoors: boolean;
+  /** Audience and crew as booked. */
+  booked: number;
+}
+
+/** The few numbers of the day. Every verdict follows as they are typed. */
+export function DayFigures({ editing, outdoors, booked }: DayFiguresProps) {
+  return (
+    <AutoForm<ShowBody> editing={editing} type={ShowBody}>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(auto-fit, minmax(130px, 1fr))' },
+          alignItems: 'start',
+        }}
+      >
+        <BaseAmountField
+          name="conditions.temperature"
+          label="Temperature"
+          kind="temperature"
+          help="°C or °F"
+          optional
+        />
+        <Figure name="conditions.humidity" label="Humidity" unit="%" optional />
+        <Figure name="conditions.people" label="People" help={`${booked} as booked`} optional />
+        <BaseAmountField
+          name="conditions.wind"
+          label="Wind"
+          kind="speed"
+          help={outdoors ? 'm/s, km/h or mph' : 'none indoors'}
+          optional
+        />
+        <Figure
+          name="conditions.pressure"
+          label="Pressure"
+          unit="hPa"
+          help="1013 as usual"
+          optional
+        />
+        <Words name="conditions.takenAt" label="Taken at" help="Such as 13:05" emptyIsNull />
+      </Box>
+    </AutoForm>
+  );
+}

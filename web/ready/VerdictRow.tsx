@@ -1,0 +1,92 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Mark } from '../../core/ready/go';
+import type { Verdict } from '../../core/ready/verdict';
+import { Working } from '../parts/Working';
+import { isTrouble, levelOf } from './level';
+
+interface VerdictRowProps {
+  verdict: Verdict;
+  mark: Mark | undefined;
+  by: string;
+  onWaive: (() => void) | null;
+  onTakeBack: () => void;
+}
+
+/** One thing judged: what, how it stands, what to do; its working opens below it. */
+export function VerdictRow({ verdict, mark, by, onWaive, onTakeBack }: VerdictRowProps) {
+  const [open, setOpen] = useState(false);
+  const waived = mark?.state === 'waived' && !verdict.final;
+  const { glyph, word } = levelOf(verdict.level);
+  const working = verdict.steps.length > 0 || verdict.limit !== '';
+  return (
+    <Box component="li" sx={{ borderBottom: '1px solid var(--line)', py: 0.75 }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
+        <Box
+          title={word}
+          sx={{
+            width: 28,
+            flex: 'none',
+            textAlign: 'center',
+            font: '700 18px/26px Bricolage',
+            color: isTrouble(verdict.level) && !waived ? 'var(--ember)' : 'inherit',
+          }}
+        >
+          <span aria-hidden>{glyph}</span>
+          <Box
+            component="span"
+            sx={{
+              position: 'absolute',
+              clip: 'rect(0 0 0 0)',
+              width: 1,
+              height: 1,
+              overflow: 'hidden',
+            }}
+          >
+            {word}
+          </Box>
+        </Box>
+        <Box sx={{ flex: 1, minWidth: 0 }}>
+          <Box>
+            <b>{verdict.title}:</b> {verdict.says}
+          </Box>
+          {verdict.todo && (
+            <Typography variant="body2" color="textSecondary">
+              {verdict.todo}
+            </Typography>
+          )}
+          {waived && (
+            <Typography variant="body2">
+              Waived: {mark.reason}, {by}
+            </Typography>
+          )}
+        </Box>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', justifyContent: 'flex-end', flex: 'none' }}>
+          {working && (
+            <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
+              Why
+            </Button>
+          )}
+          {waived ? (
+            <Button size="small" onClick={onTakeBack}>
+              Take back
+            </Button>
+          ) : (
+            onWaive && (
+              <Button size="small" onClick={onWaive}>
+                Waive
+              </Button>
+            )
+          )}
+        </Box>
+      </Box>
+      {open && (
+        <Box sx={{ pl: { xs: 0, sm: 4.5 } }}>
+          <Working steps={verdict.steps} limit={verdict.limit} source={verdict.source} />
+        </Box>
+      )}
+    </Box>
+  );
+}
