@@ -3,7 +3,10 @@ const layer = (name, from, allowed) => ({
   name,
   severity: 'error',
   from: { path: from, pathNot: '\\.test\\.ts$|/testing/' },
-  to: { path: '^(core|contract|server|web|demo|e2e|scripts|benchmarks)/', pathNot: allowed },
+  to: {
+    path: '^(core|contract|server|web|demo|e2e|scripts|benchmarks|simulators)/',
+    pathNot: allowed,
+  },
 });
 
 module.exports = {
@@ -13,6 +16,7 @@ module.exports = {
     layer('demo-knows-contract-and-core', '^demo/', '^(demo|contract|core)/'),
     layer('server-knows-contract-and-core', '^server/', '^(server|contract|core|demo)/'),
     layer('web-knows-contract-and-core', '^web/', '^(web|contract|core)/'),
+    layer('simulators-know-core', '^simulators/', '^(simulators|core)/'),
     {
       name: 'core-needs-no-package',
       severity: 'error',

@@ -45,7 +45,7 @@ export default tseslint.config(
     },
   },
   {
-    files: ['server/main.ts', 'server/plan.ts', 'scripts/**', 'benchmarks/run.ts'],
+    files: ['server/main.ts', 'server/plan.ts', 'scripts/**', 'benchmarks/run.ts', 'simulators/**'],
     rules: { 'no-console': 'off' },
   },
 );

@@ -3,6 +3,7 @@ import type { MethodRecord } from '../core/after/review';
 import type { Show, ShowBundle } from '../core/brief/types';
 import type { PackMark } from '../core/kit/packing';
 import type { Mark } from '../core/ready/go';
+import type { RoomReading } from '../core/ready/senml';
 import type { Share } from '../core/store/allocate';
 import type { Used } from '../core/store/takeOut';
 import type { RunKind } from '../core/stage/types';
@@ -64,6 +65,17 @@ export interface Change {
     | 'packing'
     | 'settings';
   id: string;
+}
+
+/** What the room sensor says, if there is one. */
+export interface SensorAnswer {
+  /** never: none was ever heard of; quiet: it was, and does not answer now. */
+  state: 'never' | 'live' | 'quiet';
+  reading: RoomReading | null;
+  /** Milliseconds since 1970 of its last words. */
+  seenAt: number | null;
+  /** Why it is not heard; empty while it is. */
+  trouble: string;
 }
 
 export interface ImportAnswer {

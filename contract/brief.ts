@@ -190,23 +190,30 @@ export class PositionBody implements Position {
   circuitId!: string | null;
 }
 
-const coldest = (celsius: number): string | null =>
-  celsius <= -273.15 ? 'must be above absolute zero, −273.15 °C' : null;
+/** What is wrong with a temperature, in °C; each told for what it is. */
+function notTemperature(celsius: number): string | null {
+  if (celsius <= -273.15) return 'must be above absolute zero, −273.15 °C';
+  return celsius < -60 || celsius > 60 ? 'must be between −60 and 60 °C' : null;
+}
+
+const notHumidity = (percent: number): string | null =>
+  percent < 0 || percent > 100 ? 'must be between 0 and 100 %' : null;
+
+/** Beyond every figure that a day could have: what is narrower is told in its own words. */
+const ANY = 1_000_000;
 
 /** Figures of the day. Those that can't be are told for what they are. */
 export class ConditionsBody implements Conditions {
   @OrNull()
-  @Holds<ConditionsBody>((c) => (typeof c.temperature === 'number' ? coldest(c.temperature) : null))
-  @Num(-60, 60)
+  @Holds<ConditionsBody>((c) =>
+    typeof c.temperature === 'number' ? notTemperature(c.temperature) : null,
+  )
+  @Num(-ANY, ANY)
   temperature!: number | null;
 
   @OrNull()
-  @Holds<ConditionsBody>((c) =>
-    typeof c.humidity === 'number' && (c.humidity < 0 || c.humidity > 100)
-      ? 'must be between 0 and 100 %'
-      : null,
-  )
-  @Num(0, 100)
+  @Holds<ConditionsBody>((c) => (typeof c.humidity === 'number' ? notHumidity(c.humidity) : null))
+  @Num(-ANY, ANY)
   humidity!: number | null;
 
   @OrNull()

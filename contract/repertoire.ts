@@ -211,6 +211,9 @@ export class SettingBody implements Setting {
 
   @OneOf(UNIT_IDS)
   unit!: UnitId;
+
+  @Text(120)
+  source!: string;
 }
 
 export class HazardBody implements Hazard {

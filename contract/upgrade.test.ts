@@ -41,6 +41,7 @@ function asVersion3(file: Plain): Plain {
       volunteerCard: 'Somebody steady.',
       methods: (demo.methods as Plain[]).map((method) => ({
         ...without(method, ['needs', 'care', 'volunteerCard', 'sums']),
+        settings: (method.settings as Plain[]).map((one) => without(one, ['source'])),
         hazards: (method.hazards as Plain[]).map((one) =>
           without(one, ['who', 'firstAid', 'rest']),
         ),

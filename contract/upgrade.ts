@@ -100,6 +100,7 @@ function fromVersion3(file: Plain): Plain {
             volunteerCard: card,
             ...entry,
             hazards: each(entry.hazards, (one) => withMissing(one, hazard)),
+            settings: each(entry.settings, (one) => withMissing(one, { source: '' })),
           }
         : entry;
     return { ...rest, methods: each(value.methods, method) };

@@ -1,8 +1,13 @@
-/** What the demo season has besides its shows: things to follow up, and checks that were ticked. */
+/** What the demo season has besides its shows: more demos, things to follow up, checks that were ticked. */
 import type { FollowUp } from '../contract/day';
 import type { ShowFile } from '../contract/showFile';
 import { timelineOf } from '../core/lineup/fromBundle';
+import type { Demo, Item } from '../core/repertoire/types';
 import { type Mark, readiness } from '../core/ready/go';
+
+import { ITEMS } from './items';
+import { MORE_ITEMS } from './items-more';
+import { MORE_DEMOS } from './repertoire';
 
 type ShowMark = Mark & { showId: string };
 
@@ -46,7 +51,7 @@ export function seasonExtras(
   today: string,
   now: number,
   shows: readonly ShowFile[],
-): { followUps: FollowUp[]; marks: ShowMark[] } {
+): { items: Item[]; demos: Demo[]; followUps: FollowUp[]; marks: ShowMark[] } {
   const followUp = (
     id: string,
     words: string,
@@ -72,6 +77,8 @@ export function seasonExtras(
     at: now,
   });
   return {
+    items: [...ITEMS, ...MORE_ITEMS],
+    demos: MORE_DEMOS,
     followUps: [
       followUp('order-nitrogen', 'Order two litres of liquid nitrogen for science day', 4, {
         showId: 'hollin-science-day',

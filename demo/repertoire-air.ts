@@ -1,5 +1,6 @@
 import type { Demo } from '../core/repertoire/types';
 import {
+  set,
   EVERYBODY,
   after,
   coldHand,
@@ -43,10 +44,7 @@ const smokeRingDrum: Demo = {
             hands: [],
           },
         ],
-        settings: [
-          { id: 'hole', name: 'Hole', value: 22, unit: 'cm' },
-          { id: 'puffs', name: 'Puffs of smoke', value: 3, unit: 'piece' },
-        ],
+        settings: [set('hole', 'Hole', 22, 'cm'), set('puffs', 'Puffs of smoke', 3, 'piece')],
         tasks: [
           prepare('roll-on', 'Roll the drum on', [40, 60, 90]),
           prepare('heat', 'Switch the smoke machine on', [10, 15, 20], { place: 'wings' }),
@@ -113,8 +111,8 @@ const coldFlower: Demo = {
         goesAllowed: 2,
         warning: 'Very cold liquid on the table. Stay in your seats until we say.',
         settings: [
-          { id: 'dip', name: 'Time in the cold', value: 30, unit: 's' },
-          { id: 'depth', name: 'Depth of liquid', value: 8, unit: 'cm' },
+          set('dip', 'Time in the cold', 30, 's'),
+          set('depth', 'Depth of liquid', 8, 'cm'),
         ],
         tasks: [
           prepare('pour', 'Pour a little to chill the flask', [60, 90, 120], {
@@ -214,10 +212,7 @@ const cloudBurst: Demo = {
       {
         goesAllowed: 3,
         warning: 'A bang at the end. Cover your ears when we do.',
-        settings: [
-          { id: 'water', name: 'Water', value: 5, unit: 'mL' },
-          { id: 'limit', name: 'Never above', value: 100, unit: 'kPa' },
-        ],
+        settings: [set('water', 'Water', 5, 'mL'), set('limit', 'Never above', 100, 'kPa')],
         tasks: [
           prepare('set', 'Set pump and stand at the rear', [60, 80, 100]),
           prepare('water', 'Put warm water in the bottle', [20, 30, 40], { place: 'wings' }),
@@ -296,7 +291,7 @@ const crushedCan: Demo = {
       'A spoonful of water in a can, boiled, then turned over in cold water.',
       {
         goesAllowed: 3,
-        settings: [{ id: 'water', name: 'Water in the can', value: 15, unit: 'mL' }],
+        settings: [set('water', 'Water in the can', 15, 'mL')],
         tasks: [
           prepare('bowl', 'Fill the bowl with cold water and ice', [40, 60, 80]),
           prepare('switch-on', 'Switch the hot plate on', [5, 10, 15], { place: 'wings' }),

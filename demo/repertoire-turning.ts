@@ -8,6 +8,7 @@ import {
   performer,
   prepare,
   reset,
+  set,
   setting,
   step,
 } from './write';
@@ -31,10 +32,7 @@ const slowFallingMagnet: Demo = {
       'Two pipes side by side, one slug and one magnet, dropped together.',
       {
         goesAllowed: 5,
-        settings: [
-          { id: 'length', name: 'Pipe', value: 1, unit: 'm' },
-          { id: 'wall', name: 'Wall', value: 3, unit: 'mm' },
-        ],
+        settings: [set('length', 'Pipe', 1, 'm'), set('wall', 'Wall', 3, 'mm')],
         tasks: [
           prepare('stand', 'Stand the pipes up', [40, 50, 70]),
           step('drop-slug', 'Drop the steel slug', [30, 40, 50], {
@@ -90,7 +88,7 @@ const spinningStool: Demo = {
       {
         goesAllowed: 2,
         volunteers: 1,
-        settings: [{ id: 'start', name: 'Start no faster than', value: 20, unit: 'rpm' }],
+        settings: [set('start', 'Start no faster than', 20, 'rpm')],
         tasks: [
           prepare('place', 'Place the stool on its mark', [20, 30, 40]),
           step('fetch', 'Fetch the volunteer and seat them', [50, 70, 90], {
@@ -156,7 +154,7 @@ const balancingForks: Demo = {
   methods: [
     method('on-a-glass-rim', 'on a glass rim', 'Two forks, a stick and a heavy tumbler.', {
       goesAllowed: 3,
-      settings: [{ id: 'stick', name: 'Stick', value: 7, unit: 'cm' }],
+      settings: [set('stick', 'Stick', 7, 'cm')],
       tasks: [
         prepare('set', 'Set tumbler and forks', [20, 30, 40]),
         step('join', 'Join the forks and lay them on the rim', [40, 60, 120], {

@@ -1,5 +1,6 @@
 import type { Demo, Task } from '../core/repertoire/types';
 import {
+  set,
   after,
   helper,
   judged,
@@ -40,9 +41,9 @@ const foamFountain: Demo = {
         oneShot: true,
         goesAllowed: 2,
         settings: [
-          { id: 'peroxide', name: 'Peroxide', value: 120, unit: 'mL' },
-          { id: 'strength', name: 'Strength', value: 3, unit: 'percent' },
-          { id: 'yeast', name: 'Yeast', value: 1, unit: 'tbsp' },
+          set('peroxide', 'Peroxide', 120, 'mL'),
+          set('strength', 'Strength', 3, 'percent'),
+          set('yeast', 'Yeast', 1, 'tbsp'),
         ],
         tasks: [
           prepare('tray', 'Set tray and cylinder', [60, 80, 100]),
@@ -114,9 +115,9 @@ const foamFountain: Demo = {
         goesAllowed: 1,
         warning: 'The foam is warm and is not for touching.',
         settings: [
-          { id: 'peroxide', name: 'Peroxide', value: 40, unit: 'mL' },
-          { id: 'strength', name: 'Strength', value: 9, unit: 'percent' },
-          { id: 'iodide', name: 'Iodide', value: 2, unit: 'g' },
+          set('peroxide', 'Peroxide', 40, 'mL'),
+          set('strength', 'Strength', 9, 'percent'),
+          set('iodide', 'Iodide', 2, 'g'),
         ],
         tasks: [
           prepare('tray', 'Set tray and cylinder', [60, 80, 100]),
@@ -197,7 +198,7 @@ const staticDome: Demo = {
         volunteers: 1,
         warning: 'Anybody with a heart device: please sit at the back for the next one.',
         forbids: ['water', 'foam', 'vapour'],
-        settings: [{ id: 'voltage', name: 'About', value: 200, unit: 'kV' }],
+        settings: [set('voltage', 'About', 200, 'kV')],
         tasks: [
           prepare('place', 'Place the dome on a dry table', [50, 60, 90]),
           prepare('rod', 'Clip the earth rod on', [10, 15, 20], { after: [after('place')] }),

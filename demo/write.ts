@@ -11,6 +11,7 @@ import {
   type VolunteerCard,
 } from '../core/repertoire/care';
 import {
+  blankDemo,
   blankHazard,
   blankItem,
   blankLine,
@@ -18,6 +19,7 @@ import {
   blankTask,
 } from '../core/repertoire/blank';
 import type {
+  Demo,
   Hand,
   HazardKind,
   Item,
@@ -25,6 +27,7 @@ import type {
   KitLine,
   Method,
   Pack,
+  Setting,
   Task,
 } from '../core/repertoire/types';
 import type { UnitId } from '../core/units/units';
@@ -33,11 +36,22 @@ export const performer: Hand = { role: 'performer', count: 1, competence: null }
 export const helper: Hand = { role: 'helper', count: 1, competence: null };
 export const anyone: Hand = { role: 'anyone', count: 1, competence: null };
 export const coldHand = (role: Hand['role']): Hand => ({ role, count: 1, competence: 'cryogen' });
+export const flameHand = (role: Hand['role']): Hand => ({ role, count: 1, competence: 'flame' });
 export const sparkHand = (role: Hand['role']): Hand => ({
   role,
   count: 1,
   competence: 'highVoltage',
 });
+
+/** A demo with one method; what is not said is as of a blank one. */
+export const plainDemo = (
+  id: string,
+  name: string,
+  hook: string,
+  idea: string,
+  more: Partial<Demo>,
+  only: Method,
+): Demo => ({ ...blankDemo(id, name, [only]), hook, idea, ...more });
 
 /** [shortest, likely, longest] seconds. */
 type Times = [number, number, number];
@@ -120,6 +134,15 @@ export const method = (
 });
 
 export const EVERYBODY: Harmed[] = ['performer', 'crew', 'audience'];
+
+/** A setting; figures are common practice unless another source is named. */
+export const set = (
+  id: string,
+  name: string,
+  value: number,
+  unit: UnitId,
+  source = 'common practice',
+): Setting => ({ id, name, value, unit, source });
 
 /** From a setting of the method. */
 export const setting = (id: string): Omit<BoundInput, 'input'> => ({

@@ -11,15 +11,15 @@ test('checks hold the show until they are done or waived with a reason', async (
   await page.goto(demo.url + FESTIVAL + '/on-stage');
   await expect(page.getByRole('button', { name: 'Begin the show' })).toBeDisabled();
   await page.goto(demo.url + FESTIVAL + '/ready');
-  await expect(page.getByText('16 checks hold the show')).toBeVisible();
+  await expect(page.getByText('17 checks hold the show')).toBeVisible();
   await page.getByRole('checkbox', { name: /Earth rod and lead/ }).click();
-  await expect(page.getByText('15 checks hold the show')).toBeVisible();
+  await expect(page.getByText('16 checks hold the show')).toBeVisible();
   await page.getByRole('button', { name: 'Waive' }).first().click();
   await page.getByRole('button', { name: 'Waive it' }).click();
   await expect(page.getByText('Say why the show may go on without it')).toBeVisible();
   await page.getByLabel('Reason').fill('Spare in the van');
   await page.getByRole('button', { name: 'Waive it' }).click();
-  await expect(page.getByText('14 checks hold the show')).toBeVisible();
+  await expect(page.getByText('15 checks hold the show')).toBeVisible();
   await expect(page.getByText('Waived: Spare in the van')).toBeVisible();
 });
 

@@ -16,6 +16,7 @@ import { onlyFromHere, securityHeaders } from './http/guard';
 import { kitRoutes } from './kit/routes';
 import { lineupRoutes } from './lineup/routes';
 import { readyRoutes } from './ready/routes';
+import type { RoomSensor } from './ready/sensor';
 import { stageRoutes } from './stage/routes';
 import { shoppingRoutes, tableBody } from './store/shoppingRoutes';
 import { storeRoutes } from './store/routes';
@@ -29,6 +30,7 @@ export interface AppOptions {
   pages: string | null;
   /** True when it serves the demo season. */
   demo: boolean;
+  sensor: RoomSensor;
 }
 
 /** There is one of it, and there always is. */
@@ -37,7 +39,7 @@ const onlyReadAndChange: RequestHandler = (req, res, next) => {
   else nothingHere(req, res, next);
 };
 
-function apiRoutes({ area, demo }: AppOptions): Router {
+function apiRoutes({ area, demo, sensor }: AppOptions): Router {
   const api = Router();
   api.get('/health', (_req, res) => void res.json({ ok: true, demo }));
   api.get('/changes', (req, res) => area.changes.listen(req, res));
@@ -57,6 +59,7 @@ function apiRoutes({ area, demo }: AppOptions): Router {
   api.use('/people', entityRoutes(area.people, PersonBody, area.changes));
   api.use('/follow-ups', entityRoutes(area.followUps, FollowUpBody, area.changes));
   api.get('/records', (_req, res) => void res.json(recordsFor(area, area.demos.list())));
+  api.get('/sensor', async (_req, res) => void res.json(await sensor.answer()));
   api.use(stageRoutes(area));
   api.use(nothingHere);
   return api;

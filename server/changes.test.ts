@@ -36,6 +36,7 @@ test('every open page is told what was stored', async () => {
   await send('POST', '/venues/boat-shed/restore');
   await send('PUT', '/shows/harbour-light-festival/checks/test:dome', {
     state: 'done',
+    value: null,
     reason: '',
     by: null,
   });

@@ -6,6 +6,7 @@ import { areaOver, type Area } from './area';
 import { DatabaseTrouble, openDatabase } from './db/open';
 import { isLoopback } from './http/guard';
 import { todayHere, zoneHere } from './instant';
+import { RoomSensor, SENSOR_ADDRESS } from './ready/sensor';
 import { loadSeason } from './season';
 
 const DEFAULT_PORT = 4480;
@@ -54,7 +55,8 @@ const empty = area.db.prepare('SELECT count(*) FROM show').pluck().get() === 0;
 const unused = area.db.prepare('SELECT count(*) FROM demo').pluck().get() === 0;
 if (demo && empty && unused) loadSeason(area, todayHere(), zoneHere());
 
-const server = createServer(createApp({ area, pages: join(root, 'dist', 'web'), demo }));
+const sensor = new RoomSensor(process.env.HEARTY_SENSOR || SENSOR_ADDRESS);
+const server = createServer(createApp({ area, pages: join(root, 'dist', 'web'), demo, sensor }));
 server.on('error', (error: NodeJS.ErrnoException) => {
   if (error.code === 'EADDRINUSE')
     stop(

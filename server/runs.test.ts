@@ -27,7 +27,7 @@ test('a performance is held by its checks; a rehearsal is not', async () => {
   for (const check of checks.filter((c) => c.holds))
     await request(server.app)
       .put(`${FESTIVAL}/checks/${check.key}`)
-      .send({ state: 'done', reason: '', by: 'jo' })
+      .send({ state: 'done', reason: '', value: null, by: 'jo' })
       .expect(200);
   const run = (await start('r3', 'performance').expect(201)).body as RunRecord;
   expect(run.plan.slots).toHaveLength(9);

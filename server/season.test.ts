@@ -4,6 +4,9 @@ import { kitList } from '../core/kit/kit';
 import { lineupInput, timelineOf } from '../core/lineup/fromBundle';
 import { verifyTimeline } from '../core/lineup/verify';
 import { readiness } from '../core/ready/go';
+import { resolveInputs } from '../core/sums/bind';
+import { sumOf } from '../core/sums/catalogue';
+import { inputFaults } from '../core/sums/inputs';
 import { around } from './ready/around';
 import { fold } from '../core/stage/fold';
 import { type TestServer, TODAY, testServer } from './testing/serve';
@@ -19,7 +22,7 @@ test('enough of everything: places, people, shows before and ahead, demonstratio
   const { venues, people, shows, demos, items } = server.area;
   expect(venues.list().length).toBeGreaterThanOrEqual(3);
   expect(people.list()).toHaveLength(4);
-  expect(demos.list()).toHaveLength(9);
+  expect(demos.list()).toHaveLength(22);
   expect(items.list().length).toBeGreaterThan(20);
   const dates = shows.list().map((show) => show.date);
   expect(dates.filter((date) => date < TODAY)).toHaveLength(2);
@@ -103,4 +106,85 @@ test('what can hurt somebody says how it is kept in hand, and never that it is s
   for (const demo of server.area.demos.list())
     for (const method of demo.methods)
       for (const hazard of method.hazards) expect(hazard.control.length).toBeGreaterThan(5);
+});
+
+describe('the repertoire', () => {
+  /** Families of demonstrations, by a word that each of one of them has. */
+  const FAMILIES = {
+    flame: /flame/,
+    vapour: /vapour/,
+    foam: /foam/,
+    cold: /cold/,
+    pressure: /pressure/,
+    sound: /sound/,
+    charge: /charge/,
+    magnets: /magnet/,
+    turning: /turning/,
+    balance: /balance/,
+    colour: /colour/,
+    soap: /soap/,
+    gas: /gas/,
+    drag: /drag/,
+    flight: /flight/,
+  };
+
+  test('has at least twenty demonstrations, over all families', () => {
+    const demos = server.area.demos.list();
+    expect(demos.length).toBeGreaterThanOrEqual(20);
+    const missing = Object.entries(FAMILIES).filter(
+      ([, word]) => !demos.some((demo) => demo.keywords.some((key) => word.test(key))),
+    );
+    expect(missing).toEqual([]);
+  });
+
+  test('every figure says where it is from; every method has words, kit and somewhere for what is left', () => {
+    for (const demo of server.area.demos.list())
+      for (const method of demo.methods) {
+        expect(method.settings.filter((setting) => setting.source === '')).toEqual([]);
+        expect(method.tasks.some((task) => task.phase === 'perform' && task.say !== '')).toBe(true);
+        expect(method.kit.length).toBeGreaterThan(0);
+        for (const hazard of method.hazards) expect(hazard.who.length).toBeGreaterThan(0);
+      }
+  });
+
+  test('volunteers are told how to say no, and how to get off again', () => {
+    for (const demo of server.area.demos.list())
+      for (const { id, volunteers, volunteerCard, tasks } of demo.methods) {
+        if (volunteers === 0) continue;
+        expect([demo.id, id, volunteerCard.letGo !== '' && volunteerCard.wayOff !== '']).toEqual([
+          demo.id,
+          id,
+          true,
+        ]);
+        expect(tasks.map((task) => task.id)).toContain(volunteerCard.fetchedIn);
+      }
+  });
+
+  test('every sum can be reckoned on an ordinary day, and stops nothing then', () => {
+    const facts = {
+      temperature: 19,
+      humidity: 40,
+      people: 80,
+      wind: 1,
+      pressure: 101.325,
+      roomVolume: 900e6,
+      airChanges: 2,
+      frontRow: 40,
+    };
+    let judged = 0;
+    for (const demo of server.area.demos.list())
+      for (const method of demo.methods)
+        for (const binding of method.sums) {
+          const sum = sumOf(binding.sum);
+          if (!sum) throw new Error(binding.sum);
+          const { values, missing } = resolveInputs(sum, binding.inputs, {
+            settings: method.settings,
+            facts,
+          });
+          expect([demo.id, missing, inputFaults(sum, values)]).toEqual([demo.id, [], {}]);
+          expect([demo.id, sum.reckon(values).level]).not.toEqual([demo.id, 'stop']);
+          judged += 1;
+        }
+    expect(judged).toBeGreaterThan(20);
+  });
 });

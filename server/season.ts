@@ -1,12 +1,16 @@
 import { seasonExtras } from '../demo/extras';
 import { season } from '../demo/season';
-import { type ShowFile, checkShowFile } from '../contract/showFile';
+import { ItemBody } from '../contract/item';
+import { DemoBody } from '../contract/repertoire';
+import { checkShowFile } from '../contract/showFile';
+import { type Checked, check } from '../contract/validate';
 import type { Area } from './area';
 import { importShow } from './brief/showFile';
 import { localInstant } from './instant';
 
-function checked(plain: ShowFile): ShowFile {
-  const result = checkShowFile(JSON.parse(JSON.stringify(plain)));
+const copy = (plain: unknown): unknown => JSON.parse(JSON.stringify(plain));
+
+function valid<T>(result: Checked<T>): T {
   if (result.ok) return result.value;
   const faults = result.faults.map(({ path, message }) => `${path} ${message}`);
   throw new Error(`The demo season is not valid: ${faults.join('; ')}`);
@@ -15,9 +19,13 @@ function checked(plain: ShowFile): ShowFile {
 /** Loads the demo season, all or nothing, through the same check and import as a person's file. */
 export function loadSeason(area: Area, today: string, zone: string): void {
   area.db.transaction(() => {
-    const shows = season(today, zone, localInstant).map(checked);
+    const shows = season(today, zone, localInstant).map((show) => valid(checkShowFile(copy(show))));
     for (const show of shows) importShow(area, show);
     const extras = seasonExtras(today, Date.now(), shows);
+    // What the shows brought is there already.
+    for (const item of extras.items)
+      if (!area.items.exists(item.id)) area.items.add(valid(check(ItemBody, copy(item))));
+    for (const demo of extras.demos) area.demos.add(valid(check(DemoBody, copy(demo))));
     for (const followUp of extras.followUps) area.followUps.add(followUp);
     for (const { showId, ...mark } of extras.marks) area.marks.set(showId, mark);
   })();

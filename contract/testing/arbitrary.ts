@@ -165,6 +165,7 @@ const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
               name: words(60, 1),
               value: number(-1000, 1000),
               unit: fc.constantFrom(...UNIT_IDS),
+              source: words(120),
             }),
             { maxLength: 2 },
           )

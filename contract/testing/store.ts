@@ -24,8 +24,8 @@ export const item: fc.Arbitrary<Item> = fc
     testMeasures: orNull(
       fc.record({
         unit: fc.constantFrom('V' as const, 'degC' as const),
-        least: number(-1000, 0),
-        most: orNull(number(0, 1000)),
+        least: whole(-1000, 0),
+        most: orNull(whole(0, 1000)),
       }),
     ),
     owned: orNull(whole(1, 1000)),

@@ -68,8 +68,8 @@ describe('sums with the day’s figures', () => {
         {
           foam: {
             settings: [
-              { id: 'p', name: 'Peroxide', value, unit },
-              { id: 's', name: 'Strength', value: 9, unit: 'percent' },
+              { id: 'p', name: 'Peroxide', value, unit, source: '' },
+              { id: 's', name: 'Strength', value: 9, unit: 'percent', source: '' },
             ],
             sums: [
               {
@@ -102,7 +102,7 @@ describe('sums with the day’s figures', () => {
     const [verdict] = judged(
       {
         bottle: {
-          settings: [{ id: 'v', name: 'Bottle', value: 0, unit: 'L' }],
+          settings: [{ id: 'v', name: 'Bottle', value: 0, unit: 'L', source: '' }],
           sums: [
             {
               id: 'w',

@@ -92,3 +92,51 @@ export function distanceVerdicts(bundle: ShowBundle, timeline: Timeline): Verdic
     ];
   });
 }
+
+/** The same show with a position somewhere else. */
+export const withPlace = <T extends Pick<ShowBundle, 'show'>>(
+  bundle: T,
+  positionId: string,
+  at: Place,
+): T => ({
+  ...bundle,
+  show: {
+    ...bundle.show,
+    positions: bundle.show.positions.map((p) => (p.id === positionId ? { ...p, at } : p)),
+  },
+});
+
+/** Stage measures where the venue gives none, m. */
+const USUAL_STAGE = { width: 6, depth: 4 };
+
+export interface PlanFrame {
+  /** The stage, from its front edge at y = 0. */
+  width: number;
+  depth: number;
+  /** y of the front row; null while it is not known. */
+  frontRow: number | null;
+  /** What must be in sight, m. */
+  left: number;
+  right: number;
+  front: number;
+  back: number;
+}
+
+/** What the plan shows: the stage, every place on it, exits near it, the front row. */
+export function planFrame({ show, venue }: Pick<ShowBundle, 'show' | 'venue'>): PlanFrame {
+  const width = venue?.stageWidthM ?? USUAL_STAGE.width;
+  const depth = venue?.stageDepthM ?? USUAL_STAGE.depth;
+  const frontRow = venue?.frontRowM == null ? null : -venue.frontRowM;
+  const places = [...show.positions.flatMap((p) => p.at ?? []), ...(venue?.exits ?? [])];
+  const front = Math.min(frontRow ?? -3, 0);
+  return {
+    width,
+    depth,
+    frontRow,
+    left: Math.min(-width / 2, ...places.map((p) => p.x)) - 1,
+    right: Math.max(width / 2, ...places.map((p) => p.x)) + 1,
+    // Exits far behind the audience would make everything else small.
+    front: front - 1.5,
+    back: Math.max(depth, ...places.map((p) => p.y)) + 0.8,
+  };
+}

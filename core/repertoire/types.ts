@@ -135,6 +135,8 @@ export interface Setting {
   name: string;
   value: number;
   unit: UnitId;
+  /** Where the figure is from: a source, “common practice”, “from memory”; may be empty. */
+  source: string;
 }
 
 export interface Hazard {

@@ -1,5 +1,5 @@
 /** How a sum's figure moves with one of its inputs, for a chart. */
-import { inputFaults } from './inputs';
+import { inputFaults, usualValues } from './inputs';
 import type { Limit, Sum, Values } from './sum';
 
 export interface Curve {
@@ -42,11 +42,16 @@ export function curveOver(sum: Sum, values: Values, over: string, steps = 80): C
   };
 }
 
-/** The input whose slider is drawn at first: one that the day sets, or else the first number. */
+/** Whether the figure moves at all with an input. */
+function moves(sum: Sum, over: string): boolean {
+  const ys = curveOver(sum, usualValues(sum), over, 8)?.points.flatMap((p) => p.y ?? []) ?? [];
+  return ys.length > 1 && Math.max(...ys) > Math.min(...ys);
+}
+
+/** The input whose slider is drawn at first: one that the day sets and that counts, or else the first that does. */
 export function drawnFirst(sum: Sum): string {
-  const numbers = Object.entries(sum.inputs).filter(([, input]) => input.kind === 'number');
-  const ofDay = numbers.find(
-    ([, input]) => input.kind === 'number' && input.fact !== undefined && input.fact !== 'pressure',
+  const numbers = Object.entries(sum.inputs).flatMap(([id, input]) =>
+    input.kind === 'number' && input.fact !== 'pressure' && moves(sum, id) ? [{ id, input }] : [],
   );
-  return (ofDay ?? numbers[0])?.[0] ?? '';
+  return (numbers.find(({ input }) => input.fact !== undefined) ?? numbers[0])?.id ?? '';
 }

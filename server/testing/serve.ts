@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Express } from 'express';
+import { RoomSensor } from '../ready/sensor';
 import { createApp } from '../app';
 import { type Area, areaOver } from '../area';
 import { openDatabase } from '../db/open';
@@ -23,7 +24,12 @@ export function testServer(withSeason = true): TestServer {
   const area = areaOver(db);
   if (withSeason) loadSeason(area, TODAY, 'Etc/UTC');
   return {
-    app: createApp({ area, pages: null, demo: true }),
+    app: createApp({
+      area,
+      pages: null,
+      demo: true,
+      sensor: new RoomSensor('http://127.0.0.1:1/'),
+    }),
     area,
     folder,
     close: () => {

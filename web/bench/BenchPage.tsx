@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
-import { Link, Navigate, NavLink, useParams } from 'react-router';
+import { Link, Navigate, NavLink, useNavigate, useParams } from 'react-router';
 import { sumOf, SUMS } from '../../core/sums/catalogue';
 import { inputFaults, usualValues } from '../../core/sums/inputs';
 import { drawnFirst } from '../../core/sums/series';
@@ -101,6 +101,7 @@ function OneSum({ sum }: { sum: Sum }) {
 /** The bench: sums to try by themselves. */
 export default function BenchPage() {
   const { sumId } = useParams();
+  const navigate = useNavigate();
   const first = SUMS[0];
   if (sumId === undefined && first) return <Navigate to={`/bench/${first.id}`} replace />;
   const sum = sumOf(sumId ?? '');
@@ -109,7 +110,15 @@ export default function BenchPage() {
       <Box
         sx={{ display: 'grid', gap: { xs: 2, md: 4 }, gridTemplateColumns: { md: '200px 1fr' } }}
       >
-        <Box component="nav" aria-label="Sums">
+        <Box sx={{ display: { md: 'none' } }}>
+          <Pick
+            label="Sum"
+            value={sum?.id ?? null}
+            options={SUMS.map((one) => ({ value: one.id, label: one.title }))}
+            onChange={(id) => void navigate(`/bench/${id ?? ''}`)}
+          />
+        </Box>
+        <Box component="nav" aria-label="Sums" sx={{ display: { xs: 'none', md: 'block' } }}>
           {SUM_FAMILIES.map((family) => (
             <Box key={family} sx={{ mb: 1.5 }}>
               <Typography variant="body2" color="textSecondary">

@@ -60,6 +60,8 @@ function Positions() {
             id: newId(),
             name: 'New position',
             mark: MARK_SHAPES[fields.length % MARK_SHAPES.length],
+            at: null,
+            circuitId: null,
           })
         }
       >

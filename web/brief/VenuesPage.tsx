@@ -1,9 +1,13 @@
 import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
 import { VenueBody } from '../../contract/brief';
 import { blankVenue } from '../../core/brief/blank';
 import { useVenues } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
-import { Figure, Words, YesNoField } from '../parts/form';
+import { newId } from '../app/api';
+import { Choice, Figure, Words, YesNoField } from '../parts/form';
+import { FLOOR, KNOWN, options } from '../parts/words';
+import { Rows } from '../repertoire/Rows';
 
 const row = {
   display: 'grid',
@@ -40,7 +44,56 @@ export default function VenuesPage() {
             <YesNoField name="dark" label="Can be dark" />
             <YesNoField name="smokeDetectors" label="Smoke detectors" />
           </Box>
+          <Box sx={row}>
+            <Figure name="airChanges" label="Air changes an hour" optional />
+            <Figure name="stageWidthM" label="Stage, width" unit="m" optional />
+            <Figure name="stageDepthM" label="Stage, depth" unit="m" optional />
+            <Choice name="floor" label="Floor" options={options(FLOOR)} />
+            <YesNoField name="drain" label="Drain" />
+          </Box>
+          <Box sx={row}>
+            <Choice
+              name="detectorsIsolable"
+              label="Detectors can be isolated"
+              options={options(KNOWN)}
+            />
+            <Choice
+              name="alarmToFireService"
+              label="Alarm calls the fire service"
+              options={options(KNOWN)}
+            />
+          </Box>
           <Words name="detectorsIsolatedBy" label="Detectors isolated by" />
+          <Words name="surface" label="Outdoors: what one stands on" />
+          <Typography variant="h3" component="h3">
+            Power circuits
+          </Typography>
+          <Rows
+            name="circuits"
+            add="Add a circuit"
+            fresh={() => ({ id: newId(), name: 'Circuit', watts: 2300 })}
+            row={(at) => (
+              <>
+                <Words name={`${at}.name`} label="Circuit" />
+                <Figure name={`${at}.watts`} label="Bears" unit="W" />
+              </>
+            )}
+          />
+          <Typography variant="h3" component="h3">
+            Exits, from the middle of the stage’s front edge
+          </Typography>
+          <Rows
+            name="exits"
+            add="Add an exit"
+            fresh={() => ({ id: newId(), name: 'Exit', x: 0, y: 0 })}
+            row={(at) => (
+              <>
+                <Words name={`${at}.name`} label="Exit" />
+                <Figure name={`${at}.x`} label="To the right" unit="m" />
+                <Figure name={`${at}.y`} label="Away from the audience" unit="m" />
+              </>
+            )}
+          />
           <Words name="note" label="Notes" multiline />
         </>
       }

@@ -7,7 +7,7 @@ import type {
   ResidueKind,
   TalkPattern,
 } from '../../core/repertoire/types';
-import type { MarkShape } from '../../core/brief/types';
+import type { Floor, Known, MarkShape } from '../../core/brief/types';
 import type { CheckKind } from '../../core/ready/checks';
 import type { Outcome } from '../../core/stage/types';
 import type { Option } from './Pick';
@@ -87,6 +87,13 @@ export const RESIDUE: Record<ResidueKind, string> = {
   heat: 'Heat',
   charge: 'Charge',
   darkness: 'Darkness',
+};
+export const KNOWN: Record<Known, string> = { unknown: 'not known', yes: 'yes', no: 'no' };
+export const FLOOR: Record<Floor, string> = {
+  unknown: 'not known',
+  level: 'level',
+  sloping: 'sloping',
+  uneven: 'uneven',
 };
 export const WHERE_NEEDED: Record<(typeof WHERES)[number], string> = {
   either: 'indoors or outdoors',

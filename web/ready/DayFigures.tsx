@@ -20,7 +20,10 @@ export function DayFigures({ editing, outdoors, booked }: DayFiguresProps) {
         sx={{
           display: 'grid',
           gap: 1.5,
-          gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(auto-fit, minmax(130px, 1fr))' },
+          gridTemplateColumns: {
+            xs: 'repeat(2, minmax(0, 1fr))',
+            sm: 'repeat(auto-fit, minmax(130px, 1fr))',
+          },
           alignItems: 'start',
         }}
       >

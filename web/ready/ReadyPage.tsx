@@ -15,6 +15,8 @@ import { SaveAs } from '../parts/SaveAs';
 import { CheckRow } from './CheckRow';
 import { DayFigures } from './DayFigures';
 import { levelOf } from './level';
+import { SensorLine } from './SensorLine';
+import { StagePlan } from './StagePlan';
 import { useMarks } from './useMarks';
 import { VerdictRow } from './VerdictRow';
 import { VolunteerPart } from './VolunteerPart';
@@ -126,6 +128,7 @@ export default function ReadyPage() {
         outdoors={bundle.venue?.outdoors ?? false}
         booked={show.audience + show.crew.length}
       />
+      <SensorLine editing={editing} />
       {shortBy > 0 && (
         <Alert severity="warning" variant="outlined" sx={{ mt: 1 }}>
           Setting up would have to begin {sayDuration(shortBy)} before the crew arrives. Come
@@ -160,6 +163,9 @@ export default function ReadyPage() {
         shown.filter((check) => !check.holds && isOpen(check)),
       )}
       {verdictList('To watch', state.watch)}
+      <Section title="Plan of the stage">
+        <StagePlan />
+      </Section>
       {fetched.length > 0 && (
         <Section title="Volunteers">
           <VolunteerPart fetched={fetched} startOfDay={startOfDay} />

@@ -23,7 +23,14 @@ export function VerdictRow({ verdict, mark, by, onWaive, onTakeBack }: VerdictRo
   const working = verdict.steps.length > 0 || verdict.limit !== '';
   return (
     <Box component="li" sx={{ borderBottom: '1px solid var(--line)', py: 0.75 }}>
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
+      <Box
+        sx={{
+          display: 'flex',
+          columnGap: 1,
+          alignItems: 'flex-start',
+          flexWrap: { xs: 'wrap', sm: 'nowrap' },
+        }}
+      >
         <Box
           title={word}
           sx={{
@@ -48,7 +55,7 @@ export function VerdictRow({ verdict, mark, by, onWaive, onTakeBack }: VerdictRo
             {word}
           </Box>
         </Box>
-        <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Box sx={{ flex: { xs: '1 1 calc(100% - 40px)', sm: 1 }, minWidth: 0 }}>
           <Box>
             <b>{verdict.title}:</b> {verdict.says}
           </Box>
@@ -63,7 +70,7 @@ export function VerdictRow({ verdict, mark, by, onWaive, onTakeBack }: VerdictRo
             </Typography>
           )}
         </Box>
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', justifyContent: 'flex-end', flex: 'none' }}>
+        <Box sx={{ display: 'flex', flex: 'none', ml: 'auto' }}>
           {working && (
             <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
               Why

@@ -28,6 +28,12 @@ export function SettingsPart({ at, method }: PartProps) {
             {method.settings.map((setting) => (
               <Box component="li" key={setting.id} sx={line}>
                 {setting.name} <b>{amountText(setting.value, setting.unit)}</b>
+                {setting.source && (
+                  <Box component="span" sx={{ fontSize: 14, color: 'var(--muted)' }}>
+                    {' '}
+                    · {setting.source}
+                  </Box>
+                )}
               </Box>
             ))}
           </Box>
@@ -39,11 +45,12 @@ export function SettingsPart({ at, method }: PartProps) {
           <Rows
             name={`${at}.settings`}
             add="Add a setting"
-            fresh={() => ({ id: newId(), name: 'Setting', value: 0, unit: 'mL' })}
+            fresh={() => ({ id: newId(), name: 'Setting', value: 0, unit: 'mL', source: '' })}
             row={(row) => (
               <>
                 <Words name={`${row}.name`} label="Setting" />
                 <AmountField at={row} part="value" label="Value" />
+                <Words name={`${row}.source`} label="From" help="Such as common practice" />
               </>
             )}
           />

@@ -12,7 +12,9 @@ UPDATE method SET
     (SELECT demo.volunteer_card FROM demo WHERE demo.id = method.demo_id)),
   hazards = (SELECT json_group_array(json(json_patch(
       '{"kind":"","control":"","who":["performer","crew"],"firstAid":"","rest":"low"}', value)))
-    FROM json_each(method.hazards));
+    FROM json_each(method.hazards)),
+  settings = (SELECT json_group_array(json(json_patch('{"source":""}', value)))
+    FROM json_each(method.settings));
 ALTER TABLE demo DROP COLUMN volunteer_card;
 
 ALTER TABLE venue ADD COLUMN detectors_isolable TEXT NOT NULL DEFAULT 'unknown'

@@ -1,0 +1,159 @@
+import { readFileSync } from 'node:fs';
+import { FESTIVAL, expect, test } from './stage';
+
+const EVENING = '/shows/little-hollin-evening';
+
+test('Ready: what is measured is judged at once, and every figure opens to its working', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + EVENING + '/ready');
+  await expect(page.getByText('Not yet: 1 thing to mend, 2 not known')).toBeVisible();
+  const dome = page
+    .getByRole('listitem')
+    .filter({ hasText: 'Static dome:' })
+    .filter({ hasText: /humidity|damp|Dry enough/ });
+  await expect(dome).toContainText('Measure the humidity');
+  await page.getByLabel('Humidity (%)').fill('140');
+  await expect(page.getByText('must be between 0 and 100 %')).toBeVisible();
+  await expect(dome).toContainText('Measure the humidity');
+  await page.getByLabel('Humidity (%)').fill('80');
+  await expect(dome).toContainText('Too damp at 80 %');
+  await expect(page.getByText('Not yet: 2 things to mend, 1 not known')).toBeVisible();
+  await page.getByLabel('Humidity (%)').fill('30');
+  await expect(dome).toContainText('Dry enough at 30 %');
+  await page.getByLabel('Temperature').fill('68 °F');
+  await page.getByLabel('Temperature').blur();
+  await expect(page.getByText('Not yet: 1 thing to mend', { exact: false })).toBeVisible();
+  await dome.getByRole('button', { name: 'Why' }).click();
+  await expect(dome).toContainText('½·C·U²');
+  await expect(dome).toContainText('NFPA 77 (from memory)');
+  // The same mark stands on the card of the line-up.
+  await page.goto(demo.url + EVENING + '/line-up');
+  await expect(
+    page.getByRole('img', { name: /^To mend: .*Hall would trip/ }).first(),
+  ).toBeVisible();
+});
+
+test('absolute zero and an hour that can’t be are told at their fields', async ({ page, demo }) => {
+  await page.goto(demo.url + EVENING + '/ready');
+  await page.getByLabel('Temperature').fill('-300');
+  await expect(page.getByText('Temperature must be above absolute zero')).toBeVisible();
+  await page.getByLabel('Taken at').fill('noon');
+  await expect(page.getByText('Taken at must be a time such as 14:05')).toBeVisible();
+});
+
+test('passing over takes a reason and somebody who may', async ({ page, demo }) => {
+  await page.goto(demo.url + EVENING + '/ready');
+  const power = page.getByRole('listitem').filter({ hasText: 'Power:' });
+  await power.getByRole('button', { name: 'Waive' }).click();
+  await expect(page.getByText('Say first who you are')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it open' }).click();
+  await page.getByRole('button', { name: 'Say who you are' }).click();
+  await page.getByRole('menuitem', { name: 'Mara' }).click();
+  await power.getByRole('button', { name: 'Waive' }).click();
+  await page.getByLabel('Reason').fill('The hall lends us a second lead');
+  await page.getByRole('button', { name: 'Waive it' }).click();
+  await expect(page.getByText('Not yet: 2 not known')).toBeVisible();
+  await expect(page.getByText('Waived: The hall lends us a second lead')).toBeVisible();
+  await page.getByRole('button', { name: 'Take back' }).click();
+  await expect(page.getByText('Not yet: 1 thing to mend, 2 not known')).toBeVisible();
+});
+
+test('a position is moved on the plan, and its distances with it', async ({ page, demo }) => {
+  await page.goto(demo.url + FESTIVAL + '/ready');
+  const rear = page.getByRole('button', { name: /^Rear: 0 m across, 3 m back/ });
+  await rear.focus();
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowDown');
+  await expect(page.getByRole('button', { name: /^Rear: 0 m across, 0 m back/ })).toBeVisible();
+  await expect(
+    page.getByText('Cloud burst: Too near: 3 m to the front row, and it needs 4 m.').first(),
+  ).toBeVisible();
+  await expect(page.getByText(/^△\s*Not yet: 2 things to mend/)).toBeVisible();
+  // By hand, back again.
+  const mark = page.getByRole('button', { name: /^Rear: 0 m across, 0 m back/ });
+  const box = await mark.boundingBox();
+  if (!box) throw new Error('the mark is not drawn');
+  await page.mouse.move(box.x + box.width / 2, box.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2, box.y - 100, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.getByText(/^△\s*\d+ checks hold the show/)).toBeVisible();
+});
+
+test('the risk assessment is there to print and sign', async ({ page, demo }) => {
+  await page.goto(demo.url + FESTIVAL + '/ready');
+  await page.getByRole('button', { name: 'Risk assessment' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: 'Markdown' }).click(),
+  ]);
+  const text = readFileSync(await download.path(), 'utf8');
+  expect(text).toContain('Risk assessment: Harbour Light Festival');
+  expect(text).toContain('Very cold liquid');
+});
+
+test('the bench: a slider, a figure that can’t be, and the limits drawn', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/bench/will-it-light');
+  await expect(page.getByText('Will light: 4.36 % propan-2-ol vapour')).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /Vapour over temperature; limits: lights from here 2/ }),
+  ).toBeVisible();
+  await page.getByRole('textbox', { name: 'Temperature' }).fill('4');
+  await expect(page.getByText(/Too lean to light/)).toBeVisible();
+  await page.getByRole('slider', { name: 'Temperature, slider' }).press('End');
+  await expect(page.getByText(/Too rich to light/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Vessel' }).fill('0');
+  await expect(page.getByRole('alert')).toHaveText('Vessel must be more than nothing');
+  await page.getByRole('textbox', { name: 'Vessel' }).fill('0.5');
+  await page.getByRole('textbox', { name: 'Dose' }).fill('800');
+  await expect(page.getByRole('alert')).toHaveText('Dose must be less than the vessel holds');
+  await page.getByRole('button', { name: 'Usual values' }).click();
+  await expect(page.getByText('Will light: 4.36 %')).toBeVisible();
+  await page.getByRole('combobox', { name: 'Liquid', exact: true }).click();
+  await page.getByRole('option', { name: 'methanol (off)' }).click();
+  await expect(page.getByText('Not with methanol.')).toBeVisible();
+  await expect(page.getByText(/Methanol is toxic/)).toBeVisible();
+});
+
+test('a sum is bound to a setting by picking, and its verdict follows in the show', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/demos/spinning-stool');
+  await page.getByRole('button', { name: 'Edit the sums that judge it' }).click();
+  await page.getByRole('combobox', { name: 'Turns with arms out' }).click();
+  await page.getByRole('option', { name: 'a figure' }).click();
+  const figure = page.getByLabel('Turns with arms out (turns/min)');
+  await figure.fill('900');
+  await expect(
+    page.getByText('Turns with arms out must be within 0 to 300 turns/min'),
+  ).toBeVisible();
+  await figure.fill('40');
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible();
+  await page.goto(demo.url + FESTIVAL + '/ready');
+  await expect(
+    page.getByText(/Spinning stool:.*turns a minute with the arms in: more than 55/),
+  ).toBeVisible();
+});
+
+test('the room sensor: read, taken over, and told when it has gone quiet', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + EVENING + '/ready');
+  // Without one nothing is said of it.
+  await expect(page.getByText('Not yet: 1 thing to mend, 2 not known')).toBeVisible();
+  await expect(page.getByText('Room sensor:')).toHaveCount(0);
+  demo.sensor({ temperature: 19.5, humidity: 41 });
+  await expect(page.getByText('Room sensor: 19.5 °C, 41 % humidity')).toBeVisible();
+  await page.getByRole('button', { name: 'Take these figures' }).click();
+  await expect(page.getByLabel('Temperature')).toHaveValue('19.5 °C');
+  await expect(page.getByLabel('Humidity (%)')).toHaveValue('41');
+  await expect(page.getByText(/^△\s*Not yet: 1 thing to mend$/)).toBeVisible();
+  demo.sensor(null);
+  await expect(page.getByText(/The room sensor has gone quiet/)).toBeVisible();
+});

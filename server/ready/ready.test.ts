@@ -1,0 +1,139 @@
+/** Checks, verdicts, waivers and the risk assessment over the wire. */
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import request from 'supertest';
+import type { Mark } from '../../core/ready/go';
+import type { Verdict } from '../../core/ready/verdict';
+import type { Show } from '../../core/brief/types';
+import { testServer, type TestServer } from '../testing/serve';
+
+const EVENING = '/api/shows/little-hollin-evening';
+let server: TestServer;
+beforeEach(() => {
+  server = testServer();
+});
+afterEach(() => server.close());
+
+const api = () => request(server.app);
+
+async function verdicts(): Promise<Verdict[]> {
+  const { body } = await api().get(`${EVENING}/checks`).expect(200);
+  return (body as { verdicts: Verdict[] }).verdicts;
+}
+
+const say = (key: string, body: Partial<Mark>) =>
+  api()
+    .put(`${EVENING}/checks/${encodeURIComponent(key)}`)
+    .send({ state: 'waived', reason: 'Seen to', value: null, by: 'mara', ...body });
+
+async function keyOf(level: Verdict['level']): Promise<string> {
+  const found = (await verdicts()).find((one) => one.level === level);
+  if (!found) throw new Error(`no ${level}`);
+  return found.key;
+}
+
+test('measured figures change the verdicts', async () => {
+  expect((await verdicts()).map((one) => one.level)).toContain('unknown');
+  const { body } = await api().get(EVENING).expect(200);
+  const show = body as Show;
+  await api()
+    .put(EVENING)
+    .send({ ...show, conditions: { ...show.conditions, temperature: 20, humidity: 35 } })
+    .expect(200);
+  expect((await verdicts()).map((one) => one.level)).not.toContain('unknown');
+});
+
+test.each([
+  [{ humidity: 140 }, 'conditions.humidity', 'must be between 0 and 100 %'],
+  [{ temperature: -300 }, 'conditions.temperature', 'must be above absolute zero, −273.15 °C'],
+  [{ people: -1 }, 'conditions.people', 'must not be negative'],
+  [{ takenAt: 'noon' }, 'conditions.takenAt', 'must be a time such as 14:05'],
+])('%j is told at its field', async (wrong, path, message) => {
+  const { body } = await api().get(EVENING).expect(200);
+  const show = body as Show;
+  const answer = await api()
+    .put(EVENING)
+    .send({ ...show, conditions: { ...show.conditions, ...wrong } })
+    .expect(422);
+  expect((answer.body as { error: { fields: unknown[] } }).error.fields).toContainEqual({
+    path,
+    message,
+  });
+});
+
+describe('passing over', () => {
+  test('with a reason, by one who may', async () => {
+    const key = await keyOf('fix');
+    await say(key, {}).expect(200);
+    await say(key, { reason: ' ' }).expect(422);
+    await say(key, { by: null }).expect(422);
+    const refused = await say(key, { by: 'jo' }).expect(403);
+    expect((refused.body as { error: { message: string } }).error.message).toContain(
+      'Jo may not pass over a check',
+    );
+  });
+
+  test('a verdict is not ticked', async () => {
+    await say(await keyOf('fix'), { state: 'done', reason: '' }).expect(422);
+  });
+
+  test('nothing sets a final stop aside, and the show does not begin', async () => {
+    const { body } = await api().get('/api/demos/crushed-can').expect(200);
+    const demo = body as { methods: { care: object }[] };
+    const methods = demo.methods.map((method) => ({
+      ...method,
+      care: { ...method.care, never: ['closedCryogen'] },
+    }));
+    await api()
+      .put('/api/demos/crushed-can')
+      .send({ ...demo, methods })
+      .expect(200);
+    const key = await keyOf('stop');
+    await say(key, {}).expect(409);
+    const begun = await api()
+      .post(`${EVENING}/runs`)
+      .send({ id: 'run-x', kind: 'performance' })
+      .expect(409);
+    expect((begun.body as { error: { message: string } }).error.message).toContain(
+      'Cold liquid or dry ice in a closed vessel',
+    );
+  });
+
+  test('what is not there can’t be passed over', async () => {
+    await say('sum:nothing', {}).expect(404);
+  });
+});
+
+test('the risk assessment as Markdown and as PDF', async () => {
+  const { text } = await api().get(`${EVENING}/risks.md`).expect(200);
+  expect(text).toContain('# Risk assessment: Little Hollin evening');
+  expect(text).toContain('High voltage');
+  expect(text).toContain('Mara');
+  const pdf = await api().get(`${EVENING}/risks.pdf`).expect(200);
+  expect((pdf.body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
+});
+
+test('without a sensor the answer says so', async () => {
+  const { body } = await api().get('/api/sensor').expect(200);
+  expect(body).toMatchObject({ state: 'never', reading: null });
+});
+
+test('an unknown sum, a stray setting and a figure out of bounds are told where they stand', async () => {
+  const { body } = await api().get('/api/demos/static-dome').expect(200);
+  const demo = body as { methods: object[] };
+  const put = (sums: unknown) =>
+    api()
+      .put('/api/demos/static-dome')
+      .send({ ...demo, methods: [{ ...demo.methods[0], sums }] });
+  const bound = (more: object) => [
+    {
+      id: 's',
+      sum: 'dome',
+      inputs: [{ input: 'humidity', from: 'fixed', ref: '', value: 50, ...more }],
+    },
+  ];
+  await put([{ id: 's', sum: 'magic', inputs: [] }]).expect(422);
+  await put(bound({ value: 140 })).expect(422);
+  await put(bound({ from: 'setting', ref: 'gone', value: null })).expect(422);
+  await put(bound({ from: 'setting', ref: 'voltage', value: null })).expect(422);
+  await put(bound({})).expect(200);
+});

@@ -1,0 +1,59 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
+import dayjs from 'dayjs';
+import type { SensorAnswer } from '../../contract/api';
+import type { Show } from '../../core/brief/types';
+import { three } from '../../core/sums/sum';
+import { send } from '../app/api';
+import { timeOf } from '../brief/dates';
+import type { Editing } from '../documents/useDocument';
+
+/** How often a page that is looked at asks, in milliseconds. */
+const EVERY = 3000;
+
+/** What the room sensor reads, to be taken over with one press; nothing where there never was one. */
+export function SensorLine({ editing }: { editing: Editing<Show> }) {
+  const { data } = useQuery({
+    queryKey: ['/sensor'],
+    queryFn: () => send<SensorAnswer>('GET', '/sensor'),
+    refetchInterval: EVERY,
+  });
+  if (!data || data.state === 'never' || !data.reading || data.seenAt === null) return null;
+  const { temperature, humidity, sound } = data.reading;
+  const figures = [
+    temperature !== null && `${three(temperature)} °C`,
+    humidity !== null && `${three(humidity)} % humidity`,
+    sound !== null && `${three(sound)} dB`,
+  ].filter((words) => words !== false);
+  const take = (): void =>
+    editing.store.change((show) => ({
+      ...show,
+      conditions: {
+        ...show.conditions,
+        temperature: temperature ?? show.conditions.temperature,
+        humidity: humidity ?? show.conditions.humidity,
+        takenAt: dayjs().format('HH:mm'),
+      },
+    }));
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap', mt: 0.5 }}>
+      <span>
+        {data.state === 'live' ? (
+          <>
+            Room sensor: <b>{figures.join(', ')}</b>
+          </>
+        ) : (
+          <>
+            △ The room sensor has gone quiet; at {timeOf(data.seenAt)} it read {figures.join(', ')}.
+          </>
+        )}
+      </span>
+      {data.state === 'live' && (
+        <Button size="small" variant="outlined" onClick={take}>
+          Take these figures
+        </Button>
+      )}
+    </Box>
+  );
+}
