@@ -15,11 +15,13 @@ const VIEWS = [
   '/store/units',
   `${FESTIVAL}/pack`,
   '/venues',
+  '/bench/will-it-light',
   '/people',
   `${FESTIVAL}/brief`,
   `${FESTIVAL}/line-up`,
   `${FESTIVAL}/kit`,
   `${FESTIVAL}/ready`,
+  '/shows/little-hollin-evening/ready',
   `${FESTIVAL}/on-stage`,
   '/shows/vay-open-day/after',
 ];

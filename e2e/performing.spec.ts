@@ -14,6 +14,8 @@ test('checks hold the show until they are done or waived with a reason', async (
   await expect(page.getByText('17 checks hold the show')).toBeVisible();
   await page.getByRole('checkbox', { name: /Earth rod and lead/ }).click();
   await expect(page.getByText('16 checks hold the show')).toBeVisible();
+  await page.getByRole('button', { name: 'Say who you are' }).click();
+  await page.getByRole('menuitem', { name: 'Ines' }).click();
   await page.getByRole('button', { name: 'Waive' }).first().click();
   await page.getByRole('button', { name: 'Waive it' }).click();
   await expect(page.getByText('Say why the show may go on without it')).toBeVisible();

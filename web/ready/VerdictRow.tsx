@@ -33,6 +33,8 @@ export function VerdictRow({ verdict, mark, by, onWaive, onTakeBack }: VerdictRo
       >
         <Box
           title={word}
+          role="img"
+          aria-label={word}
           sx={{
             width: 28,
             flex: 'none',
@@ -41,19 +43,7 @@ export function VerdictRow({ verdict, mark, by, onWaive, onTakeBack }: VerdictRo
             color: isTrouble(verdict.level) && !waived ? 'var(--ember)' : 'inherit',
           }}
         >
-          <span aria-hidden>{glyph}</span>
-          <Box
-            component="span"
-            sx={{
-              position: 'absolute',
-              clip: 'rect(0 0 0 0)',
-              width: 1,
-              height: 1,
-              overflow: 'hidden',
-            }}
-          >
-            {word}
-          </Box>
+          {glyph}
         </Box>
         <Box sx={{ flex: { xs: '1 1 calc(100% - 40px)', sm: 1 }, minWidth: 0 }}>
           <Box>
