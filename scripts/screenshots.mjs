@@ -106,7 +106,7 @@ const SHOTS = [
   ['line-up-night', `${SHOW}/line-up`, wide, 'night'],
   ['brief', `${SHOW}/brief`, wide],
   ['kit', `${SHOW}/kit`, wide],
-  ['ready', `${SHOW}/ready`, wide],
+  ['ready', '/shows/little-hollin-evening/ready', wide],
   ['after', '/shows/hollin-school-morning/after', wide],
   ['demos', '/demos', wide],
   ['demo', '/demos/foam-fountain', wide],
