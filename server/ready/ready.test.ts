@@ -15,10 +15,10 @@ afterEach(() => server.close());
 
 const api = () => request(server.app);
 
-async function verdicts(): Promise<Verdict[]> {
-  const { body } = await api().get(`${EVENING}/checks`).expect(200);
-  return (body as { verdicts: Verdict[] }).verdicts;
-}
+const get = async <T>(path: string): Promise<T> => (await api().get(path).expect(200)).body as T;
+
+const verdicts = async (): Promise<Verdict[]> =>
+  (await get<{ verdicts: Verdict[] }>(`${EVENING}/checks`)).verdicts;
 
 const say = (key: string, body: Partial<Mark>) =>
   api()
@@ -33,8 +33,7 @@ async function keyOf(level: Verdict['level']): Promise<string> {
 
 test('measured figures change the verdicts', async () => {
   expect((await verdicts()).map((one) => one.level)).toContain('unknown');
-  const { body } = await api().get(EVENING).expect(200);
-  const show = body as Show;
+  const show = await get<Show>(EVENING);
   await api()
     .put(EVENING)
     .send({ ...show, conditions: { ...show.conditions, temperature: 20, humidity: 35 } })
@@ -48,8 +47,7 @@ test.each([
   [{ people: -1 }, 'conditions.people', 'must not be negative'],
   [{ takenAt: 'noon' }, 'conditions.takenAt', 'must be a time such as 14:05'],
 ])('%j is told at its field', async (wrong, path, message) => {
-  const { body } = await api().get(EVENING).expect(200);
-  const show = body as Show;
+  const show = await get<Show>(EVENING);
   const answer = await api()
     .put(EVENING)
     .send({ ...show, conditions: { ...show.conditions, ...wrong } })
@@ -77,8 +75,7 @@ describe('passing over', () => {
   });
 
   test('nothing sets a final stop aside, and the show does not begin', async () => {
-    const { body } = await api().get('/api/demos/crushed-can').expect(200);
-    const demo = body as { methods: { care: object }[] };
+    const demo = await get<{ methods: { care: object }[] }>('/api/demos/crushed-can');
     const methods = demo.methods.map((method) => ({
       ...method,
       care: { ...method.care, never: ['closedCryogen'] },
@@ -113,13 +110,11 @@ test('the risk assessment as Markdown and as PDF', async () => {
 });
 
 test('without a sensor the answer says so', async () => {
-  const { body } = await api().get('/api/sensor').expect(200);
-  expect(body).toMatchObject({ state: 'never', reading: null });
+  expect(await get<object>('/api/sensor')).toMatchObject({ state: 'never', reading: null });
 });
 
 test('an unknown sum, a stray setting and a figure out of bounds are told where they stand', async () => {
-  const { body } = await api().get('/api/demos/static-dome').expect(200);
-  const demo = body as { methods: object[] };
+  const demo = await get<{ methods: object[] }>('/api/demos/static-dome');
   const put = (sums: unknown) =>
     api()
       .put('/api/demos/static-dome')
