@@ -10,6 +10,7 @@ import { turning } from './motion/turning';
 import { fizz } from './reaction/fizz';
 import { foam } from './reaction/foam';
 import { metalGas } from './reaction/metalGas';
+import { thin } from './reaction/thin';
 import { bang } from './sound/bang';
 import type { Sum } from './sum';
 import { anotherGo } from './vapour/anotherGo';
@@ -21,6 +22,7 @@ export const SUMS: readonly Sum[] = [
   foam,
   fizz,
   metalGas,
+  thin,
   chill,
   closedVessel,
   coldInRoom,

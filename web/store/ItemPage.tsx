@@ -23,6 +23,7 @@ import { grid } from '../repertoire/grid';
 import { Rows } from '../repertoire/Rows';
 import { Lots } from './Lots';
 import { Movements } from './Movements';
+import { MeasuredFields } from './MeasuredFields';
 
 const coded = (codes: readonly string[], words: (codes: string[]) => string[]) =>
   codes.map((code) => ({ value: code, label: words([code])[0] ?? code }));
@@ -64,6 +65,7 @@ function Facts() {
           />
           <Figure name="testEvery" label="Tested every" unit="days" optional />
           <YesNoField name="testHolds" label="An undone test holds the show" />
+          <MeasuredFields name="testMeasures" />
         </Box>
       </Section>
       <Section title="On the road">

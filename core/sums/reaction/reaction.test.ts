@@ -8,6 +8,7 @@ import { metalGas } from './metalGas';
 import { atomsOf, molarMass } from './molarMass';
 import { react } from './react';
 import { type Reaction, REACTIONS } from './reactions';
+import { thin } from './thin';
 import { warming } from './warming';
 
 test.each(Object.entries(REACTIONS) as [string, Reaction][])('%s is balanced', (_id, reaction) => {
@@ -94,6 +95,21 @@ describe('foam', () => {
 
   test('stronger than any stage is refused at the field', () => {
     expect(inputFaults(foam, { ...usualValues(foam), strength: 90 })).toHaveProperty('strength');
+  });
+});
+
+describe('thinning', () => {
+  const judge = (over: Record<string, number | string> = {}) =>
+    thin.reckon({ ...usualValues(thin), ...over });
+
+  // c₁·V₁ = c₂·V₂: 120 mL of 3 % from 9 % takes 40 mL.
+  test('a third of the strength takes a third of the bottle', () => {
+    expect(judge().says).toBe('40 mL from the bottle, filled up with water to 120 mL.');
+  });
+
+  test('stronger than the bottle can’t be had; concentrated acid is not thinned', () => {
+    expect(judge({ wanted: 12 }).level).toBe('fix');
+    expect(judge({ what: 'concentratedAcid' }).level).toBe('stop');
   });
 });
 

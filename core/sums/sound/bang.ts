@@ -50,6 +50,9 @@ function todoOf(v: Bang, heard: ReturnType<typeof heardOf>): string {
     protect && v.hands === 'busy'
       ? 'Both hands are busy: plugs in before, ears can’t be covered then.'
       : '',
+    heard.frontDose > 100
+      ? 'Fewer, shorter, or further off: the front row has more than a day’s dose.'
+      : '',
     heard.behind >= PEAK.second ? 'Better plugs, or stand further off.' : '',
   ]
     .filter(Boolean)
