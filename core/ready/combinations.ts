@@ -56,12 +56,20 @@ const PAIRS: readonly Pair[] = [
 /** Seconds after a block for which what it gives off is reckoned with, where no residue says how long. */
 const LINGERS = 300;
 
-/** Seconds from the start until which the earlier one matters; null when it leaves nothing of the kind. */
-function lingersUntil(
+interface Lingering {
+  /** Seconds from the show's start until which the earlier one matters. */
+  until: number;
+  wholeStage: boolean;
+  /** What the method says it leaves: the line-up waits for it where the later one forbids it. */
+  leaves: readonly ResidueKind[];
+}
+
+/** How long the earlier one matters; null when it leaves nothing of the kind. */
+function lingering(
   { slot, method }: ResolvedSlot,
   pair: Pair,
   timeline: Timeline,
-): { until: number; wholeStage: boolean } | null {
+): Lingering | null {
   const end = timeline.blocks.find((block) => block.slot === slot.id)?.end;
   if (end === undefined) return null;
   const left = method.leaves.filter((residue) => pair.leaves.includes(residue.kind));
@@ -75,16 +83,23 @@ function lingersUntil(
     return {
       until: Math.max(...cleared),
       wholeStage: left.some((residue) => residue.where === 'stage'),
+      leaves: left.map((residue) => residue.kind),
     };
   }
-  return method.hazards.some((hazard) => pair.hazards.includes(hazard.kind))
-    ? { until: end + LINGERS, wholeStage: false }
-    : null;
+  if (!method.hazards.some((hazard) => pair.hazards.includes(hazard.kind))) return null;
+  // Hands that clear the place dry it; they take no gas out of the air.
+  const resets = timeline.tasks.filter(
+    (placed) => placed.slot === slot.id && placed.start >= end && placed.phase !== 'perform',
+  );
+  const until =
+    pair.samePlace && resets.length > 0
+      ? Math.max(...resets.map((placed) => placed.end))
+      : end + LINGERS;
+  return { until, wholeStage: false, leaves: [] };
 }
 
-/** The later one forbids what the earlier one leaves: the line-up waits for it by itself. */
-const waits = (later: ResolvedSlot, pair: Pair): boolean =>
-  pair.leaves.some((kind) => later.method.forbids.includes(kind));
+const forbidden = (later: ResolvedSlot, kind: ResidueKind): boolean =>
+  later.method.forbids.includes(kind);
 
 /** Pairs of slots of which the later one must not meet what the earlier one leaves. */
 export function combinationVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[] {
@@ -95,12 +110,13 @@ export function combinationVerdicts(bundle: ShowBundle, timeline: Timeline): Ver
     slots.slice(i + 1).flatMap((second) =>
       PAIRS.flatMap((pair): Verdict[] => {
         if (!second.method.hazards.some((hazard) => pair.meets.includes(hazard.kind))) return [];
-        const lingering = lingersUntil(first, pair, timeline);
-        if (!lingering || startOf(second.slot.id) >= lingering.until) return [];
+        const left = lingering(first, pair, timeline);
+        if (!left || startOf(second.slot.id) >= left.until) return [];
         const elsewhere = first.slot.positionId !== second.slot.positionId;
-        if (pair.samePlace && elsewhere && !lingering.wholeStage) return [];
-        // What is waited for is timed; only the same vapour in the air is left to be feared.
-        if (waits(second, pair)) return [];
+        if (pair.samePlace && elsewhere && !left.wholeStage) return [];
+        // What it says it leaves is waited for where the later one forbids it; the rest nobody times.
+        if (left.leaves.length > 0 && left.leaves.every((kind) => forbidden(second, kind)))
+          return [];
         return [
           verdict({
             key: `pair:${pair.id}:${first.slot.id}:${second.slot.id}`,

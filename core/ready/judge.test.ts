@@ -294,6 +294,40 @@ describe('cautions and combinations', () => {
     expect(pair(['water'])).toEqual([]);
   });
 
+  test('oxygen that is no timed residue is feared, whatever the flame forbids', () => {
+    const pair = (first: Partial<Method>) =>
+      judged({
+        first: { ...first, ...kept },
+        flame: { ...hazard('openFlame'), ...kept, forbids: ['oxygen'] },
+      }).filter((v) => v.kind === 'combination');
+    expect(pair(hazard('oxidiser'))).toHaveLength(1);
+    const leaves = {
+      leaves: [
+        {
+          id: 'o',
+          kind: 'oxygen' as const,
+          where: 'stage' as const,
+          time: { shortest: 60, likely: 60, longest: 60 },
+          hands: [],
+        },
+      ],
+    };
+    expect(pair({ ...hazard('oxidiser'), ...leaves })).toEqual([]);
+  });
+
+  test('a table that was wiped is dry', () => {
+    const wiped = bundle([
+      {
+        id: 'foam',
+        tasks: [task('p', 'perform', 60), task('wipe', 'reset', 60)],
+        over: hazard('slip'),
+      },
+      { id: 'dome', tasks: [task('p', 'perform', 60)], over: hazard('highVoltage') },
+    ]);
+    const found = judge({ ...wiped, venue: HALL }, timelineOf(wiped));
+    expect(found.filter((v) => v.kind === 'combination')).toEqual([]);
+  });
+
   test('cold liquid in a small room stops the show; in a hall it does not', () => {
     const items = [item('ln', 'consumable', { cold: 'nitrogen', unit: 'mL' })];
     const methods = { cold: { kit: [line('ln', 2, 'L')] } };
