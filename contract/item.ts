@@ -95,7 +95,7 @@ function unlikePack(item: ItemBody): string | null {
   return `must be sold by ${kindInWords(kind).replace(/^an? /, '')}, as it is counted in the store; or give what it weighs`;
 }
 
-export class MeasuredBody implements Measured {
+export class TestLimitsBody implements Measured {
   @OneOf(UNIT_IDS)
   unit!: UnitId;
 
@@ -104,7 +104,7 @@ export class MeasuredBody implements Measured {
   least!: number | null;
 
   @OrNull()
-  @Holds<MeasuredBody>((m) =>
+  @Holds<TestLimitsBody>((m) =>
     m.most === null && m.least === null
       ? 'must be given, or the least: without either there is nothing to keep to'
       : m.most !== null && m.least !== null && m.most < m.least
@@ -132,8 +132,8 @@ export class ItemBody implements Item {
   testHolds!: boolean;
 
   @OrNull()
-  @Part(() => MeasuredBody)
-  testMeasures!: MeasuredBody | null;
+  @Part(() => TestLimitsBody)
+  testMeasures!: TestLimitsBody | null;
 
   @OrNull()
   @Whole(1, 1000)

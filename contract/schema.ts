@@ -7,9 +7,13 @@ type Class = new () => object;
 /** Draft 2020-12. Rules over several fields and references between parts are in the prose beside it. */
 export function showFileSchema(): Schema {
   const definitions: Record<string, Schema> = {};
+  const named = new Map<string, Class>();
   const nameOf = (target: Class): string => target.name.replace(/Body$/, '');
   const refTo = (target: Class): Schema => {
     const name = nameOf(target);
+    // Two parts under one name would each be checked by the other's rules.
+    if ((named.get(name) ?? target) !== target) throw new Error(`Two parts are called ${name}`);
+    named.set(name, target);
     if (!(name in definitions)) {
       definitions[name] = {};
       definitions[name] = objectOf(target);
