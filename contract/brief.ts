@@ -1,22 +1,14 @@
 import {
-  type Circuit,
   type Conditions,
-  type Exit,
-  FLOORS,
-  type Floor,
-  KNOWN,
-  type Known,
   MARK_SHAPES,
   type MarkShape,
   type Person,
   type ColdPlan,
-  type Place,
   type Position,
   type Show,
   type Lead,
   type Slot,
   type Talk,
-  type Venue,
 } from '../core/brief/types';
 import { ARCS, type Arc, type SlotPair, type Weights, type Wishes } from '../core/brief/wishes';
 import { COMPETENCES, type Competence } from '../core/repertoire/types';
@@ -38,6 +30,7 @@ import {
   Zone,
 } from './fields';
 import { EstimateBody } from './repertoire';
+import { PlaceBody } from './venue';
 
 export class PersonBody implements Person {
   @Id()
@@ -56,118 +49,6 @@ export class PersonBody implements Person {
   mayWaive!: boolean;
 
   @Text(400)
-  note!: string;
-}
-
-export class CircuitBody implements Circuit {
-  @Id()
-  id!: string;
-
-  @Text(40, 1)
-  name!: string;
-
-  @Num(1, 1_000_000)
-  watts!: number;
-}
-
-export class PlaceBody implements Place {
-  @Num(-500, 500)
-  x!: number;
-
-  @Num(-500, 500)
-  y!: number;
-}
-
-export class ExitBody extends PlaceBody implements Exit {
-  @Id()
-  id!: string;
-
-  @Text(40, 1)
-  name!: string;
-}
-
-export class VenueBody implements Venue {
-  @Id()
-  id!: string;
-
-  @Text(80, 1)
-  name!: string;
-
-  @Text(200)
-  address!: string;
-
-  @Text(400)
-  travel!: string;
-
-  @YesNo()
-  outdoors!: boolean;
-
-  @OrNull()
-  @Num(0.5, 500)
-  lengthM!: number | null;
-
-  @OrNull()
-  @Num(0.5, 500)
-  widthM!: number | null;
-
-  @OrNull()
-  @Num(1, 100)
-  ceilingM!: number | null;
-
-  @OrNull()
-  @Num(0, 100)
-  frontRowM!: number | null;
-
-  @OrNull()
-  @Whole(0, 200)
-  powerSockets!: number | null;
-
-  @YesNo()
-  water!: boolean;
-
-  @YesNo()
-  dark!: boolean;
-
-  @YesNo()
-  smokeDetectors!: boolean;
-
-  @OneOf(KNOWN)
-  detectorsIsolable!: Known;
-
-  @Text(120)
-  detectorsIsolatedBy!: string;
-
-  @OneOf(KNOWN)
-  alarmToFireService!: Known;
-
-  @YesNo()
-  drain!: boolean;
-
-  @OrNull()
-  @Num(0, 100)
-  airChanges!: number | null;
-
-  @OneOf(FLOORS)
-  floor!: Floor;
-
-  @PartList(() => CircuitBody, 24)
-  circuits!: CircuitBody[];
-
-  @Text(120)
-  surface!: string;
-
-  @OrNull()
-  @Num(0.5, 100)
-  stageWidthM!: number | null;
-
-  @OrNull()
-  @Num(0.5, 100)
-  stageDepthM!: number | null;
-
-  @PartList(() => ExitBody, 24)
-  exits!: ExitBody[];
-
-  @Text(1000)
   note!: string;
 }
 

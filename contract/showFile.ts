@@ -5,7 +5,8 @@
 import type { Person, Show, ShowBundle, Venue } from '../core/brief/types';
 import type { Demo, Item } from '../core/repertoire/types';
 import { RUN_KINDS, type RunKind } from '../core/stage/types';
-import { PersonBody, ShowBody, VenueBody } from './brief';
+import { PersonBody, ShowBody } from './brief';
+import { VenueBody } from './venue';
 import { Exactly, Id, Num, OneOf, OrNull, Part, PartList } from './fields';
 import { ItemBody } from './item';
 import { DemoBody } from './repertoire';

@@ -13,7 +13,8 @@ import {
 } from './store';
 import { season } from '../demo/season';
 import { FollowUpBody, MarkBody } from './day';
-import { PersonBody, ShowBody, VenueBody } from './brief';
+import { PersonBody, ShowBody } from './brief';
+import { VenueBody } from './venue';
 import { ItemBody } from './item';
 import { DemoBody, MethodBody, TaskBody } from './repertoire';
 import { ShowFile, checkShowFile, readShowFile } from './showFile';

@@ -2,7 +2,8 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { check, faultInWords } from '../contract/validate';
-import { PersonBody, VenueBody } from '../contract/brief';
+import { PersonBody } from '../contract/brief';
+import { VenueBody } from '../contract/venue';
 import { FollowUpBody } from '../contract/day';
 import { ItemBody } from '../contract/item';
 import { DemoBody } from '../contract/repertoire';

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { VenueBody } from '../../contract/brief';
+import { VenueBody } from '../../contract/venue';
 import { blankVenue } from '../../core/brief/blank';
 import { useVenues } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
