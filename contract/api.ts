@@ -43,10 +43,21 @@ export interface ShowSummary extends Pick<
 export interface ShowAnswer extends ShowBundle {
   version: number;
   marks: Mark[];
+  photos: CheckPhoto[];
   /** Open ones that the show is to check. */
   followUps: FollowUp[];
   packing: PackMark[];
   records: MethodRecord[];
+}
+
+/** A photo that goes with a check. */
+export interface CheckPhoto {
+  id: string;
+  /** The check's. */
+  key: string;
+  by: string | null;
+  /** Milliseconds since 1970. */
+  at: number;
 }
 
 /** Told to every open page when something was stored. */

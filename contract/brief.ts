@@ -110,6 +110,10 @@ export class ConditionsBody implements Conditions {
   pressure!: number | null;
 
   @OrNull()
+  @Num(0, 130)
+  sound!: number | null;
+
+  @OrNull()
   @ClockTime()
   takenAt!: string | null;
 }

@@ -23,6 +23,16 @@ export class MarkBody implements Omit<Mark, 'key' | 'at'> {
   by!: string | null;
 }
 
+/** What is said of a photo beside its bytes. */
+export class PhotoBody {
+  @Text(200, 1)
+  key!: string;
+
+  @OrNull()
+  @Id()
+  by!: string | null;
+}
+
 export interface FollowUp {
   id: string;
   showId: string | null;

@@ -119,11 +119,21 @@ function fromVersion3(file: Plain): Plain {
   };
 }
 
+/** What version 5 added: how loud the room is. */
+const fromVersion4 = (file: Plain): Plain => ({
+  ...file,
+  version: 5,
+  show: isPlain(file.show)
+    ? { ...file.show, conditions: withMissing(file.show.conditions, { sound: null }) }
+    : file.show,
+});
+
 /** Each makes the next version of the one before. */
 const STEPS: Record<number, (file: Plain) => Plain> = {
   1: fromVersion1,
   2: fromVersion2,
   3: fromVersion3,
+  4: fromVersion4,
 };
 
 /** The file as the present version has it. */

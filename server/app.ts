@@ -16,6 +16,7 @@ import { answerErrors, nothingHere } from './http/errors';
 import { onlyFromHere, securityHeaders } from './http/guard';
 import { kitRoutes } from './kit/routes';
 import { lineupRoutes } from './lineup/routes';
+import { photoRoutes } from './ready/photoRoutes';
 import { readyRoutes } from './ready/routes';
 import type { RoomSensor } from './ready/sensor';
 import { stageRoutes } from './stage/routes';
@@ -48,7 +49,8 @@ function apiRoutes({ area, demo, sensor }: AppOptions): Router {
     if (req.method === 'POST' && req.path === '/file') next();
     else express.json({ limit: BODY_LIMIT, strict: true })(req, res, next);
   });
-  api.use('/shows', lineupRoutes(area), kitRoutes(area), readyRoutes(area), briefRoutes(area));
+  api.use('/shows', lineupRoutes(area), kitRoutes(area), readyRoutes(area), photoRoutes(area));
+  api.use('/shows', briefRoutes(area));
   api.use('/store', tableBody);
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
   api.use('/demos', entityRoutes(area.demos, DemoBody, area.changes));

@@ -13,6 +13,7 @@ import type { Store } from './entity';
 import { Changes } from './http/changes';
 import { PackMarks } from './kit/packMarks';
 import { MarkStore } from './ready/marks';
+import { PhotoStore } from './ready/photos';
 import { demoStore } from './repertoire/demos';
 import { itemStore } from './repertoire/items';
 import { RunStore } from './stage/runs';
@@ -32,6 +33,7 @@ export interface Area {
   followUps: Store<FollowUp>;
   runs: RunStore;
   marks: MarkStore;
+  photos: PhotoStore;
   boxes: Store<Box>;
   lots: Store<Lot>;
   ledger: Ledger;
@@ -58,6 +60,7 @@ export function areaOver(db: Db): Area {
     followUps: followUpStore(db),
     runs: new RunStore(db),
     marks: new MarkStore(db),
+    photos: new PhotoStore(db),
     boxes: boxStore(db),
     lots: lotStore(db),
     packMarks: new PackMarks(db),

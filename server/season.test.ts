@@ -170,6 +170,8 @@ describe('the repertoire', () => {
       roomVolume: 900e6,
       airChanges: 2,
       frontRow: 40,
+      backRow: 18,
+      sound: 45,
     };
     let judged = 0;
     for (const demo of server.area.demos.list())

@@ -312,6 +312,7 @@ export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbit
         people: orNull(whole(0, 50_000)),
         wind: orNull(number(0, 60)),
         pressure: orNull(number(500, 1100)),
+        sound: orNull(number(0, 130)),
         takenAt: orNull(fc.constantFrom('13:05')),
       }),
       note: words(2000),

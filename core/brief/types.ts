@@ -156,6 +156,8 @@ export interface Conditions {
   wind: number | null;
   /** hPa; null for the usual 1013. */
   pressure: number | null;
+  /** dB(A) in the room by itself. */
+  sound: number | null;
   /** Local time at which they were taken; null for what is only expected. */
   takenAt: string | null;
 }
@@ -166,6 +168,7 @@ export const NO_CONDITIONS: Conditions = {
   people: null,
   wind: null,
   pressure: null,
+  sound: null,
   takenAt: null,
 };
 

@@ -4,10 +4,11 @@
  */
 import type { ShowBundle } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
-import type { PlacedTask, Timeline } from '../lineup/types';
+import type { Timeline } from '../lineup/types';
 import type { HazardKind, Item, Measured } from '../repertoire/types';
 import { parseClock } from '../time/clock';
 import { type Demand, dueTimes } from './due';
+import { wearersOf } from './gear';
 import {
   guardChecks,
   lastTimeChecks,
@@ -147,7 +148,7 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
       },
     });
   }
-  drafts.push(...gearChecks(bundle, resolved, mine), ...guardChecks(bundle, resolved));
+  drafts.push(...gearChecks(bundle, resolved, timeline), ...guardChecks(bundle, resolved));
   if (method.warning) {
     drafts.push({
       people: [],
@@ -181,37 +182,20 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
   return drafts;
 }
 
-function gearChecks(
-  bundle: ShowBundle,
-  resolved: ResolvedSlot,
-  placed: readonly PlacedTask[],
-): Draft[] {
-  const { slot, demo, method } = resolved;
-  const wearers = new Map<string, { gear: Set<string>; from: number }>();
-  for (const task of method.tasks) {
-    if (task.gearOn.length === 0) continue;
-    const at = placed.find((p) => p.task === task.id);
-    if (!at) continue;
-    const people = at.people.length > 0 ? at.people : slot.performerId ? [slot.performerId] : [];
-    for (const person of people) {
-      const known = wearers.get(person) ?? { gear: new Set<string>(), from: at.start };
-      for (const gear of task.gearOn) known.gear.add(gear);
-      known.from = Math.min(known.from, at.start);
-      wearers.set(person, known);
-    }
-  }
-  return [...wearers].map(([personId, { gear, from }]) => ({
+function gearChecks(bundle: ShowBundle, resolved: ResolvedSlot, timeline: Timeline): Draft[] {
+  const { slot, demo } = resolved;
+  return wearersOf(resolved, timeline).map(({ personId, gear, from }) => ({
     people: [],
     before: Math.min(0, from),
     check: {
       key: `gear:${slot.id}:${personId}`,
       kind: 'gear',
-      title: `${thingsInWords([...gear])} to hand for ${bundle.people.find((p) => p.id === personId)?.name ?? 'the wearer'}`,
+      title: `${thingsInWords(gear)} to hand for ${bundle.people.find((p) => p.id === personId)?.name ?? 'the wearer'}`,
       detail: demo.name,
       slotIds: [slot.id],
       demoName: demo.name,
       personId,
-      place: '',
+      place: bundle.show.positions.find((p) => p.id === slot.positionId)?.name ?? '',
       from: null,
       measures: null,
       holds: holdsShow(resolved),
@@ -228,6 +212,7 @@ function testChecks(bundle: ShowBundle, timeline: Timeline): Draft[] {
       const users = slots.filter(({ method }) => method.kit.some((l) => l.itemId === item.id));
       const [first] = users;
       if (!first) return [];
+      const position = bundle.show.positions.find((p) => p.id === first.slot.positionId);
       const ids = users.map(({ slot }) => slot.id);
       const uses = timeline.tasks.filter((task) => ids.includes(task.slot));
       return [
@@ -242,7 +227,7 @@ function testChecks(bundle: ShowBundle, timeline: Timeline): Draft[] {
             slotIds: ids,
             demoName: users.map(({ demo }) => demo.name).join(', '),
             personId: null,
-            place: '',
+            place: position?.name ?? '',
             from: null,
             measures: item.testMeasures,
             holds: item.testHolds,
@@ -280,4 +265,15 @@ export function dayChecks(
     (a, b) => a.due - b.due || a.key.localeCompare(b.key),
   );
   return { checks, shortBy };
+}
+
+/** Checks by where they are done, in the order of the stage's places; what is done anywhere comes last. */
+export function byPlace(
+  checks: readonly Check[],
+  positions: readonly { name: string }[],
+): { place: string; checks: Check[] }[] {
+  const places = [...new Set([...positions.map((p) => p.name), ...checks.map((c) => c.place)])];
+  return [...places.filter((place) => place !== ''), '']
+    .map((place) => ({ place, checks: checks.filter((check) => check.place === place) }))
+    .filter((group) => group.checks.length > 0);
 }

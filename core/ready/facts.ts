@@ -13,6 +13,8 @@ export const FACT_WORDS: Record<FactId, string> = {
   roomVolume: 'put in the venue’s length, width and ceiling',
   airChanges: 'put in the venue’s air changes an hour',
   frontRow: 'put in how far off the front row is',
+  backRow: 'put in the venue’s length',
+  sound: 'measure how loud the room is',
 };
 
 /** What each is called. */
@@ -25,6 +27,8 @@ export const FACT_NAMES: Record<FactId, string> = {
   roomVolume: 'size of the room',
   airChanges: 'air changes',
   frontRow: 'front row',
+  backRow: 'back row',
+  sound: 'sound level of the room',
 };
 
 /** hPa; the standard atmosphere, taken where nobody has read a barometer. */
@@ -59,6 +63,9 @@ export function factsOf(bundle: ShowBundle): Facts {
     roomVolume: outdoors ? OPEN_AIR : room === null ? null : room * 1_000_000,
     airChanges: outdoors ? OUTDOORS : (venue?.airChanges ?? null),
     frontRow: venue?.frontRowM ?? null,
+    // Nobody sits farther off than the room is long.
+    backRow: outdoors ? null : (venue?.lengthM ?? null),
+    sound: conditions.sound,
   };
 }
 

@@ -5,11 +5,13 @@ import type { Timeline } from '../lineup/types';
 import { cautionVerdicts } from './cautions';
 import { coldRoomVerdicts } from './coldRoom';
 import { combinationVerdicts } from './combinations';
+import { exitVerdicts } from './exits';
 import { distanceVerdicts } from './plan';
 import { powerVerdicts } from './power';
 import { roomVerdicts } from './room';
 import { sumVerdicts } from './sums';
 import { type Verdict, worseFirst } from './verdict';
+import { voiceVerdicts } from './voice';
 
 /** All verdicts on a show. Those that are alike stay in running order. */
 export function judge(bundle: ShowBundle, timeline: Timeline, options: KitOptions = {}): Verdict[] {
@@ -19,8 +21,10 @@ export function judge(bundle: ShowBundle, timeline: Timeline, options: KitOption
     ...coldRoomVerdicts(bundle, timeline, options),
     ...sumVerdicts(bundle),
     ...distanceVerdicts(bundle, timeline),
+    ...exitVerdicts(bundle, timeline),
     ...roomVerdicts(bundle),
     ...powerVerdicts(bundle, timeline),
+    ...voiceVerdicts(bundle),
   ].sort(worseFirst);
 }
 

@@ -31,7 +31,7 @@ export const EXTINGUISHER_WORDS: Record<Extinguisher, string> = {
 };
 
 /** Figures of the day that some sum of the show asks for; measured at the venue, before anything is filled. */
-const MEASURED: readonly FactId[] = ['temperature', 'humidity', 'wind'];
+const MEASURED: readonly FactId[] = ['temperature', 'humidity', 'wind', 'sound'];
 
 export function measureCheck(bundle: ShowBundle): Draft[] {
   const asked = new Set(

@@ -63,8 +63,23 @@ export function loadsOf(bundle: ShowBundle, timeline: Timeline): Load[] {
   });
 }
 
+/** Seconds drawn before the first load and after the last. */
+const AROUND = 120;
+
+/** Times and watts at the corners of a circuit's load, with nothing drawn before and after. */
+export function loadPoints({ steps }: Load): [at: number, watts: number][] {
+  const first = steps[0];
+  const last = steps.at(-1);
+  if (!first || !last) return [];
+  return [
+    [first.at - AROUND, 0],
+    ...steps.map(({ at, watts }): [number, number] => [at, watts]),
+    [last.at + AROUND, 0],
+  ];
+}
+
 /** A fuse bears its load for long at this share of it; common practice. */
-const LONG = 0.8;
+export const LONG_SHARE = 0.8;
 
 export function powerVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[] {
   const { venue, show } = bundle;
@@ -87,7 +102,8 @@ export function powerVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[]
   return loadsOf(bundle, timeline).flatMap(({ circuit, steps, peak }): Verdict[] => {
     const worst = steps.find((s) => s.watts === peak);
     if (!worst || peak === 0) return [];
-    const level = peak > circuit.watts ? 'fix' : peak > circuit.watts * LONG ? 'watch' : 'fits';
+    const level =
+      peak > circuit.watts ? 'fix' : peak > circuit.watts * LONG_SHARE ? 'watch' : 'fits';
     const who = listInWords(worst.slotIds.map(nameOf));
     const at = formatClock(parseClock(show.start) + worst.at);
     return [

@@ -1,11 +1,12 @@
 /** The risk assessment of a show: what could hurt whom, what is done about it, what is left. */
 import type { ShowBundle } from '../brief/types';
-import { resolveSlots } from '../lineup/fromBundle';
+import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
 import { FIRST_AID, HARMED_WORDS, HAZARD_WORDS, REST_WORDS } from '../repertoire/hazards';
 import type { HandRole } from '../repertoire/types';
 import { counted, listInWords, thingsInWords } from '../words';
 import { formatClock, parseClock } from '../time/clock';
+import { wearersOf } from './gear';
 import { judge } from './judge';
 import { EXTINGUISHER_WORDS } from './moreChecks';
 import { LEVEL_WORDS, type Verdict } from './verdict';
@@ -52,25 +53,18 @@ const HOLDER: Record<HandRole, string> = {
   anyone: 'one of the crew',
 };
 
-function linesOf(
-  { slot, method }: ReturnType<typeof resolveSlots>[number],
-  timeline: Timeline,
-  bundle: ShowBundle,
-): string[] {
-  const gear = new Map<string, Set<string>>();
-  for (const task of method.tasks) {
-    if (task.gearOn.length === 0) continue;
-    const placed = timeline.tasks.find((t) => t.slot === slot.id && t.task === task.id);
-    const wearers = placed?.people.length ? placed.people : [slot.performerId ?? ''];
-    for (const id of wearers) {
-      const name = bundle.people.find((p) => p.id === id)?.name ?? 'Whoever does it';
-      gear.set(name, new Set([...(gear.get(name) ?? []), ...task.gearOn]));
-    }
-  }
+function linesOf(resolved: ResolvedSlot, timeline: Timeline, bundle: ShowBundle): string[] {
+  const { slot, method } = resolved;
+  const nameOf = (id: string): string =>
+    bundle.people.find((p) => p.id === id)?.name ?? 'Whoever does it';
+  const wearers = wearersOf(resolved, timeline);
+  const named = [...new Set(method.tasks.flatMap((task) => task.gearOn))];
   const { extinguisher, heldBy, disposal } = method.care;
   const volunteers = fetchings(bundle, timeline).find((one) => one.slotId === slot.id);
   return [
-    ...[...gear].map(([name, things]) => `${name} wears: ${thingsInWords([...things])}.`),
+    ...(wearers.length > 0 || named.length === 0
+      ? wearers.map(({ personId, gear }) => `${nameOf(personId)} wears: ${thingsInWords(gear)}.`)
+      : [`Whoever does it wears: ${thingsInWords(named)}.`]),
     ...(extinguisher !== 'none'
       ? [
           `Fire: ${EXTINGUISHER_WORDS[extinguisher]}, held by ${heldBy ? HOLDER[heldBy] : 'nobody named'}.`,

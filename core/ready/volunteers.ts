@@ -38,6 +38,8 @@ export interface Fetching {
   card: VolunteerCard;
   /** Seconds from the show's start; null while the method does not say in which task. */
   at: number | null;
+  /** When they are off again: at the end of the last step the audience watches; null as above. */
+  until: number | null;
 }
 
 /** When volunteers are fetched over the show, in running order. */
@@ -45,9 +47,9 @@ export const fetchings = (bundle: ShowBundle, timeline: Timeline): Fetching[] =>
   resolveSlots(bundle).flatMap(({ slot, demo, method }): Fetching[] => {
     if (method.volunteers === 0) return [];
     const { fetchedIn } = method.volunteerCard;
-    const placed = timeline.tasks.find(
-      (task) => task.slot === slot.id && task.task === fetchedIn && task.go === 1,
-    );
+    const mine = timeline.tasks.filter((task) => task.slot === slot.id);
+    const placed = mine.find((task) => task.task === fetchedIn && task.go === 1);
+    const watched = mine.filter((task) => task.phase === 'perform').map((task) => task.end);
     return [
       {
         slotId: slot.id,
@@ -55,6 +57,7 @@ export const fetchings = (bundle: ShowBundle, timeline: Timeline): Fetching[] =>
         count: method.volunteers,
         card: method.volunteerCard,
         at: placed?.start ?? null,
+        until: placed ? Math.max(placed.end, ...watched) : null,
       },
     ];
   });

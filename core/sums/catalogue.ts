@@ -12,6 +12,7 @@ import { foam } from './reaction/foam';
 import { metalGas } from './reaction/metalGas';
 import { thin } from './reaction/thin';
 import { bang } from './sound/bang';
+import { heard } from './sound/heard';
 import type { Sum } from './sum';
 import { anotherGo } from './vapour/anotherGo';
 import { willItLight } from './vapour/willItLight';
@@ -27,6 +28,7 @@ export const SUMS: readonly Sum[] = [
   closedVessel,
   coldInRoom,
   bang,
+  heard,
   dome,
   clearZone,
   turning,

@@ -18,6 +18,8 @@ export const FACTS = [
   'roomVolume',
   'airChanges',
   'frontRow',
+  'backRow',
+  'sound',
 ] as const;
 export type FactId = (typeof FACTS)[number];
 

@@ -74,6 +74,7 @@ export function briefRoutes(area: Area): Router {
       ...bundle,
       version: area.shows.get(id).version,
       marks: area.marks.of(id),
+      photos: area.photos.of(id),
       followUps: followUpsFor(area, bundle),
       packing: area.packMarks.of(id),
       records: recordsFor(area, bundle.demos),

@@ -2,6 +2,7 @@ import { firstShow } from './migrations/001-first-show';
 import { runningOrder } from './migrations/002-running-order';
 import { theStore } from './migrations/003-store';
 import { ready } from './migrations/004-ready';
+import { photos } from './migrations/005-photos';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
-export const MIGRATIONS: readonly string[] = [firstShow, runningOrder, theStore, ready];
+export const MIGRATIONS: readonly string[] = [firstShow, runningOrder, theStore, ready, photos];

@@ -27,20 +27,21 @@ async function refusal(response: Response): Promise<ApiError> {
   );
 }
 
-/** Sends one request; `body` goes as JSON, a string as it is. Throws ApiError. */
+/** Sends one request; `body` goes as JSON, a string and a blob as they are. Throws ApiError. */
 export async function send<T>(
   method: 'GET' | 'POST' | 'PUT' | 'DELETE',
   path: string,
   body?: unknown,
 ): Promise<T> {
-  const text = typeof body === 'string' ? body : JSON.stringify(body);
+  const raw = typeof body === 'string' || body instanceof Blob;
+  const type = body instanceof Blob ? body.type : 'application/json';
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
       method,
       ...(body === undefined
         ? {}
-        : { body: text, headers: { 'Content-Type': 'application/json' } }),
+        : { body: raw ? body : JSON.stringify(body), headers: { 'Content-Type': type } }),
     });
   } catch {
     throw new ApiError(0, 'offline', 'Hearty Stage can’t be reached. Is it still running?', []);

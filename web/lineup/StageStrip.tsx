@@ -12,6 +12,7 @@ import { namesOf } from '../../core/lineup/names';
 import { type Neighbours, neighboursOf } from '../../core/lineup/neighbours';
 import { stripOf } from '../../core/lineup/strip';
 import type { LineupInput, PlacedTask, Timeline } from '../../core/lineup/types';
+import { fetchings } from '../../core/ready/volunteers';
 import { formatClock, formatDuration, parseClock } from '../../core/time/clock';
 import type { Selection } from './selection';
 import { Axis, FocusLane, TOP } from './StripAxis';
@@ -27,6 +28,7 @@ import {
 } from './StripLanes';
 import { makeScale } from './stripLayout';
 import { BACKGROUND_LANE, LANE, StripNames, topsOf } from './StripNames';
+import { VolunteerLane } from './VolunteerLane';
 import { useStripView, ZOOM_STEP } from './useStripView';
 
 interface StripProps {
@@ -94,6 +96,10 @@ export function StageStrip(props: StripProps) {
   const { names: room } = view;
   const strip = useMemo(() => stripOf(input, timeline), [input, timeline]);
   const names = useMemo(() => namesOf(input), [input]);
+  const fetched = useMemo(
+    () => fetchings(bundle, timeline).filter((one) => one.at !== null),
+    [bundle, timeline],
+  );
   const ranges = useMemo(() => rangesOf(input, timeline), [input, timeline]);
   const near = useMemo(
     () =>
@@ -126,7 +132,7 @@ export function StageStrip(props: StripProps) {
     onSelect,
     onLead,
   };
-  const tops = topsOf(input, bundle.show.positions.length, strip);
+  const tops = topsOf(input, bundle.show.positions.length, strip, fetched.length > 0);
   const above = forecast ? DOTS_HEIGHT : 0;
   const finish = scale.x(timeline.hardFinish);
 
@@ -222,6 +228,9 @@ export function StageStrip(props: StripProps) {
                 }
               />
             ))}
+            {tops.volunteers !== null && (
+              <VolunteerLane context={context} y={tops.volunteers} fetched={fetched} />
+            )}
             {bundle.show.positions.map((position, i) => (
               <PositionLane
                 key={position.id}

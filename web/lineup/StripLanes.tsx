@@ -8,7 +8,7 @@ import type { Selection } from './selection';
 import { shorten, type Scale } from './stripLayout';
 
 /** Width of a letter in the strip's narrow face, in px; near enough to tell what fits. */
-const NARROW_LETTER = 5.4;
+export const NARROW_LETTER = 5.4;
 /** A bar shorter than this says nothing inside it, in px. */
 const READABLE = 34;
 
@@ -41,7 +41,7 @@ export interface LaneContext {
   onLead: (task: PlacedTask, seconds: number) => void;
 }
 
-const Line = ({ y, scale }: { y: number; scale: Scale }) => (
+export const Line = ({ y, scale }: { y: number; scale: Scale }) => (
   <path d={`M${scale.left} ${y}H${scale.right}`} stroke="var(--line)" />
 );
 

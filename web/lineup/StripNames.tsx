@@ -16,17 +16,31 @@ const NARROW_LETTER = 5.4;
 /** Tops of the groups of lanes, and the height of all. */
 export interface Tops {
   people: number;
+  /** Null when nobody is asked up. */
+  volunteers: number | null;
   positions: number;
   background: number;
   height: number;
 }
 
-export function topsOf(input: LineupInput, positions: number, strip: Strip): Tops {
+export function topsOf(
+  input: LineupInput,
+  positions: number,
+  strip: Strip,
+  volunteers: boolean,
+): Tops {
   const people = TOP + 52;
-  const below = people + input.crew.length * LANE + 12;
+  const volunteersAt = people + input.crew.length * LANE;
+  const below = volunteersAt + (volunteers ? LANE : 0) + 12;
   const background = below + positions * LANE + 12;
   const height = background + 20 + strip.background.length * BACKGROUND_LANE + 10;
-  return { people, positions: below, background, height };
+  return {
+    people,
+    volunteers: volunteers ? volunteersAt : null,
+    positions: below,
+    background,
+    height,
+  };
 }
 
 interface StripNamesProps {
@@ -50,6 +64,11 @@ export function StripNames({ bundle, input, strip, tops, room }: StripNamesProps
           {shorten(person.name, room - 8, WIDE_LETTER)}
         </text>
       ))}
+      {tops.volunteers !== null && (
+        <text x={0} y={tops.volunteers + 17}>
+          {shorten('Volunteers', room - 8, WIDE_LETTER)}
+        </text>
+      )}
       {bundle.show.positions.map((position, i) => {
         const y = tops.positions + i * LANE;
         return (

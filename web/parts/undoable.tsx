@@ -3,18 +3,30 @@ import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
 
 /** Says what was done, with an Undo in the message. */
-export function useUndoable(store: { undo(): void }): (words: string) => void {
-  const { enqueueSnackbar } = useSnackbar();
+export function useSayUndoable(): (words: string, undo: () => void) => void {
+  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   return useCallback(
-    (words) => {
+    (words, undo) => {
       enqueueSnackbar(words, {
-        action: () => (
-          <Button color="inherit" onClick={() => store.undo()}>
+        action: (key) => (
+          <Button
+            color="inherit"
+            onClick={() => {
+              undo();
+              closeSnackbar(key);
+            }}
+          >
             Undo
           </Button>
         ),
       });
     },
-    [enqueueSnackbar, store],
+    [enqueueSnackbar, closeSnackbar],
   );
+}
+
+/** The same for what a store can undo by itself. */
+export function useUndoable(store: { undo(): void }): (words: string) => void {
+  const say = useSayUndoable();
+  return useCallback((words) => say(words, () => store.undo()), [say, store]);
 }

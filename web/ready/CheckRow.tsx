@@ -11,7 +11,9 @@ import { parseAmount } from '../../core/units/parse';
 import { dimensionOf, fromBase, toBase, UNITS } from '../../core/units/units';
 import { timeOf } from '../brief/dates';
 import { CHECK } from '../parts/words';
+import { PhotoButton, PhotoStrip } from './PhotoStrip';
 import type { Said } from './useMarks';
+import type { Photos } from './usePhotos';
 
 interface CheckRowProps {
   check: Check;
@@ -19,8 +21,11 @@ interface CheckRowProps {
   /** Seconds of the day at which the show starts. */
   startOfDay: number;
   nameOf: (id: string | null) => string;
-  onMark: (said: Said | null) => void;
-  onWaive: () => void;
+  photos: Photos;
+  /** They stand under their place: it need not be said, but which hold the show must be. */
+  underPlace: boolean;
+  onMark: (key: string, said: Said | null) => void;
+  onWaive: (check: Check) => void;
 }
 
 /** A figure that is read off: judged against its limits as it is typed, and kept when the field is left. */
@@ -49,7 +54,8 @@ function Reading({ check, mark, onMark }: Pick<CheckRowProps, 'check' | 'mark' |
       value={text}
       onChange={(event) => setText(event.target.value)}
       onBlur={() => {
-        if (value !== null && value !== mark?.value) onMark({ state: 'done', reason: '', value });
+        if (value !== null && value !== mark?.value)
+          onMark(check.key, { state: 'done', reason: '', value });
       }}
       error={fault !== null}
       helperText={fault ?? (value === null ? limitWords(check) : 'Within its limits')}
@@ -68,7 +74,8 @@ function limitWords({ measures }: Check): string {
 }
 
 /** One check of the day, with a tick big enough for a thumb. */
-export function CheckRow({ check, mark, startOfDay, nameOf, onMark, onWaive }: CheckRowProps) {
+export function CheckRow(props: CheckRowProps) {
+  const { check, mark, startOfDay, nameOf, photos, underPlace, onMark, onWaive } = props;
   const at = (seconds: number): string => formatClock(startOfDay + seconds);
   const settled =
     mark !== undefined &&
@@ -89,7 +96,9 @@ export function CheckRow({ check, mark, startOfDay, nameOf, onMark, onWaive }: C
       <Checkbox
         checked={settled}
         disabled={check.measures !== null && !settled}
-        onChange={(_event, on) => onMark(on ? { state: 'done', reason: '', value: null } : null)}
+        onChange={(_event, on) =>
+          onMark(check.key, on ? { state: 'done', reason: '', value: null } : null)
+        }
         slotProps={{ input: { 'aria-label': check.title } }}
         sx={{ p: 1.5 }}
       />
@@ -99,8 +108,9 @@ export function CheckRow({ check, mark, startOfDay, nameOf, onMark, onWaive }: C
       <Box sx={{ flex: 1, minWidth: 0, py: 1 }}>
         <Box sx={{ fontWeight: check.holds && !settled ? 700 : 400 }}>{check.title}</Box>
         <Typography variant="body2" color="textSecondary">
+          {underPlace && check.holds && <b>Holds the show · </b>}
           {CHECK[check.kind]} · {nameOf(check.personId)}
-          {check.place && ` · ${check.place}`}
+          {check.place && !underPlace && ` · ${check.place}`}
           {check.from !== null && (
             <b>
               {' '}
@@ -116,9 +126,11 @@ export function CheckRow({ check, mark, startOfDay, nameOf, onMark, onWaive }: C
             {timeOf(mark.at)}
           </Typography>
         )}
+        <PhotoStrip checkKey={check.key} title={check.title} photos={photos} nameOf={nameOf} />
       </Box>
+      <PhotoButton checkKey={check.key} title={check.title} photos={photos} />
       {check.holds && !settled && (
-        <Button size="small" sx={{ mt: 0.75 }} onClick={onWaive}>
+        <Button size="small" sx={{ mt: 0.75 }} onClick={() => onWaive(check)}>
           Waive
         </Button>
       )}

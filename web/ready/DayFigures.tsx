@@ -22,7 +22,7 @@ export function DayFigures({ editing, outdoors, booked }: DayFiguresProps) {
           gap: 1.5,
           gridTemplateColumns: {
             xs: 'repeat(2, minmax(0, 1fr))',
-            sm: 'repeat(auto-fit, minmax(130px, 1fr))',
+            sm: 'repeat(auto-fit, minmax(108px, 1fr))',
           },
           alignItems: 'start',
         }}
@@ -44,10 +44,16 @@ export function DayFigures({ editing, outdoors, booked }: DayFiguresProps) {
           optional
         />
         <Figure
+          name="conditions.sound"
+          label="Sound"
+          unit="dB(A)"
+          help="the room by itself"
+          optional
+        />
+        <Figure
           name="conditions.pressure"
-          label="Pressure"
-          unit="hPa"
-          help="1013 as usual"
+          label="Air pressure"
+          help="hPa; 1013 as usual"
           optional
         />
         <Words name="conditions.takenAt" label="Taken at" help="Such as 13:05" emptyIsNull />

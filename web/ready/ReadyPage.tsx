@@ -1,45 +1,53 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Check } from '../../core/ready/checks';
-import type { Verdict } from '../../core/ready/verdict';
+import { gearPlans } from '../../core/ready/gear';
+import { loadsOf } from '../../core/ready/power';
 import { fetchings } from '../../core/ready/volunteers';
 import { parseClock, sayDuration } from '../../core/time/clock';
 import { usePreferences } from '../app/preferences';
 import { useOpenShow } from '../brief/useShow';
 import { Empty, Section } from '../parts/page';
 import { SaveAs } from '../parts/SaveAs';
-import { CheckRow } from './CheckRow';
+import { CheckLists, type CheckView, CheckViewChoice } from './CheckLists';
 import { DayFigures } from './DayFigures';
-import { levelOf } from './level';
+import { GearPart } from './GearPart';
+import { PowerPart } from './PowerPart';
 import { SensorLine } from './SensorLine';
 import { StagePlan } from './StagePlan';
 import { useMarks } from './useMarks';
-import { VerdictRow } from './VerdictRow';
+import { usePhotos } from './usePhotos';
+import { VerdictList } from './VerdictList';
 import { VolunteerPart } from './VolunteerPart';
 import { WaiveDialog } from './WaiveDialog';
 
-const plainList = { listStyle: 'none', p: 0, m: 0 };
-
 /** May it begin? One sentence; then what stops it, what to mend, what is not known, what to check and watch. */
 export default function ReadyPage() {
-  const { editing, show, bundle, timeline, answer, ready } = useOpenShow();
+  const open = useOpenShow();
+  const { editing, show, bundle, timeline, answer, ready } = open;
   const { me } = usePreferences();
-  const [who, setWho] = useState('everybody');
+  const [view, setView] = useState<CheckView>({ who: null, order: 'time' });
   const [waiving, setWaiving] = useState<{ key: string; title: string } | null>(null);
   const put = useMarks(show.id, answer.marks);
+  const photos = usePhotos(show.id, answer.photos);
+  const { fetched, gear, loads } = useMemo(
+    () => ({
+      fetched: fetchings(bundle, timeline),
+      gear: gearPlans(bundle, timeline),
+      loads: loadsOf(bundle, timeline).filter((load) => load.peak > 0),
+    }),
+    [bundle, timeline],
+  );
   const { checks, shortBy, state } = ready;
   const startOfDay = parseClock(show.start);
   const nameOf = (id: string | null): string =>
     bundle.people.find((p) => p.id === id)?.name ?? 'Somebody';
-  const marks = new Map(answer.marks.map((mark) => [mark.key, mark]));
   const crew = bundle.people.filter((person) =>
     checks.some((check) => check.personId === person.id),
   );
-  const shown = checks.filter((check) => who === 'everybody' || check.personId === who);
+  const shown = checks.filter((check) => view.who === null || check.personId === view.who);
   const isOpen = (check: Check): boolean => state.open.includes(check);
   const mayWaive = bundle.people.find((person) => person.id === me)?.mayWaive;
   const barred =
@@ -48,54 +56,23 @@ export default function ReadyPage() {
       : mayWaive
         ? null
         : `${nameOf(me)} may not pass over a check. Ask somebody who may.`;
-
-  const checkList = (title: string, from: Check[]) =>
-    from.length > 0 && (
-      <Section title={title}>
-        <Box component="ul" sx={plainList}>
-          {from.map((check) => (
-            <CheckRow
-              key={check.key}
-              check={check}
-              mark={marks.get(check.key)}
-              startOfDay={startOfDay}
-              nameOf={nameOf}
-              onMark={(said) => void put(check.key, said)}
-              onWaive={() => setWaiving(check)}
-            />
-          ))}
-        </Box>
-      </Section>
-    );
-  const verdictList = (title: string, from: readonly Verdict[]) =>
-    from.length > 0 && (
-      <Section title={title}>
-        <Box component="ul" sx={plainList}>
-          {from.map((verdict) => (
-            <VerdictRow
-              key={verdict.key}
-              verdict={verdict}
-              mark={marks.get(verdict.key)}
-              by={nameOf(marks.get(verdict.key)?.by ?? null)}
-              onWaive={
-                verdict.final || verdict.level === 'fits' || verdict.level === 'watch'
-                  ? null
-                  : () =>
-                      setWaiving({
-                        key: verdict.key,
-                        title: `${verdict.title}, ${levelOf(verdict.level).word.toLowerCase()}`,
-                      })
-              }
-              onTakeBack={() => void put(verdict.key, null)}
-            />
-          ))}
-        </Box>
-      </Section>
-    );
+  const listed = {
+    of: open,
+    order: view.order,
+    nameOf,
+    photos,
+    onMark: (key: string, said: Parameters<typeof put>[1]) => void put(key, said),
+    onWaive: setWaiving,
+  };
+  const judged = {
+    marks: answer.marks,
+    nameOf,
+    onWaive: setWaiving,
+    onTakeBack: (key: string) => void put(key, null),
+  };
 
   if (checks.length === 0)
     return <Empty title="Nothing to check yet">The checks follow from the line-up.</Empty>;
-  const fetched = fetchings(bundle, timeline);
   return (
     <Box sx={{ maxWidth: 900 }}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -135,47 +112,32 @@ export default function ReadyPage() {
           earlier, or bring one more pair of hands.
         </Alert>
       )}
-      {verdictList('Stops the show', state.stop)}
-      {verdictList('To mend', state.fix)}
-      {verdictList('Not known', state.unknown)}
-      <Box sx={{ mt: 3 }}>
-        <ToggleButtonGroup
-          exclusive
-          size="small"
-          value={who}
-          onChange={(_e, value: string | null) => value && setWho(value)}
-          aria-label="Whose checks"
-        >
-          <ToggleButton value="everybody">Everybody</ToggleButton>
-          {crew.map((person) => (
-            <ToggleButton key={person.id} value={person.id}>
-              {person.name}
-            </ToggleButton>
-          ))}
-        </ToggleButtonGroup>
-      </Box>
-      {checkList(
-        'Holds the show',
-        shown.filter((check) => check.holds && isOpen(check)),
-      )}
-      {checkList(
-        'Still open',
-        shown.filter((check) => !check.holds && isOpen(check)),
-      )}
-      {verdictList('To watch', state.watch)}
+      <VerdictList title="Stops the show" verdicts={state.stop} {...judged} />
+      <VerdictList title="To mend" verdicts={state.fix} {...judged} />
+      <VerdictList title="Not known" verdicts={state.unknown} {...judged} />
+      <CheckViewChoice view={view} crew={crew} onChange={setView} />
+      <CheckLists checks={shown.filter(isOpen)} done={false} {...listed} />
+      <VerdictList title="To watch" verdicts={state.watch} {...judged} />
       <Section title="Plan of the stage">
         <StagePlan />
       </Section>
+      {loads.length > 0 && (
+        <Section title="Power">
+          <PowerPart loads={loads} startOfDay={startOfDay} />
+        </Section>
+      )}
+      {gear.length > 0 && (
+        <Section title="Protective gear">
+          <GearPart plans={gear} startOfDay={startOfDay} nameOf={nameOf} />
+        </Section>
+      )}
       {fetched.length > 0 && (
         <Section title="Volunteers">
           <VolunteerPart fetched={fetched} startOfDay={startOfDay} />
         </Section>
       )}
-      {checkList(
-        'Done',
-        shown.filter((check) => !isOpen(check)),
-      )}
-      {verdictList('Fits', state.fits)}
+      <CheckLists checks={shown.filter((check) => !isOpen(check))} done {...listed} />
+      <VerdictList title="Fits" verdicts={state.fits} {...judged} />
       {waiving && (
         <WaiveDialog
           title={waiving.title}

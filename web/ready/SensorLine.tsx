@@ -33,6 +33,7 @@ export function SensorLine({ editing }: { editing: Editing<Show> }) {
         ...show.conditions,
         temperature: temperature ?? show.conditions.temperature,
         humidity: humidity ?? show.conditions.humidity,
+        sound: sound ?? show.conditions.sound,
         takenAt: dayjs().format('HH:mm'),
       },
     }));

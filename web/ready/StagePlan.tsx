@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import type { Place, Position } from '../../core/brief/types';
+import { exitVerdicts } from '../../core/ready/exits';
 import { distanceVerdicts, planFrame, type Ring, ringsOf, withPlace } from '../../core/ready/plan';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { useOpenShow } from '../brief/useShow';
@@ -211,10 +212,12 @@ export function StagePlan() {
       </Box>
       <Box aria-live="polite" sx={{ mt: 1 }}>
         <VerdictLines
-          verdicts={distanceVerdicts(seen, timeline).map((one) => ({
-            ...one,
-            says: `${one.title}: ${one.says}`,
-          }))}
+          verdicts={[...distanceVerdicts(seen, timeline), ...exitVerdicts(seen, timeline)].map(
+            (one) => ({
+              ...one,
+              says: `${one.title}: ${one.says}`,
+            }),
+          )}
         />
       </Box>
       {show.positions.some((position) => position.at === null) && (

@@ -1,11 +1,16 @@
 /** What a method asks of the room, of those who do it, and of volunteers; each edited in place. */
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useFormContext } from 'react-hook-form';
 import { NEVER_WORDS } from '../../core/ready/cautions';
 import { EXTINGUISHER_WORDS } from '../../core/ready/moreChecks';
 import { MUST_NOT_WORDS } from '../../core/ready/volunteers';
 import { EXTINGUISHERS, type Needs } from '../../core/repertoire/care';
+import { withFetching } from '../../core/repertoire/fetching';
+import type { Method } from '../../core/repertoire/types';
 import { formatAmount } from '../../core/units/format';
 import { listInWords } from '../../core/words';
+import { newId } from '../app/api';
 import { EditInPlace } from '../parts/EditInPlace';
 import { Choice, Figure, Many, Words, YesNoField } from '../parts/form';
 import { options, ROLE, WHERE_NEEDED } from '../parts/words';
@@ -120,6 +125,25 @@ export function CarePart({ at, method }: PartProps) {
   );
 }
 
+/** The step in which they are fetched, put in with one press where none is named. */
+function FetchingStep({ at, offered }: { at: string; offered: boolean }) {
+  const { getValues, setValue } = useFormContext();
+  const method = getValues(at) as Method | undefined;
+  if (!offered || !method || !(method.volunteers > 0)) return null;
+  const put = (): void => {
+    const { tasks, volunteerCard } = withFetching(method, newId());
+    setValue(`${at}.tasks`, tasks, { shouldDirty: true });
+    setValue(`${at}.volunteerCard.fetchedIn`, volunteerCard.fetchedIn, { shouldDirty: true });
+  };
+  return (
+    <Box>
+      <Button variant="outlined" size="small" onClick={put}>
+        Put in a step for fetching them
+      </Button>
+    </Box>
+  );
+}
+
 export function VolunteersPart({ at, method }: PartProps) {
   const card = method.volunteerCard;
   const tasks = method.tasks.filter((task) => task.phase === 'perform' || task.phase === 'prepare');
@@ -189,6 +213,7 @@ export function VolunteersPart({ at, method }: PartProps) {
               none="not said"
               options={tasks.map((task) => ({ value: task.id, label: task.name }))}
             />
+            <FetchingStep at={at} offered={fetched === undefined} />
             <Words name={`${at}.volunteerCard.suits`} label="Who suits" multiline />
             <Many
               name={`${at}.volunteerCard.mustNot`}

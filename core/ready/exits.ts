@@ -1,0 +1,112 @@
+/** Whether the ways out stay free: nothing stands in them, and not all are within a clear distance at once. */
+import type { Exit, Place, ShowBundle } from '../brief/types';
+import type { Timeline } from '../lineup/types';
+import { formatClock, parseClock } from '../time/clock';
+import { formatAmount } from '../units/format';
+import { counted, listInWords } from '../words';
+import { type Ring, ringsOf } from './plan';
+import { type Verdict, verdict } from './verdict';
+
+/** Metres before an exit that nothing stands in; common practice, where the local rules say no more. */
+export const WAY_OUT = 1.2;
+
+const SOURCE = 'measured on the plan; 1.2 m of way, common practice: the local fire rules decide';
+
+const apart = (a: Place, b: Place): number => Math.hypot(a.x - b.x, a.y - b.y);
+const m = (value: number): string => formatAmount(Math.round(value * 10) / 10, 'm');
+const within = (exit: Exit, ring: Ring): boolean => apart(exit, ring.at) < ring.radius;
+
+function standingIn({ show, venue }: ShowBundle): Verdict[] {
+  return (venue?.exits ?? []).flatMap((exit) =>
+    show.positions.flatMap((position): Verdict[] => {
+      const distance = position.at && apart(position.at, exit);
+      if (distance === null || distance >= WAY_OUT) return [];
+      return [
+        verdict({
+          key: `exit:${exit.id}:${position.id}`,
+          kind: 'distance',
+          level: 'fix',
+          title: `Exit ${exit.name}`,
+          says: `${position.name} stands in the way, ${m(distance)} from it.`,
+          todo: `Move it ${m(Math.ceil((WAY_OUT - distance) * 10) / 10)} off or more.`,
+          figure: m(distance),
+          limit: `${m(WAY_OUT)} free`,
+          source: SOURCE,
+          slotIds: show.slots.filter((s) => s.positionId === position.id).map((s) => s.id),
+        }),
+      ];
+    }),
+  );
+}
+
+/** The moments at which a ring begins; between two of them nothing is added. */
+function worstMoment(exits: readonly Exit[], rings: readonly Ring[]): Ring[] {
+  const shutAt = (at: number): Ring[] =>
+    rings.filter((r) => r.from <= at && at < r.until && exits.some((exit) => within(exit, r)));
+  const shut = (on: readonly Ring[]): number =>
+    exits.filter((exit) => on.some((ring) => within(exit, ring))).length;
+  return rings
+    .map((ring) => shutAt(ring.from))
+    .reduce<Ring[]>((worst, on) => (shut(on) > shut(worst) ? on : worst), []);
+}
+
+function shutBy(bundle: ShowBundle, rings: readonly Ring[]): Verdict[] {
+  const exits = bundle.venue?.exits ?? [];
+  const on = worstMoment(exits, rings);
+  const first = on[0];
+  if (!first) return [];
+  const start = parseClock(bundle.show.start);
+  const from = Math.max(...on.map((ring) => ring.from));
+  const until = Math.min(...on.map((ring) => ring.until));
+  const when = `${formatClock(start + from)} to ${formatClock(start + until)}`;
+  const covered = exits.filter((exit) => on.some((ring) => within(exit, ring)));
+  const free = exits.filter((exit) => !covered.includes(exit));
+  const who = listInWords(on.map((ring) => ring.demoName));
+  const shared = {
+    key: 'exit:covered',
+    kind: 'distance' as const,
+    title: 'Ways out',
+    figure: `${counted(free.length, 'exit')} free of ${exits.length}`,
+    limit: '1 free at any time',
+    source: SOURCE,
+    slotIds: on.map((ring) => ring.slotId),
+  };
+  const names = listInWords(covered.map((exit) => exit.name));
+  return [
+    free.length === 0
+      ? verdict({
+          ...shared,
+          level: 'fix',
+          says: `No exit is free from ${when}: ${names} within the clear distance of ${who}.`,
+          todo: 'Move it, make it smaller, or ask the venue for another way out.',
+        })
+      : verdict({
+          ...shared,
+          level: 'watch',
+          says: `${names} within the clear distance of ${who}, ${when}.`,
+          todo: `Stop as soon as anybody goes out there; point people to ${listInWords(free.map((exit) => exit.name))}.`,
+        }),
+  ];
+}
+
+/** Verdicts on the exits that are on the plan; that none is there is said where it matters. */
+export function exitVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[] {
+  const { venue } = bundle;
+  if (!venue) return [];
+  const rings = ringsOf(bundle, timeline);
+  if (venue.exits.length === 0)
+    return rings.length === 0 || venue.outdoors
+      ? []
+      : [
+          verdict({
+            key: 'exit:none',
+            kind: 'distance',
+            level: 'watch',
+            title: 'Ways out',
+            says: 'No exit is on the plan: whether they stay free is not reckoned.',
+            todo: 'Walk round before the doors open, and put the exits in with the venue.',
+            source: SOURCE,
+          }),
+        ];
+  return [...standingIn(bundle), ...shutBy(bundle, rings)];
+}

@@ -1,0 +1,98 @@
+import { choice, number, type Reckoned, step, sum, three } from '../sum';
+import { levelAt } from './level';
+
+type Effort = 'normal' | 'raised' | 'loud';
+
+/** dB(A) at 1 m in front of the mouth, by vocal effort; ISO 9921:2003 (from memory). */
+const EFFORT: Record<Effort, number> = { normal: 60, raised: 66, loud: 72 };
+/** How far a room's speech interference level lies below its level in dB(A); ISO 9921:2003 (from memory). */
+const BELOW_A = 8;
+/** dB above the interference level: from here on intelligibility is good, and fair; as above. */
+const GOOD = 15;
+const FAIR = 10;
+
+interface Voice {
+  effort: Effort;
+  back: number;
+  noise: number;
+}
+
+/** dB by which a voice stands above what interferes with it, at the back row. */
+const above = (v: Voice): number => levelAt(EFFORT[v.effort], 1, v.back) - (v.noise - BELOW_A);
+
+/** Metres at which it stands by so much above it: the level falls by 20·log₁₀ of the distance. */
+const reaches = (v: Voice, wanted: number): number =>
+  10 ** ((above({ ...v, back: 1 }) - wanted) / 20);
+
+function judge(v: Voice): Reckoned {
+  const stands = above(v);
+  const source = 'ISO 9921:2003 (from memory); inverse-square law, free field';
+  const well = stands >= GOOD;
+  return {
+    level: well ? 'fits' : 'watch',
+    final: false,
+    says: well
+      ? `Heard well at the back: the voice stands ${three(stands)} dB above the room.`
+      : `${stands >= FAIR ? 'Heard with effort' : 'Hard to hear'} at the back: the voice stands ${three(stands)} dB above the room.`,
+    figure: `${three(stands)} dB at ${three(v.back)} m`,
+    limit: `${GOOD} dB and more is good, ${FAIR} dB fair`,
+    source,
+    todo: well
+      ? ''
+      : `Take the microphone, or wait until it is quiet: without one it carries ${three(reaches(v, GOOD))} m. A hall sends some of it back and helps.`,
+    steps: [
+      step(
+        'Voice at the back row',
+        `${three(levelAt(EFFORT[v.effort], 1, v.back))} dB(A)`,
+        'L − 20·log₁₀(d / 1 m)',
+        source,
+      ),
+      step(
+        'What interferes with it',
+        `${three(v.noise - BELOW_A)} dB`,
+        `level of the room − ${BELOW_A} dB`,
+        'ISO 9921:2003 (from memory)',
+      ),
+      step('It carries well to', `${three(reaches(v, GOOD))} m`, `where ${GOOD} dB are left`),
+    ],
+  };
+}
+
+/** Is a voice without a microphone understood at the back row? */
+export const heard = sum({
+  id: 'heard',
+  family: 'sound',
+  title: 'Will they hear me at the back?',
+  question: 'The room makes so much noise by itself: is a voice without a microphone understood?',
+  inputs: {
+    effort: choice('Voice', { normal: 'normal', raised: 'raised', loud: 'loud' }, 'raised'),
+    back: number({
+      label: 'Back row',
+      unit: 'm',
+      least: 0.5,
+      most: 200,
+      usual: 10,
+      slide: [1, 40],
+      fact: 'backRow',
+    }),
+    noise: number({
+      label: 'Room, dB(A)',
+      unit: 'dB',
+      least: 0,
+      most: 130,
+      usual: 45,
+      slide: [30, 80],
+      fact: 'sound',
+    }),
+  },
+  reckon: judge,
+  curve: {
+    label: 'Voice above the room',
+    unit: 'dB',
+    at: above,
+    limits: () => [
+      { label: 'good from', value: GOOD },
+      { label: 'fair from', value: FAIR },
+    ],
+  },
+});

@@ -1,0 +1,40 @@
+import { Router, raw } from 'express';
+import { randomUUID } from 'node:crypto';
+import { PhotoBody } from '../../contract/day';
+import type { Area } from '../area';
+import { body } from '../http/errors';
+import { PHOTO_LIMIT, PHOTO_TYPES } from './photos';
+
+/** Photos of a show's checks. Mounted under /api/shows. */
+export function photoRoutes({ bundles, photos, people, changes }: Area): Router {
+  const router = Router();
+  const told = (id: string): unknown => {
+    changes.tell({ kind: 'mark', id });
+    return photos.of(id);
+  };
+  router.post('/:id/photos', raw({ type: [...PHOTO_TYPES], limit: PHOTO_LIMIT }), (req, res) => {
+    const id = String(req.params.id);
+    bundles.of(id);
+    const { key, by } = body(PhotoBody, { by: null, ...req.query });
+    const bytes = Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0);
+    // Whoever was removed in the meantime is nobody; the photo is kept all the same.
+    const known = by !== null && people.find(by) ? by : null;
+    photos.add(id, { id: randomUUID(), key, by: known, at: Date.now() }, bytes);
+    res.status(201).json(told(id));
+  });
+  router.get('/:id/photos/:photo', (req, res) => {
+    const { type, bytes } = photos.read(req.params.id, req.params.photo);
+    // A photo never changes: it is only ever there or not.
+    res.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
+    res.type(type).send(bytes);
+  });
+  router.delete('/:id/photos/:photo', (req, res) => {
+    photos.setRemoved(req.params.id, req.params.photo, true);
+    res.json(told(req.params.id));
+  });
+  router.post('/:id/photos/:photo/restore', (req, res) => {
+    photos.setRemoved(req.params.id, req.params.photo, false);
+    res.json(told(req.params.id));
+  });
+  return router;
+}
