@@ -14,7 +14,7 @@ export interface Served {
   /** Starts again on the same port and the same data. */
   restart: () => Promise<void>;
   /** What a room sensor on the network says; null while it is quiet, as it is at first. */
-  sensor: (says: { temperature: number; humidity: number } | null) => void;
+  sensor: (says: { temperature: number; humidity: number; sound?: number } | null) => void;
 }
 
 async function launch(
@@ -73,6 +73,7 @@ async function serve(mode: string, use: (served: Served) => Promise<void>): Prom
       said = says && [
         { n: 'temperature', u: 'Cel', v: says.temperature },
         { n: 'humidity', u: '%RH', v: says.humidity },
+        ...(says.sound === undefined ? [] : [{ n: 'sound', u: 'dB', v: says.sound }]),
       ];
     },
   });

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { ShowBody } from '../../contract/brief';
-import { MARK_SHAPES, type Show } from '../../core/brief/types';
+import { type Circuit, MARK_SHAPES, type Show } from '../../core/brief/types';
 import { newId } from '../app/api';
 import { usePeople, useVenues } from '../app/data';
 import { useRemove } from '../parts/editing';
@@ -26,7 +26,7 @@ const MARKS = options(MARK).map((option) => ({
   icon: <PositionMark shape={option.value} size={18} />,
 }));
 
-function Positions() {
+function Positions({ circuits }: { circuits: readonly Circuit[] }) {
   const { fields, append, remove } = useFieldArray({ name: 'positions', keyName: 'key' });
   const { getValues, setValue } = useFormContext<Show>();
   /** Slots that were done there lose their position, and the line-up says so. */
@@ -44,8 +44,21 @@ function Positions() {
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       {fields.map((field, i) => (
         <Box key={field.key} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-          <Words name={`positions.${i}.name`} label="Position" />
-          <Choice name={`positions.${i}.mark`} label="Mark" options={MARKS} />
+          <Box sx={{ ...columns(150), flex: 1 }}>
+            <Words name={`positions.${i}.name`} label="Position" />
+            <Choice name={`positions.${i}.mark`} label="Mark" options={MARKS} />
+            {circuits[0] && circuits.length > 1 && (
+              <Choice
+                name={`positions.${i}.circuitId`}
+                label="Circuit"
+                none={`${circuits[0].name}, as the first`}
+                options={circuits.map(({ id, name, watts }) => ({
+                  value: id,
+                  label: `${name}, ${watts} W`,
+                }))}
+              />
+            )}
+          </Box>
           <IconButton aria-label={`Remove position ${i + 1}`} onClick={() => takeAway(i)}>
             <DeleteIcon />
           </IconButton>
@@ -72,7 +85,7 @@ function Positions() {
 }
 
 export default function BriefPage() {
-  const { editing, show } = useOpenShow();
+  const { editing, show, bundle } = useOpenShow();
   const { data: venues = [] } = useVenues();
   const { data: people = [] } = usePeople();
   const remove = useRemove();
@@ -112,7 +125,7 @@ export default function BriefPage() {
           </Box>
         </Section>
         <Section title="Stage positions">
-          <Positions />
+          <Positions circuits={bundle.venue?.circuits ?? []} />
         </Section>
         <Section title="Notes">
           <Words name="note" label="Mind this" multiline />

@@ -1,0 +1,123 @@
+/** What a method asks of the room and of people, edited where it is read, and what follows from it. */
+import { expect, saved, test } from './stage';
+
+const EVENING = '/shows/little-hollin-evening';
+
+test('needs of the room: wrong is told, right is judged in the show', async ({ page, demo }) => {
+  await page.goto(demo.url + '/demos/smoke-ring-drum');
+  await page.getByRole('button', { name: 'Edit what it needs of the room' }).click();
+  const editing = page.getByRole('group', { name: 'Editing what it needs of the room' });
+  await editing.getByLabel('Height (m)').fill('-3');
+  await expect(editing.getByText(/^Height must /)).toBeVisible();
+  await editing.getByRole('button', { name: 'That’s it' }).click();
+  await expect(editing.getByText('△ Put this right first.')).toBeVisible();
+  await editing.getByLabel('Height (m)').fill('9');
+  await editing.getByLabel('Drain').check();
+  await editing.getByRole('button', { name: 'That’s it' }).click();
+  await expect(page.getByText(/9 m of height/)).toBeVisible();
+  await expect(saved(page)).toBeVisible();
+  await page.goto(demo.url + EVENING + '/ready');
+  await expect(page.getByText(/Smoke-ring drum:.*Needs 9 m of height/)).toBeVisible();
+  await expect(page.getByText(/Smoke-ring drum:.*Needs a drain, and none is known/)).toBeVisible();
+});
+
+test('an extinguisher named and held becomes a check; what is never done stops the show', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/demos/smoke-ring-drum');
+  await page.getByRole('button', { name: 'Edit fire and what is left over' }).click();
+  await page.getByRole('combobox', { name: 'Extinguisher' }).click();
+  await page.getByRole('option', { name: 'fire blanket' }).click();
+  await page.getByRole('combobox', { name: 'Held by' }).click();
+  await page.getByRole('option', { name: 'a helper' }).click();
+  await expect(saved(page)).toBeVisible();
+  await page.goto(demo.url + EVENING + '/ready');
+  await expect(
+    page.getByRole('checkbox', { name: 'Fire blanket in reach for Smoke-ring drum' }),
+  ).toBeVisible();
+  await page.goto(demo.url + '/demos/smoke-ring-drum');
+  await page.getByRole('button', { name: 'Edit fire and what is left over' }).click();
+  await page.getByRole('combobox', { name: 'It has (each stops the show)' }).click();
+  await page.getByRole('option').first().click();
+  await expect(saved(page)).toBeVisible();
+  await page.goto(demo.url + EVENING + '/ready');
+  await expect(page.getByText(/No: 1 thing stops the show/)).toBeVisible();
+  const stop = page.getByRole('listitem').filter({ hasText: 'Smoke-ring drum:' }).first();
+  await expect(stop.getByRole('button', { name: 'Waive' })).toHaveCount(0);
+});
+
+test('volunteers: the card, and the step of fetching them put in ready-made', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/demos/slow-falling-magnet');
+  await page.getByRole('button', { name: 'Edit the volunteer card' }).click();
+  const card = page.getByRole('group', { name: 'Editing the volunteer card' });
+  await expect(card.getByRole('button', { name: /fetching them/ })).toHaveCount(0);
+  await card.getByLabel('How many').fill('-1');
+  await expect(card.getByText(/^How many must /)).toBeVisible();
+  await card.getByLabel('How many').fill('2');
+  await card.getByLabel('Who must not').click();
+  await page.getByRole('option', { name: 'a heart device' }).click();
+  await page.keyboard.press('Escape');
+  await card.getByLabel('Words to ask').fill('Who has steady hands?');
+  await card.getByRole('button', { name: 'Put in a step for fetching them' }).click();
+  await expect(card.getByRole('combobox', { name: 'Fetched in' })).toHaveText('Fetch 2 volunteers');
+  await card.getByRole('button', { name: 'That’s it' }).click();
+  await expect(page.getByText(/^2, fetched in “Fetch 2 volunteers”/)).toBeVisible();
+  await expect(saved(page)).toBeVisible();
+  // Timed in the show, asked for among the checks.
+  await page.goto(demo.url + EVENING + '/ready');
+  await expect(page.getByText(/^19:01 Slow-falling magnet, 2 volunteers$/)).toBeVisible();
+  const briefed = page
+    .getByRole('listitem')
+    .filter({ hasText: '2 volunteers briefed for Slow-falling magnet' });
+  await expect(briefed).toContainText('Not: a heart device');
+  await page.goto(demo.url + EVENING + '/line-up');
+  await expect(page.getByRole('region', { name: /^Stage strip/ })).toContainText('2 volunteers');
+});
+
+test('a hazard with whom it could hurt, and the usual first aid, goes into the assessment', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/demos/smoke-ring-drum');
+  await page.getByRole('button', { name: 'Edit what could hurt' }).click();
+  const editing = page.getByRole('group', { name: 'Editing what could hurt' });
+  await editing.getByRole('button', { name: 'Add a hazard' }).click();
+  await editing.getByLabel('Kept in hand by').last().fill('Two carry the drum');
+  await editing.getByRole('combobox', { name: 'Hazard' }).last().click();
+  await page.getByRole('option', { name: 'Heavy lifting' }).click();
+  await editing.getByRole('button', { name: 'That’s it' }).click();
+  await expect(page.getByText('Two carry the drum')).toBeVisible();
+  await expect(saved(page)).toBeVisible();
+  const answer = await page.request.get(`${demo.url}/api${EVENING}/risks.md`);
+  const text = await answer.text();
+  expect(text).toContain(
+    '| Heavy lifting | performer and crew | Two carry the drum | low | Back: ',
+  );
+});
+
+test('a venue’s circuits and exits: a second circuit takes the load', async ({ page, demo }) => {
+  await page.goto(demo.url + EVENING + '/ready');
+  await expect(page.getByText(/Hall would trip/)).toBeVisible();
+  await page.goto(demo.url + '/venues');
+  await page.getByRole('button', { name: /^Little Hollin Village Hall/ }).click();
+  await page.getByRole('button', { name: 'Add a circuit' }).click();
+  await page.getByLabel('Circuit', { exact: true }).last().fill('Kitchen');
+  await page.getByLabel('Bears (W)').last().fill('0');
+  await expect(page.getByText(/^Bears must /)).toBeVisible();
+  await page.getByLabel('Bears (W)').last().fill('3000');
+  await page.getByRole('button', { name: 'Add an exit' }).click();
+  await page.getByLabel('To the right (m)').last().fill('9');
+  await expect(saved(page)).toBeVisible();
+  await page.goto(demo.url + EVENING + '/brief');
+  await page.getByRole('combobox', { name: 'Circuit' }).nth(2).click();
+  await page.getByRole('option', { name: 'Kitchen, 3000 W' }).click();
+  await expect(saved(page)).toBeVisible();
+  await page.goto(demo.url + EVENING + '/ready');
+  await expect(page.getByText(/Hall would trip/)).toHaveCount(0);
+  await expect(page.getByText('Kitchen: 900 W of 3000 W at the most')).toBeVisible();
+  await expect(page.getByText(/No exit is on the plan/)).toHaveCount(0);
+});
