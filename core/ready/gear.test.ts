@@ -3,6 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { ShowBundle } from '../brief/types';
 import { resolveSlots, timelineOf } from '../lineup/fromBundle';
+import { NO_CARD } from '../repertoire/care';
 import { after, task } from '../testing/build';
 import { bundle } from '../testing/bundle';
 import { byPlace, dayChecks } from './checks';
@@ -156,16 +157,7 @@ test('volunteers are up from the step they are fetched in to the last that is wa
       ],
       over: {
         volunteers: 2,
-        volunteerCard: {
-          suits: '',
-          mustNot: [],
-          ask: '',
-          letGo: '',
-          gear: [],
-          steps: [],
-          wayOff: '',
-          fetchedIn: 'fetch',
-        },
+        volunteerCard: { ...NO_CARD, fetchedIn: 'fetch' },
       },
     },
   ]);

@@ -1,5 +1,5 @@
 /** What is judged before the show, and how it is said. */
-import { type Level, LEVELS, type Step } from '../sums/sum';
+import { type Level, LEVELS, type Reckoned } from '../sums/sum';
 
 export const VERDICT_KINDS = [
   'sum',
@@ -11,24 +11,13 @@ export const VERDICT_KINDS = [
 ] as const;
 export type VerdictKind = (typeof VERDICT_KINDS)[number];
 
-export interface Verdict {
+export interface Verdict extends Omit<Reckoned, 'level'> {
   /** The same for the same thing judged, as long as its slot is in the show. */
   key: string;
   kind: VerdictKind;
   level: Level;
-  /** A stop that no reason sets aside. */
-  final: boolean;
   /** What is judged: “Static dome”. */
   title: string;
-  /** One sentence, with the figure in it. */
-  says: string;
-  figure: string;
-  /** What the figure was held against. */
-  limit: string;
-  source: string;
-  /** What would mend it, or what to mind. */
-  todo: string;
-  steps: Step[];
   slotIds: string[];
 }
 

@@ -1,6 +1,7 @@
 import { airForShare, airingLeft } from '../air/airing';
 import { OXYGEN_IN_AIR } from '../constants';
 import { number, step, sum, three } from '../sum';
+import { strokeInput, vesselInput } from './vessel';
 
 /** Per cent of oxygen below which air counts as short of it; OSHA 29 CFR 1910.146. */
 const ENOUGH = 19.5;
@@ -15,14 +16,7 @@ export const anotherGo = sum({
   title: 'Another go in the same vessel?',
   question: 'The vessel is full of burnt gas. How much airing before another go is worth trying?',
   inputs: {
-    vessel: number({
-      label: 'Vessel',
-      unit: 'L',
-      least: 0.001,
-      most: 30,
-      usual: 2,
-      slide: [0.5, 20],
-    }),
+    vessel: vesselInput,
     strokes: number({
       label: 'Strokes of air',
       unit: 'piece',
@@ -31,14 +25,7 @@ export const anotherGo = sum({
       usual: 20,
       slide: [0, 60],
     }),
-    stroke: number({
-      label: 'One stroke',
-      unit: 'mL',
-      least: 0.001,
-      most: 2000,
-      usual: 250,
-      slide: [50, 500],
-    }),
+    stroke: strokeInput,
     pace: number({
       label: 'Time of one stroke',
       unit: 's',

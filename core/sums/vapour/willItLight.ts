@@ -13,6 +13,7 @@ import { completeShare } from './complete';
 import { doseForShare, doseToSaturate, vapourFromDose } from './dose';
 import { LIQUIDS, type LiquidId, VAPOUR_SOURCE } from './liquids';
 import { saturatedShare, saturationPressure, temperatureForShare } from './saturation';
+import { strokeInput, vesselInput } from './vessel';
 
 interface Swirled {
   liquid: LiquidId;
@@ -158,14 +159,7 @@ const values = {
   ),
   toxic: choice('Toxic liquids', { off: 'off', on: 'reckon with them' }, 'off'),
   dose: number({ label: 'Dose', unit: 'mL', least: 0, most: 1000, usual: 2, slide: [0, 10] }),
-  vessel: number({
-    label: 'Vessel',
-    unit: 'L',
-    least: 0.001,
-    most: 30,
-    usual: 2,
-    slide: [0.5, 20],
-  }),
+  vessel: vesselInput,
   surplus: choice('What stays liquid', { poured: 'poured away', left: 'left in' }, 'poured'),
   strokes: number({
     label: 'Strokes of air',
@@ -175,14 +169,7 @@ const values = {
     usual: 0,
     slide: [0, 20],
   }),
-  stroke: number({
-    label: 'One stroke',
-    unit: 'mL',
-    least: 0.001,
-    most: 2000,
-    usual: 250,
-    slide: [50, 500],
-  }),
+  stroke: strokeInput,
   temperature: temperatureInput,
   pressure: pressureInput,
 };
