@@ -121,3 +121,44 @@ test('a venue’s circuits and exits: a second circuit takes the load', async ({
   await expect(page.getByText('Kitchen: 900 W of 3000 W at the most')).toBeVisible();
   await expect(page.getByText(/No exit is on the plan/)).toHaveCount(0);
 });
+
+test('what a sum reckons with stays of its kind and is not taken away under it', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/demos/foam-fountain');
+  await page.getByRole('button', { name: 'Edit the settings' }).click();
+  const settings = page.getByRole('group', { name: 'Editing the settings' });
+  const taken = settings.getByRole('button', { name: 'Remove row 1' });
+  await expect(taken).toBeDisabled();
+  await taken.locator('..').hover();
+  await expect(page.getByRole('tooltip')).toContainText('How tall and how hot is the foam?');
+  const amount = settings.getByLabel('Value').first();
+  await amount.fill('3 m');
+  await expect(settings.getByText(/^Value must be /)).toBeVisible();
+  await amount.fill('100 mL');
+  await expect(settings.getByText(/^Value must be /)).toHaveCount(0);
+  await expect(saved(page)).toBeVisible();
+  // Bound no more, it can go.
+  await page.getByRole('button', { name: 'Edit the sums that judge it' }).click();
+  const sums = page.getByRole('group', { name: 'Editing the sums that judge it' });
+  await sums.getByRole('combobox', { name: 'Peroxide' }).click();
+  await page.getByRole('option', { name: 'a figure' }).click();
+  await expect(taken).toBeEnabled();
+  // Another sum picked: what was bound of the first has no place in it, and nothing is wrong.
+  await sums.getByRole('combobox', { name: 'Sum', exact: true }).click();
+  await page.getByRole('option', { name: 'How much does it take to chill?' }).click();
+  await expect(sums.getByRole('combobox', { name: 'Chilled in' })).toBeVisible();
+  await expect(saved(page)).toBeVisible();
+});
+
+test('a task that others come after goes, and nothing hangs on it', async ({ page, demo }) => {
+  await page.goto(demo.url + '/demos/cloud-burst');
+  await page.getByRole('button', { name: 'Edit “Bottle warming”' }).click();
+  await page.getByRole('button', { name: 'Remove this task' }).click();
+  await expect(page.getByText('Bottle warming')).toHaveCount(0);
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Cloud burst' })).toBeVisible();
+  await expect(page.getByText('Bottle warming')).toHaveCount(0);
+});

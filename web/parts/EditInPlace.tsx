@@ -16,9 +16,17 @@ interface EditInPlaceProps {
   startsOpen?: boolean;
 }
 
+/** The first message in a form’s faults, however deep it lies. */
+function firstMessage(fault: unknown): string | undefined {
+  if (typeof fault !== 'object' || fault === null) return undefined;
+  const { message, ref: _ref, ...parts } = fault as { message?: unknown; ref?: unknown };
+  if (typeof message === 'string' && message !== '') return message;
+  return Object.values(parts).map(firstMessage).find(Boolean);
+}
+
 /** Something to read, with a pencil that turns it into its fields where it stands. */
 export function EditInPlace({ what, names, read, edit, startsOpen = false }: EditInPlaceProps) {
-  const { trigger } = useFormContext();
+  const { trigger, formState, getFieldState } = useFormContext();
   const [open, setOpen] = useState(startsOpen);
   const [wrong, setWrong] = useState(false);
   const close = async (): Promise<void> => {
@@ -26,10 +34,20 @@ export function EditInPlace({ what, names, read, edit, startsOpen = false }: Edi
     setWrong(!fits);
     setOpen(!fits);
   };
+  const fault = names
+    .map((name) => firstMessage(getFieldState(name, formState).error))
+    .find(Boolean);
   if (!open)
     return (
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-        <Box sx={{ flex: 1, minWidth: 0 }}>{read}</Box>
+        <Box sx={{ flex: 1, minWidth: 0 }}>
+          {read}
+          {fault && (
+            <Typography color="error">
+              △ Not saved: it {fault}. Open it and put it right.
+            </Typography>
+          )}
+        </Box>
         <IconButton aria-label={`Edit ${what}`} size="small" onClick={() => setOpen(true)}>
           <EditOutlined fontSize="small" />
         </IconButton>

@@ -1,8 +1,11 @@
 /** What a method is set to and what to mind: settings, hazards and warning, each edited in place. */
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { useWatch } from 'react-hook-form';
 import { blankHazard } from '../../core/repertoire/blank';
 import { FIRST_AID } from '../../core/repertoire/hazards';
+import type { Method, Setting } from '../../core/repertoire/types';
+import { type SettingUse, usesOf } from '../../core/sums/uses';
 import { listInWords } from '../../core/words';
 import { newId } from '../app/api';
 import { AmountField } from '../parts/AmountField';
@@ -16,6 +19,9 @@ import { Rows } from './Rows';
 
 export function SettingsPart({ at, method }: PartProps) {
   const amountText = useAmountText();
+  const settings = (useWatch({ name: `${at}.settings` }) ?? []) as Setting[];
+  const sums = (useWatch({ name: `${at}.sums` }) ?? []) as Method['sums'];
+  const useAt = (i: number): SettingUse => usesOf({ sums }, settings[i]?.id ?? '');
   return (
     <EditInPlace
       what="the settings"
@@ -46,13 +52,27 @@ export function SettingsPart({ at, method }: PartProps) {
             name={`${at}.settings`}
             add="Add a setting"
             fresh={() => ({ id: newId(), name: 'Setting', value: 0, unit: 'mL', source: '' })}
-            row={(row) => (
-              <>
-                <Words name={`${row}.name`} label="Setting" />
-                <AmountField at={row} part="value" label="Value" />
-                <Words name={`${row}.source`} label="From" help="Such as common practice" />
-              </>
-            )}
+            held={(i) => {
+              const used = useAt(i).sums;
+              return used.length === 0
+                ? null
+                : `Reckoned with in ${listInWords(used.map((title) => `“${title}”`))}: take it out there first.`;
+            }}
+            row={(row, i) => {
+              const { kinds } = useAt(i);
+              return (
+                <>
+                  <Words name={`${row}.name`} label="Setting" />
+                  <AmountField
+                    at={row}
+                    part="value"
+                    label="Value"
+                    {...(kinds === null ? {} : { kinds })}
+                  />
+                  <Words name={`${row}.source`} label="From" help="Such as common practice" />
+                </>
+              );
+            }}
           />
         </>
       }

@@ -5,7 +5,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { useFieldArray } from 'react-hook-form';
+import { useFieldArray, useFormContext } from 'react-hook-form';
+import { withoutTask } from '../../core/repertoire/change';
 import { type RecipeStep, recipeOf } from '../../core/repertoire/recipe';
 import type { Method, Phase, Task } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
@@ -95,7 +96,13 @@ interface GroupProps {
 }
 
 function Group({ title, at, steps, numbered, tasks, adds }: GroupProps) {
-  const { append, remove, swap } = useFieldArray({ name: `${at}.tasks`, keyName: 'key' });
+  const { append, swap } = useFieldArray({ name: `${at}.tasks`, keyName: 'key' });
+  const { getValues, setValue } = useFormContext();
+  const takeAway = (id: string): void => {
+    const { tasks: left, volunteerCard } = withoutTask(getValues(at) as Method, id);
+    setValue(`${at}.tasks`, left);
+    setValue(`${at}.volunteerCard.fetchedIn`, volunteerCard.fetchedIn);
+  };
   return (
     <Box component="section" sx={{ mt: 2 }}>
       <Typography variant="h3" component="h3" sx={{ mb: 0.5 }}>
@@ -134,7 +141,7 @@ function Group({ title, at, steps, numbered, tasks, adds }: GroupProps) {
                       >
                         <ArrowDown fontSize="small" />
                       </IconButton>
-                      <Button size="small" onClick={() => remove(index)}>
+                      <Button size="small" onClick={() => takeAway(task.id)}>
                         Remove this task
                       </Button>
                     </Box>

@@ -3,6 +3,7 @@ import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
+import Tooltip from '@mui/material/Tooltip';
 import { useFieldArray } from 'react-hook-form';
 import { grid } from './grid';
 
@@ -10,20 +11,30 @@ interface RowsProps {
   name: string;
   add: string;
   fresh: () => object;
-  row: (at: string) => React.ReactNode;
+  row: (at: string, i: number) => React.ReactNode;
+  /** Why a row can’t be taken away; null where it can. */
+  held?: (i: number) => string | null;
 }
 
 /** A short list of like rows of fields, each removable, with one to add. */
-export function Rows({ name, add, fresh, row }: RowsProps) {
+export function Rows({ name, add, fresh, row, held = () => null }: RowsProps) {
   const { fields, append, remove } = useFieldArray({ name, keyName: 'key' });
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       {fields.map((field, i) => (
         <Box key={field.key} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-          <Box sx={{ ...grid(130), flex: 1 }}>{row(`${name}.${i}`)}</Box>
-          <IconButton aria-label={`Remove row ${i + 1}`} onClick={() => remove(i)}>
-            <DeleteIcon />
-          </IconButton>
+          <Box sx={{ ...grid(130), flex: 1 }}>{row(`${name}.${i}`, i)}</Box>
+          <Tooltip title={held(i) ?? ''} enterTouchDelay={0}>
+            <span>
+              <IconButton
+                aria-label={`Remove row ${i + 1}`}
+                disabled={held(i) !== null}
+                onClick={() => remove(i)}
+              >
+                <DeleteIcon />
+              </IconButton>
+            </span>
+          </Tooltip>
         </Box>
       ))}
       <Button

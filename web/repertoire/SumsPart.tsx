@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useController, useWatch } from 'react-hook-form';
 import { Link as RouterLink } from 'react-router';
 import { FACT_NAMES } from '../../core/ready/facts';
@@ -14,6 +14,7 @@ import { sumOf, SUMS } from '../../core/sums/catalogue';
 import { numberFault } from '../../core/sums/inputs';
 import { type NumberInput, type SumInput, three } from '../../core/sums/sum';
 import { UNITS } from '../../core/units/units';
+import { lowerFirst } from '../../core/words';
 import { newId } from '../app/api';
 import { EditInPlace } from '../parts/EditInPlace';
 import { Choice } from '../parts/form';
@@ -34,7 +35,7 @@ const unbound = (input: NumberInput): string =>
 function boundWords(bound: BoundInput, input: SumInput, settings: readonly Setting[]): string {
   if (input.kind === 'choice') return input.options[bound.ref] ?? '';
   if (bound.from === 'setting')
-    return settings.find((setting) => setting.id === bound.ref)?.name.toLowerCase() ?? '';
+    return `from “${settings.find((setting) => setting.id === bound.ref)?.name ?? ''}”`;
   if (bound.from === 'fixed') return `${three(bound.value ?? 0)}${unitText(input)}`;
   return bound.from === 'day'
     ? `the day’s ${FACT_NAMES[bound.ref as keyof typeof FACT_NAMES]}`
@@ -61,7 +62,7 @@ function Read({ method }: { method: Method }) {
                   .flatMap((bound) => {
                     const input = sum.inputs[bound.input];
                     return input
-                      ? `${input.label.toLowerCase()} ${boundWords(bound, input, method.settings)}`
+                      ? `${lowerFirst(input.label)} ${boundWords(bound, input, method.settings)}`
                       : [];
                   })
                   .join(', ')}
@@ -157,8 +158,13 @@ function Inputs({ row, at }: { row: string; at: string }) {
   const { field, fieldState } = useController({ name: `${row}.inputs` });
   const inputs = (field.value ?? []) as SumBinding['inputs'];
   const sum = sumOf(id);
+  // Another sum was picked: what was bound of the one before has no place in it.
+  const before = useRef(id);
+  useEffect(() => {
+    if (before.current !== id) field.onChange([]);
+    before.current = id;
+  }, [id]);
   if (!sum) return null;
-  const known = inputs.filter((bound) => bound.input in sum.inputs);
   const fault = fieldState.error?.message ?? fieldState.error?.root?.message;
   return (
     <Box sx={{ gridColumn: '1 / -1' }}>
@@ -170,11 +176,11 @@ function Inputs({ row, at }: { row: string; at: string }) {
           <InputField
             key={`${id}-${name}`}
             input={input}
-            bound={known.find((bound) => bound.input === name)}
+            bound={inputs.find((bound) => bound.input === name)}
             settings={settings}
             onBind={(bound) =>
               field.onChange([
-                ...known.filter((other) => other.input !== name),
+                ...inputs.filter((other) => other.input !== name),
                 ...(bound ? [{ input: name, ...bound }] : []),
               ])
             }

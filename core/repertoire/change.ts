@@ -1,0 +1,14 @@
+import type { Method } from './types';
+
+/** The method without a task: nothing comes after it any more, and nobody is fetched in it. */
+export function withoutTask(method: Method, taskId: string): Method {
+  const { volunteerCard } = method;
+  return {
+    ...method,
+    tasks: method.tasks
+      .filter((task) => task.id !== taskId)
+      .map((task) => ({ ...task, after: task.after.filter((one) => one.task !== taskId) })),
+    volunteerCard:
+      volunteerCard.fetchedIn === taskId ? { ...volunteerCard, fetchedIn: null } : volunteerCard,
+  };
+}
