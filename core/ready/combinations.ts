@@ -101,12 +101,32 @@ function lingering(
 const forbidden = (later: ResolvedSlot, kind: ResidueKind): boolean =>
   later.method.forbids.includes(kind);
 
-/** Pairs of slots of which the later one must not meet what the earlier one leaves. */
+/** Oxygen and a flame in one and the same demonstration: meant so, and to be watched. */
+const within = ({ slot, demo, method }: ResolvedSlot): Verdict[] => {
+  const has = (kind: HazardKind): boolean => method.hazards.some((one) => one.kind === kind);
+  const oxygen = has('oxidiser') || method.leaves.some((residue) => residue.kind === 'oxygen');
+  if (!oxygen || !has('openFlame')) return [];
+  return [
+    verdict({
+      key: `pair:oxygen-flame:${slot.id}`,
+      kind: 'combination',
+      level: 'watch',
+      title: demo.name,
+      says: 'Gives off oxygen beside its own flame: whatever burns there burns fiercely.',
+      todo: 'The smallest amount; hair, sleeves and paper away; the flame put out before the oxygen is let go.',
+      limit: 'no oxygen beside a flame that is not part of it',
+      source: 'common practice',
+      slotIds: [slot.id],
+    }),
+  ];
+};
+
+/** What must not meet: within one slot, and in pairs of which the later meets what the earlier leaves. */
 export function combinationVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[] {
   const slots = resolveSlots(bundle);
   const startOf = (id: string): number =>
     timeline.blocks.find((block) => block.slot === id)?.start ?? Infinity;
-  return slots.flatMap((first, i) =>
+  const between = slots.flatMap((first, i) =>
     slots.slice(i + 1).flatMap((second) =>
       PAIRS.flatMap((pair): Verdict[] => {
         if (!second.method.hazards.some((hazard) => pair.meets.includes(hazard.kind))) return [];
@@ -133,4 +153,5 @@ export function combinationVerdicts(bundle: ShowBundle, timeline: Timeline): Ver
       }),
     ),
   );
+  return [...slots.flatMap(within), ...between];
 }

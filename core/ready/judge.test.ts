@@ -315,6 +315,25 @@ describe('cautions and combinations', () => {
     expect(pair({ ...hazard('oxidiser'), ...leaves })).toEqual([]);
   });
 
+  test('oxygen beside its own flame is to be watched, and so is one that says it leaves oxygen', () => {
+    const own = (method: Partial<Method>) =>
+      judged({ splint: { ...method, ...kept } }).filter((v) => v.kind === 'combination');
+    const flame = blankHazard('openFlame');
+    expect(own({ hazards: [flame, blankHazard('oxidiser')] })).toMatchObject([{ level: 'watch' }]);
+    expect(own({ hazards: [flame] })).toEqual([]);
+    expect(own({ hazards: [blankHazard('oxidiser')] })).toEqual([]);
+    const leaves: Method['leaves'] = [
+      {
+        id: 'o',
+        kind: 'oxygen',
+        where: 'stage',
+        time: { shortest: 60, likely: 60, longest: 60 },
+        hands: [],
+      },
+    ];
+    expect(own({ hazards: [flame], leaves })).toMatchObject([{ level: 'watch' }]);
+  });
+
   test('a table that was wiped is dry', () => {
     const wiped = bundle([
       {

@@ -1,5 +1,5 @@
 import { choice, number, type Reckoned, step, sum, three } from '../sum';
-import { pushed, reach, rise } from './thrown';
+import { inTheAir, pushed, reach, rise } from './thrown';
 
 interface Launch {
   known: 'speed' | 'thrust';
@@ -15,13 +15,14 @@ interface Launch {
 function zoneOf(v: Launch): { speed: number; radius: number; up: number } {
   const push =
     v.known === 'thrust' ? pushed(v.thrust, v.mass / 1000, v.burns) : { speed: v.speed, way: 0 };
+  // Whichever way it was pushed: no farther off when the push ends, and no higher.
+  const from = v.height + push.way;
   // The wind carries it for as long as it can be in the air at the most.
-  const up = rise(push.speed) + push.way;
-  const flight = (2 * push.speed) / 9.80665 + (v.known === 'thrust' ? v.burns : 0);
+  const flight = inTheAir(push.speed, from) + (v.known === 'thrust' ? v.burns : 0);
   return {
     speed: push.speed,
-    radius: reach(push.speed, v.height) + push.way + v.wind * flight,
-    up,
+    radius: reach(push.speed, from) + push.way + v.wind * flight,
+    up: rise(push.speed) + push.way,
   };
 }
 
@@ -49,7 +50,7 @@ function judge(v: Launch): Reckoned {
       step(
         'Farthest',
         `${three(radius)} m`,
-        'v/g·√(v² + 2gh) + way while pushed + wind × time in the air',
+        'v/g·√(v² + 2gh) + s + wind × time in the air; h is let go at + s, the way while pushed',
         'mechanics',
       ),
       step('Highest', `${three(up)} m`, 'v² / 2g + way while pushed', 'mechanics'),

@@ -24,6 +24,20 @@ export function rise(speed: number): number {
 }
 
 /**
+ * Longest that a thrown thing is in the air, thrown straight up: (v + √(v² + 2·g·h)) / g.
+ *
+ * @param speed m/s
+ * @param height above the ground at which it is let go, m
+ * @returns s
+ * @throws RangeError on a negative speed or height
+ */
+export function inTheAir(speed: number, height: number): number {
+  need('speed', speed, 0);
+  need('height', height, 0);
+  return (speed + Math.sqrt(speed ** 2 + 2 * GRAVITY * height)) / GRAVITY;
+}
+
+/**
  * Speed and way at the end of an even push: v = (F/m)·t, s = ½·(F/m)·t². Its own weight is not taken
  * off, as it pushes sideways too.
  *

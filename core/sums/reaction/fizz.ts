@@ -63,12 +63,20 @@ function judge(v: Fizz): Reckoned {
       says: `${three(litres)} L of gas into a closed ${three(v.holds)} L: it bursts.`,
       todo: 'Leave it open, or take less than it holds.',
     };
-  const watch = litres > v.holds * 0.9;
+  const says = `${three(litres)} L of carbon dioxide; ${over} left over.`;
+  if (v.closed === 'closed')
+    return {
+      ...shared,
+      level: 'watch',
+      says,
+      todo: `Comes to ${three(litres / v.holds)} times the room’s pressure above it where it can’t stretch: only in what is made for that, pointed away from people.`,
+    };
+  const full = litres > v.holds * 0.9;
   return {
     ...shared,
-    level: watch ? 'watch' : 'fits',
-    says: `${three(litres)} L of carbon dioxide; ${over} left over.`,
-    todo: watch ? 'More gas than it holds: the rest goes into the room.' : '',
+    level: full ? 'watch' : 'fits',
+    says,
+    todo: full ? 'More gas than it holds: the rest goes into the room.' : '',
   };
 }
 

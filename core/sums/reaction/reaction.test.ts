@@ -125,6 +125,9 @@ describe('fizz', () => {
   test('more gas than a closed vessel holds is a stop', () => {
     expect(judge({ holds: 0.5 }).level).toBe('watch');
     expect(judge({ holds: 0.5, closed: 'closed' }).level).toBe('stop');
+    const closed = judge({ holds: 100, closed: 'closed' });
+    expect(closed.level).toBe('watch');
+    expect(closed.todo).toContain('only in what is made for that');
   });
 
   test('three of hydrogencarbonate to one of citric acid', () => {
