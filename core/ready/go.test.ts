@@ -9,7 +9,7 @@ import type { Method } from '../repertoire/types';
 import { after, task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { dayChecks } from './checks';
-import { goNoGo, holdingWords, type Mark, readiness, readingFault } from './go';
+import { goNoGo, holdingLines, holdingWords, type Mark, readiness, readingFault } from './go';
 import type { OpenFollowUp } from './moreChecks';
 import { planFrame, withPlace } from './plan';
 import { riskAssessment, risksMarkdown } from './risks';
@@ -69,6 +69,8 @@ describe('verdicts', () => {
     const state = goNoGo([], [], [of('stop'), of('fix'), of('unknown'), of('watch'), of('fits')]);
     expect(state.words).toBe('No: 1 thing stops the show, 1 thing to mend, 1 not known');
     expect(holdingWords(state)).toBe('Dome: It is so');
+    expect(holdingLines(state)[0]).toBe('Dome: It is so');
+    expect(new Set(holdingLines(state)).size).toBe(holdingLines(state).length);
   });
 });
 

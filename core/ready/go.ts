@@ -100,12 +100,22 @@ export function goNoGo(
   return { ...state, go, words: wordsOf({ ...state, go }, checks.length) };
 }
 
+const inOne = (one: Verdict): string => `${one.title}: ${one.says.replace(/\.$/, '')}`;
+
+/** Everything that keeps the show from starting, the worst first; what is said twice is told once. */
+export const holdingLines = ({ stop, fix, unknown, holding }: GoNoGo): string[] => [
+  ...new Set([
+    ...[...stop, ...fix].map(inOne),
+    // What to measure says more than that it is not known.
+    ...unknown.map((one) => inOne({ ...one, says: one.todo || one.says })),
+    ...holding.map((check) => check.title),
+  ]),
+];
+
 /** What keeps the show from starting, named: stops before what is to mend, what is not known, open checks. */
 export function holdingWords({ stop, fix, unknown, holding }: GoNoGo): string {
   const verdicts = [stop, fix, unknown].find((list) => list.length > 0);
-  return verdicts
-    ? verdicts.map((one) => `${one.title}: ${one.says.replace(/\.$/, '')}`).join('; ')
-    : holding.map((check) => check.title).join('; ');
+  return verdicts ? verdicts.map(inOne).join('; ') : holding.map((check) => check.title).join('; ');
 }
 
 /** What is known around a show that its readiness depends on. */

@@ -101,7 +101,9 @@ function Changes() {
   const { ready } = useOpenShow();
   const told = ready.verdicts.filter(
     ({ kind, level, todo }) =>
-      (kind === 'sum' || kind === 'room') && (level === 'stop' || level === 'fix') && todo !== '',
+      ['sum', 'room', 'power'].includes(kind) &&
+      (level === 'stop' || level === 'fix') &&
+      todo !== '',
   );
   if (told.length === 0) return null;
   return (

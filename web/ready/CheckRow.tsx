@@ -86,9 +86,15 @@ export function CheckRow(props: CheckRowProps) {
     <Box
       component="li"
       sx={{
-        display: 'flex',
-        alignItems: 'flex-start',
-        gap: 1,
+        display: 'grid',
+        alignItems: 'start',
+        columnGap: 1,
+        // On a phone the words have the whole width between the tick and the camera.
+        gridTemplateColumns: { xs: 'auto minmax(0, 1fr) auto', sm: 'auto 48px 1fr auto auto' },
+        gridTemplateAreas: {
+          xs: '"tick due photo" "tick what photo" "tick waive photo"',
+          sm: '"tick due what photo waive"',
+        },
         borderBottom: '1px solid var(--line)',
         py: 0.5,
       }}
@@ -100,12 +106,12 @@ export function CheckRow(props: CheckRowProps) {
           onMark(check.key, on ? { state: 'done', reason: '', value: null } : null)
         }
         slotProps={{ input: { 'aria-label': check.title } }}
-        sx={{ p: 1.5 }}
+        sx={{ gridArea: 'tick', p: 1.5, '& svg': { fontSize: { xs: 36, sm: 24 } } }}
       />
-      <Box component="b" sx={{ width: 48, pt: 1.4, font: '600 16px Bricolage', flex: 'none' }}>
+      <Box component="b" sx={{ gridArea: 'due', pt: 1.4, font: '600 16px Bricolage' }}>
         {at(check.due)}
       </Box>
-      <Box sx={{ flex: 1, minWidth: 0, py: 1 }}>
+      <Box sx={{ gridArea: 'what', minWidth: 0, py: { xs: 0.5, sm: 1 } }}>
         <Box sx={{ fontWeight: check.holds && !settled ? 700 : 400 }}>{check.title}</Box>
         <Typography variant="body2" color="textSecondary">
           {underPlace && check.holds && <b>Holds the show · </b>}
@@ -128,9 +134,15 @@ export function CheckRow(props: CheckRowProps) {
         )}
         <PhotoStrip checkKey={check.key} title={check.title} photos={photos} nameOf={nameOf} />
       </Box>
-      <PhotoButton checkKey={check.key} title={check.title} photos={photos} />
+      <Box sx={{ gridArea: 'photo' }}>
+        <PhotoButton checkKey={check.key} title={check.title} photos={photos} />
+      </Box>
       {check.holds && !settled && (
-        <Button size="small" sx={{ mt: 0.75 }} onClick={() => onWaive(check)}>
+        <Button
+          size="small"
+          sx={{ gridArea: 'waive', mt: { sm: 0.75 }, ml: { xs: -1, sm: 0 }, justifySelf: 'start' }}
+          onClick={() => onWaive(check)}
+        >
           Waive
         </Button>
       )}

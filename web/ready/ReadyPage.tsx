@@ -1,8 +1,11 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
+import type { Theme } from '@mui/material/styles';
 import Typography from '@mui/material/Typography';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useState } from 'react';
 import type { Check } from '../../core/ready/checks';
+import { conditionsInWords } from '../../core/ready/day';
 import { gearPlans } from '../../core/ready/gear';
 import { loadsOf } from '../../core/ready/power';
 import { fetchings } from '../../core/ready/volunteers';
@@ -28,7 +31,10 @@ export default function ReadyPage() {
   const open = useOpenShow();
   const { editing, show, bundle, timeline, answer, ready } = open;
   const { me } = usePreferences();
-  const [view, setView] = useState<CheckView>({ who: null, order: 'time' });
+  const phone = useMediaQuery<Theme>((theme) => theme.breakpoints.down('sm'), { noSsr: true });
+  // Whose phone it is has their own checks on it; the stage manager's table has everybody's.
+  const mine = phone && ready.checks.some((check) => check.personId === me) ? me : null;
+  const [view, setView] = useState<CheckView>({ who: mine, order: 'time' });
   const [waiving, setWaiving] = useState<{ key: string; title: string } | null>(null);
   const put = useMarks(show.id, answer.marks);
   const photos = usePhotos(show.id, answer.photos);
@@ -100,11 +106,19 @@ export default function ReadyPage() {
         {state.done} of {checks.length} checks done. Times are counted back from the start at{' '}
         {show.start}. Local rules, the venue and the supplier’s safety data sheet come first.
       </Typography>
-      <DayFigures
-        editing={editing}
-        outdoors={bundle.venue?.outdoors ?? false}
-        booked={show.audience + show.crew.length}
-      />
+      <Box component="details" open={!phone} sx={{ '&[open] > summary': { mb: 1.5 } }}>
+        <Box
+          component="summary"
+          sx={{ py: 1.5, fontWeight: 600, cursor: 'pointer', display: { sm: 'none' } }}
+        >
+          The day: {conditionsInWords(show.conditions) || 'nothing measured yet'}
+        </Box>
+        <DayFigures
+          editing={editing}
+          outdoors={bundle.venue?.outdoors ?? false}
+          booked={show.audience + show.crew.length}
+        />
+      </Box>
       <SensorLine editing={editing} />
       {shortBy > 0 && (
         <Alert severity="warning" variant="outlined" sx={{ mt: 1 }}>

@@ -5,6 +5,7 @@ import { ThemeProvider } from '@mui/material/styles';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { RunRecord } from '../../contract/stage';
+import { holdingLines } from '../../core/ready/go';
 import { fold } from '../../core/stage/fold';
 import type { RunKind } from '../../core/stage/types';
 import { ApiError, newId, send } from '../app/api';
@@ -17,6 +18,9 @@ import { Loading, Trouble, useTitle } from '../parts/page';
 import { Performing } from './Performing';
 
 /** Before a run: begin one, or go back to one that is not finished. */
+/** Lines of what holds the show that are read out; the rest is counted. */
+const TOLD = 7;
+
 function Wings({
   open,
   runs,
@@ -29,6 +33,7 @@ function Wings({
   const { show } = open;
   const [error, setError] = useState<string | null>(null);
   const { state } = open.ready;
+  const holding = holdingLines(state);
   const unfinished = runs.filter((run) => fold(run.plan, run.events).phase !== 'finished');
   const begin = async (kind: RunKind): Promise<void> => {
     try {
@@ -49,12 +54,12 @@ function Wings({
         {state.go ? '' : '△ '}
         {state.words}
       </Box>
-      {state.holding.length > 0 && (
+      {holding.length > 0 && (
         <Box component="ul" sx={{ fontSize: 18, mt: 0 }}>
-          {state.holding.slice(0, 6).map((check) => (
-            <li key={check.key}>{check.title}</li>
+          {holding.slice(0, TOLD).map((line) => (
+            <li key={line}>{line}</li>
           ))}
-          {state.holding.length > 6 && <li>and {state.holding.length - 6} more</li>}
+          {holding.length > TOLD && <li>and {holding.length - TOLD} more</li>}
         </Box>
       )}
       {error && (
