@@ -86,7 +86,7 @@ describe('ways out', () => {
   test('one within a clear distance, with another free, is to be watched', () => {
     const [found] = verdicts({ exits: [exit('Side', 1.5, 1), exit('Back', 8, -9)] });
     expect(found).toMatchObject({ level: 'watch', figure: '1 exit free of 2' });
-    expect(found?.says).toBe('Side within the clear distance of foam, 14:00 to 14:01.');
+    expect(found?.says).toBe('Exit within its clear distance, 14:00 to 14:01: Side.');
     expect(found?.todo).toContain('point people to Back');
   });
 
@@ -97,7 +97,10 @@ describe('ways out', () => {
       { x: 7.5, y: 1 },
     ];
     // One after the other: at any moment one is free.
-    expect(verdicts({ exits, places, clear: [2, 2] })).toMatchObject([{ level: 'watch' }]);
+    expect(verdicts({ exits, places, clear: [2, 2] })).toMatchObject([
+      { level: 'watch', slotIds: ['slot-foam'] },
+      { level: 'watch', slotIds: ['slot-bang'] },
+    ]);
     // One circle over both.
     expect(verdicts({ exits, places, clear: [7, null] })).toMatchObject([
       { level: 'fix', figure: '0 exits free of 2' },

@@ -39,54 +39,42 @@ function standingIn({ show, venue }: ShowBundle): Verdict[] {
   );
 }
 
-/** The moments at which a ring begins; between two of them nothing is added. */
-function worstMoment(exits: readonly Exit[], rings: readonly Ring[]): Ring[] {
-  const shutAt = (at: number): Ring[] =>
-    rings.filter((r) => r.from <= at && at < r.until && exits.some((exit) => within(exit, r)));
-  const shut = (on: readonly Ring[]): number =>
-    exits.filter((exit) => on.some((ring) => within(exit, ring))).length;
-  return rings
-    .map((ring) => shutAt(ring.from))
-    .reduce<Ring[]>((worst, on) => (shut(on) > shut(worst) ? on : worst), []);
-}
-
+/** What lies within a clear distance while it holds; whether any way out is left then, whatever else is on. */
 function shutBy(bundle: ShowBundle, rings: readonly Ring[]): Verdict[] {
   const exits = bundle.venue?.exits ?? [];
-  const on = worstMoment(exits, rings);
-  const first = on[0];
-  if (!first) return [];
   const start = parseClock(bundle.show.start);
-  const from = Math.max(...on.map((ring) => ring.from));
-  const until = Math.min(...on.map((ring) => ring.until));
-  const when = `${formatClock(start + from)} to ${formatClock(start + until)}`;
-  const covered = exits.filter((exit) => on.some((ring) => within(exit, ring)));
-  const free = exits.filter((exit) => !covered.includes(exit));
-  const who = listInWords(on.map((ring) => ring.demoName));
-  const shared = {
-    key: 'exit:covered',
-    kind: 'distance' as const,
-    title: 'Ways out',
-    figure: `${counted(free.length, 'exit')} free of ${exits.length}`,
-    limit: '1 free at any time',
-    source: SOURCE,
-    slotIds: on.map((ring) => ring.slotId),
-  };
-  const names = listInWords(covered.map((exit) => exit.name));
-  return [
-    free.length === 0
-      ? verdict({
-          ...shared,
-          level: 'fix',
-          says: `No exit is free from ${when}: ${names} within the clear distance of ${who}.`,
-          todo: 'Move it, make it smaller, or ask the venue for another way out.',
-        })
-      : verdict({
-          ...shared,
-          level: 'watch',
-          says: `${names} within the clear distance of ${who}, ${when}.`,
-          todo: `Stop as soon as anybody goes out there; point people to ${listInWords(free.map((exit) => exit.name))}.`,
-        }),
-  ];
+  return rings.flatMap((ring): Verdict[] => {
+    const mine = exits.filter((exit) => within(exit, ring));
+    if (mine.length === 0) return [];
+    const on = rings.filter((r) => r === ring || (r.from <= ring.from && ring.from < r.until));
+    const free = exits.filter((exit) => !on.some((r) => within(exit, r)));
+    const when = `${formatClock(start + ring.from)} to ${formatClock(start + ring.until)}`;
+    const names = listInWords(mine.map((exit) => exit.name));
+    const shared = {
+      key: `exit:covered:${ring.slotId}`,
+      kind: 'distance' as const,
+      title: ring.demoName,
+      figure: `${counted(free.length, 'exit')} free of ${exits.length}`,
+      limit: '1 free at any time',
+      source: SOURCE,
+      slotIds: [ring.slotId],
+    };
+    return [
+      free.length === 0
+        ? verdict({
+            ...shared,
+            level: 'fix',
+            says: `No exit is free from ${when}: within its clear distance there is ${names}.`,
+            todo: 'Move it, make it smaller, or ask the venue for another way out.',
+          })
+        : verdict({
+            ...shared,
+            level: 'watch',
+            says: `Exit within its clear distance, ${when}: ${names}.`,
+            todo: `Stop as soon as anybody goes out there; point people to ${listInWords(free.map((exit) => exit.name))}.`,
+          }),
+    ];
+  });
 }
 
 /** Verdicts on the exits that are on the plan; that none is there is said where it matters. */

@@ -4,6 +4,7 @@ import { enoughGoes } from './chance/enoughGoes';
 import { dome } from './charge/dome';
 import { chill } from './cold/chill';
 import { closedVessel } from './cold/closedVessel';
+import { coldLeft } from './cold/left';
 import { clearZone } from './motion/clearZone';
 import { slidingMagnet } from './motion/slidingMagnet';
 import { turning } from './motion/turning';
@@ -25,6 +26,7 @@ export const SUMS: readonly Sum[] = [
   metalGas,
   thin,
   chill,
+  coldLeft,
   closedVessel,
   coldInRoom,
   bang,

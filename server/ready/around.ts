@@ -1,6 +1,7 @@
 import type { FollowUp } from '../../contract/day';
 import type { ShowBundle } from '../../core/brief/types';
-import type { Around } from '../../core/ready/go';
+import { timelineOf } from '../../core/lineup/fromBundle';
+import { type Around, type Readiness, readiness } from '../../core/ready/go';
 import { fold } from '../../core/stage/fold';
 import { recordsFor } from '../after/records';
 import type { Area } from '../area';
@@ -27,3 +28,9 @@ export const around = (area: Area, bundle: ShowBundle): Around => ({
   followUps: followUpsFor(area, bundle),
   records: recordsFor(area, bundle.demos),
 });
+
+/** A show's checks and verdicts as they stand. Throws Refusal when there is no such show. */
+export function readyFor(area: Area, showId: string): Readiness {
+  const bundle = area.bundles.of(showId);
+  return readiness(bundle, timelineOf(bundle), around(area, bundle));
+}

@@ -6,6 +6,9 @@ import { testServer, type TestServer } from '../testing/serve';
 import { PHOTO_LIMIT, PHOTOS_MOST } from './photos';
 
 const EVENING = '/api/shows/little-hollin-evening';
+/** Checks of that show. */
+const CHECK = 'test:hot-plate';
+const OTHER = 'test:tongs';
 let server: TestServer;
 beforeEach(() => {
   server = testServer();
@@ -19,7 +22,7 @@ const png = (more = 20): Buffer =>
   Buffer.concat([Buffer.from('89504e470d0a1a0a', 'hex'), Buffer.alloc(more, 7)]);
 const jpeg = Buffer.from('ffd8ffe000104a46494600', 'hex');
 
-const send = (bytes: Buffer, type = 'image/jpeg', query: object = { key: 'test:plate' }) =>
+const send = (bytes: Buffer, type = 'image/jpeg', query: object = { key: CHECK }) =>
   api().post(`${EVENING}/photos`).query(query).set('content-type', type).send(bytes);
 
 const photos = async (): Promise<CheckPhoto[]> =>
@@ -28,9 +31,9 @@ const photos = async (): Promise<CheckPhoto[]> =>
 test('kept with the check, byte for byte, as what it is', async () => {
   expect(await photos()).toEqual([]);
   // Sent as one kind and of another: the bytes decide.
-  const added = await send(png(), 'image/jpeg', { key: 'test:plate', by: 'mara' }).expect(201);
+  const added = await send(png(), 'image/jpeg', { key: CHECK, by: 'mara' }).expect(201);
   const [photo] = added.body as CheckPhoto[];
-  expect(photo).toMatchObject({ key: 'test:plate', by: 'mara' });
+  expect(photo).toMatchObject({ key: CHECK, by: 'mara' });
   expect(await photos()).toEqual([photo]);
   const read = await api().get(`${EVENING}/photos/${photo?.id}`).expect(200);
   expect(read.headers['content-type']).toBe('image/png');
@@ -61,6 +64,7 @@ test.each([
 
 test('without a check, or for a show that is not there, it is refused', async () => {
   await send(jpeg, 'image/jpeg', {}).expect(422);
+  await send(jpeg, 'image/jpeg', { key: 'test:nothing' }).expect(404);
   await api()
     .post('/api/shows/none/photos?key=x')
     .set('content-type', 'image/jpeg')
@@ -71,13 +75,13 @@ test('without a check, or for a show that is not there, it is refused', async ()
 test('a check has only so many; a removed one makes room', async () => {
   for (let i = 0; i < PHOTOS_MOST; i++) await send(jpeg).expect(201);
   await send(jpeg).expect(409);
-  await send(jpeg, 'image/jpeg', { key: 'test:other' }).expect(201);
+  await send(jpeg, 'image/jpeg', { key: OTHER }).expect(201);
   const [first] = await photos();
   await api().delete(`${EVENING}/photos/${first?.id}`).expect(200);
   await send(jpeg).expect(201);
 });
 
 test('somebody who was never there is nobody', async () => {
-  const added = await send(jpeg, 'image/jpeg', { key: 'test:plate', by: 'stranger' }).expect(201);
+  const added = await send(jpeg, 'image/jpeg', { key: CHECK, by: 'stranger' }).expect(201);
   expect((added.body as CheckPhoto[])[0]?.by).toBeNull();
 });

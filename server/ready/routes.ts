@@ -1,20 +1,15 @@
 import { Router } from 'express';
 import { MarkBody } from '../../contract/day';
 import { timelineOf } from '../../core/lineup/fromBundle';
-import { type Readiness, readiness } from '../../core/ready/go';
 import { riskAssessment, risksMarkdown } from '../../core/ready/risks';
 import type { Area } from '../area';
 import { Refusal, body, notFound } from '../http/errors';
-import { around } from './around';
+import { readyFor } from './around';
 
 /** Checks and verdicts of a show, and what was said of them. Mounted under /api/shows. */
 export function readyRoutes(area: Area): Router {
   const { bundles, marks, people, changes } = area;
   const router = Router();
-  const readyFor = (id: string): Readiness => {
-    const bundle = bundles.of(id);
-    return readiness(bundle, timelineOf(bundle), around(area, bundle));
-  };
 
   /** Whoever passes something over must be one who may. */
   function refuseWaiver(by: string | null): void {
@@ -32,7 +27,7 @@ export function readyRoutes(area: Area): Router {
   }
 
   router.get('/:id/checks', (req, res) => {
-    res.json({ ...readyFor(req.params.id), marks: marks.of(req.params.id) });
+    res.json({ ...readyFor(area, req.params.id), marks: marks.of(req.params.id) });
   });
   router.get('/:id/risks.md', (req, res) => {
     const bundle = bundles.of(req.params.id);
@@ -52,7 +47,7 @@ export function readyRoutes(area: Area): Router {
   });
   router.put('/:id/checks/:key', (req, res) => {
     const { id, key } = req.params;
-    const { checks, verdicts } = readyFor(id);
+    const { checks, verdicts } = readyFor(area, id);
     const verdict = verdicts.find((one) => one.key === key);
     if (!verdict && !checks.some((check) => check.key === key)) throw notFound('check');
     const { state, reason, value, by } = body(MarkBody, req.body);

@@ -57,56 +57,55 @@ export function PhotoStrip({ checkKey, title, photos, nameOf }: PhotoStripProps)
   const mine = photos.of(checkKey);
   const words = (photo: CheckPhoto): string =>
     `Photo for ${title}, ${nameOf(photo.by)} at ${timeOf(photo.at)}`;
-  if (photos.sending === checkKey || mine.length > 0)
-    return (
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1, alignItems: 'center' }}>
-        {mine.map((photo) => (
-          <ButtonBase
-            key={photo.id}
-            aria-label={words(photo)}
-            onClick={() => setLarge(photo)}
-            sx={{ border: '1px solid var(--line-strong)', borderRadius: 1 }}
-          >
-            <Box
-              component="img"
-              src={photos.address(photo.id)}
-              alt=""
-              sx={{ width: 72, height: 72, objectFit: 'cover', borderRadius: 1, display: 'block' }}
-            />
-          </ButtonBase>
-        ))}
-        {photos.sending === checkKey && (
-          <Typography variant="body2" role="status">
-            Storing the photo…
-          </Typography>
-        )}
-        {large && (
-          <Dialog open onClose={() => setLarge(null)} maxWidth="lg" aria-label={words(large)}>
-            <Box
-              component="img"
-              src={photos.address(large.id)}
-              alt={words(large)}
-              sx={{ maxWidth: '100%', maxHeight: '78vh', objectFit: 'contain', display: 'block' }}
-            />
-            <DialogActions>
-              <Typography variant="body2" sx={{ flex: 1, pl: 1 }}>
-                {nameOf(large.by)} at {timeOf(large.at)}
-              </Typography>
-              <Button
-                onClick={() => {
-                  setLarge(null);
-                  void photos.remove(large.id);
-                }}
-              >
-                Remove
-              </Button>
-              <Button variant="contained" onClick={() => setLarge(null)}>
-                Close
-              </Button>
-            </DialogActions>
-          </Dialog>
-        )}
-      </Box>
-    );
-  return null;
+  if (photos.sending !== checkKey && mine.length === 0) return null;
+  return (
+    <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1, alignItems: 'center' }}>
+      {mine.map((photo) => (
+        <ButtonBase
+          key={photo.id}
+          aria-label={words(photo)}
+          onClick={() => setLarge(photo)}
+          sx={{ border: '1px solid var(--line-strong)', borderRadius: 1 }}
+        >
+          <Box
+            component="img"
+            src={photos.address(photo.id)}
+            alt=""
+            sx={{ width: 72, height: 72, objectFit: 'cover', borderRadius: 1, display: 'block' }}
+          />
+        </ButtonBase>
+      ))}
+      {photos.sending === checkKey && (
+        <Typography variant="body2" role="status">
+          Storing the photo…
+        </Typography>
+      )}
+      {large && (
+        <Dialog open onClose={() => setLarge(null)} maxWidth="lg" aria-label={words(large)}>
+          <Box
+            component="img"
+            src={photos.address(large.id)}
+            alt={words(large)}
+            sx={{ maxWidth: '100%', maxHeight: '78vh', objectFit: 'contain', display: 'block' }}
+          />
+          <DialogActions>
+            <Typography variant="body2" sx={{ flex: 1, pl: 1 }}>
+              {nameOf(large.by)} at {timeOf(large.at)}
+            </Typography>
+            <Button
+              onClick={() => {
+                setLarge(null);
+                void photos.remove(large.id);
+              }}
+            >
+              Remove
+            </Button>
+            <Button variant="contained" onClick={() => setLarge(null)}>
+              Close
+            </Button>
+          </DialogActions>
+        </Dialog>
+      )}
+    </Box>
+  );
 }
