@@ -59,6 +59,28 @@ test('a photo goes with a check, is seen large, removed and brought back', async
   await expect(small).toBeVisible();
 });
 
+test('a large photo is made smaller before it is sent', async ({ page, demo }) => {
+  await page.goto(demo.url + EVENING + '/ready');
+  const wide = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    canvas.width = 3200;
+    canvas.height = 800;
+    canvas.getContext('2d')?.fillRect(0, 0, 1600, 800);
+    return canvas.toDataURL('image/png').split(',')[1] ?? '';
+  });
+  const tongs = rowOf(page, /^Tongs/);
+  await tongs.locator('input[type=file]').setInputFiles({
+    name: 'wide.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(wide, 'base64'),
+  });
+  await tongs.getByRole('button', { name: /^Photo for Tongs: .* at / }).click();
+  const large = page.getByRole('dialog').getByRole('img');
+  await expect
+    .poll(() => large.evaluate((img: HTMLImageElement) => [img.naturalWidth, img.naturalHeight]))
+    .toEqual([1600, 400]);
+});
+
 test('by place each stands under its place; by person only theirs', async ({ page, demo }) => {
   await page.goto(demo.url + FESTIVAL + '/ready');
   await expect(page.getByRole('heading', { name: 'Holds the show' })).toBeVisible();

@@ -1,55 +1,20 @@
 /** What is judged before a show: sums with the day's figures, the room, cautions, combinations. */
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { blankVenue } from '../brief/blank';
-import { NO_CONDITIONS, type ShowBundle, type Venue } from '../brief/types';
+import type { Venue } from '../brief/types';
 import { timelineOf } from '../lineup/fromBundle';
 import { NO_CARE, NO_NEEDS, type SumBinding } from '../repertoire/care';
 import { blankHazard } from '../repertoire/blank';
 import type { Method } from '../repertoire/types';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
+import { given, HALL, judged } from '../testing/judged';
 import { judge } from './judge';
-import { loadsOf } from './power';
 import { ringsOf } from './plan';
-import { type Verdict, worstOf } from './verdict';
+import { worstOf } from './verdict';
 
 // The same cases every time.
 fc.configureGlobal({ seed: 154 });
-
-const HALL: Venue = {
-  ...blankVenue('hall', 'Hall'),
-  lengthM: 18,
-  widthM: 9,
-  ceilingM: 5,
-  frontRowM: 3,
-  airChanges: 1,
-};
-
-interface Given {
-  venue?: Partial<Venue> | null;
-  conditions?: Partial<typeof NO_CONDITIONS>;
-  items?: ShowBundle['items'];
-}
-
-/** A show of one-task demos with these methods, in a hall unless said otherwise. */
-function given(
-  methods: Record<string, Partial<Method>>,
-  { venue, conditions, items = [] }: Given = {},
-) {
-  const made = bundle(
-    Object.entries(methods).map(([id, over]) => ({ id, tasks: [task('p', 'perform', 60)], over })),
-    items,
-    { conditions: { ...NO_CONDITIONS, ...conditions } },
-  );
-  const shown: ShowBundle = { ...made, venue: venue === null ? null : { ...HALL, ...venue } };
-  return { shown, timeline: timelineOf(shown) };
-}
-
-const judged = (methods: Record<string, Partial<Method>>, more: Given = {}): Verdict[] => {
-  const { shown, timeline } = given(methods, more);
-  return judge(shown, timeline);
-};
 
 const DOME: SumBinding = { id: 'damp', sum: 'dome', inputs: [] };
 
@@ -193,40 +158,6 @@ describe('distance', () => {
   test('a position that is not on the plan is unknown', () => {
     const [verdict] = judged({ d: { needs: { ...NO_NEEDS, clearM: 2 } } });
     expect(verdict?.says).toContain('where it stands is not known');
-  });
-});
-
-describe('power', () => {
-  const needs = (powerW: number) => ({ needs: { ...NO_NEEDS, powerW } });
-  const circuits = [
-    { id: 'a', name: 'Left wall', watts: 2000 },
-    { id: 'b', name: 'Right wall', watts: 2000 },
-  ];
-
-  test('what runs at the same time adds up, on the circuit it is on', () => {
-    const { shown, timeline } = given(
-      { kettle: needs(1500), plate: needs(900) },
-      { venue: { circuits } },
-    );
-    const [left, right] = loadsOf(shown, timeline);
-    // One after the other on the same table: never both at once.
-    expect(left?.peak).toBe(1500);
-    expect(right?.peak).toBe(0);
-    const level = worstOf(judge(shown, timeline));
-    expect(level).toBe('fits');
-  });
-
-  test('too much for the fuse must be mended; unknown circuits are unknown', () => {
-    expect(judged({ kettle: needs(2600) }, { venue: { circuits } })[0]).toMatchObject({
-      kind: 'power',
-      level: 'fix',
-      limit: '2000 W',
-    });
-    expect(judged({ kettle: needs(1800) }, { venue: { circuits } })[0]?.level).toBe('watch');
-    expect(judged({ kettle: needs(100) })[0]).toMatchObject({
-      key: 'power:circuits',
-      level: 'unknown',
-    });
   });
 });
 
