@@ -142,6 +142,15 @@ describe('voice', () => {
     expect(above({ effort: 'loud', back: 1, noise: 58 })).toBeCloseTo(22, 9);
   });
 
+  test.each([
+    [58, 'Heard well'],
+    [63, 'Heard fairly well'],
+    [70, 'Heard with effort'],
+    [73, 'Hard to hear'],
+  ])('at 1 m in %d dB(A): %s', (noise, words) => {
+    expect(heard.reckon({ effort: 'raised', back: 1, noise }).says).toContain(words);
+  });
+
   test('it says how far it carries, and there it just does', () => {
     const found = heard.reckon({ effort: 'raised', back: 12, noise: 50 });
     expect(found.level).toBe('watch');

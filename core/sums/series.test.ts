@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { SUMS } from './catalogue';
 import { usualValues } from './inputs';
-import { curveOver, drawnFirst } from './series';
+import { clearerEnd, curveOver, drawnFirst } from './series';
 import { willItLight } from './vapour/willItLight';
 
 describe.each(SUMS.map((sum) => [sum.id, sum] as const))('%s', (_id, sum) => {
@@ -28,4 +28,11 @@ test('where the inputs do not go together nothing is drawn, and it is not said t
   expect(curve?.points.at(-1)?.y).not.toBeNull();
   expect(curve?.limits).toEqual([]);
   expect(curveOver(willItLight, values, 'liquid')).toBeNull();
+});
+
+test('limits are named at the end where the curve is farther off them', () => {
+  const points = Array.from({ length: 21 }, (_, x) => ({ x, y: x }));
+  const at = (value: number) => clearerEnd({ points, limits: [{ label: 'limit', value }] });
+  expect([at(1), at(19)]).toEqual(['end', 'start']);
+  expect(clearerEnd({ points, limits: [] })).toBe('start');
 });

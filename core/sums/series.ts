@@ -42,6 +42,21 @@ export function curveOver(sum: Sum, values: Values, over: string, steps = 80): C
   };
 }
 
+/** Points from either end of a chart that a limit's label lies over. */
+const UNDER_LABEL = 0.25;
+
+/** The end of the chart at which the curve keeps farther off its limits, so that their labels can be read. */
+export function clearerEnd({ points, limits }: Pick<Curve, 'points' | 'limits'>): 'start' | 'end' {
+  const n = Math.ceil(points.length * UNDER_LABEL);
+  const room = (part: Curve['points']): number =>
+    Math.min(
+      ...part.flatMap(({ y }) =>
+        y === null ? [] : limits.map(({ value }) => Math.abs(y - value)),
+      ),
+    );
+  return room(points.slice(-n)) > room(points.slice(0, n)) ? 'end' : 'start';
+}
+
 /** Whether the figure moves at all with an input. */
 function moves(sum: Sum, over: string): boolean {
   const ys = curveOver(sum, usualValues(sum), over, 8)?.points.flatMap((p) => p.y ?? []) ?? [];

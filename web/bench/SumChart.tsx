@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { curveOver } from '../../core/sums/series';
+import { clearerEnd, curveOver } from '../../core/sums/series';
 import { type NumberInput, type Sum, three, type Values } from '../../core/sums/sum';
 import { UNITS } from '../../core/units/units';
 import { usePreferences } from '../app/preferences';
@@ -69,7 +69,7 @@ export default function SumChart({ sum, values, over }: SumChartProps) {
               label: {
                 ...text,
                 color: t.muted,
-                position: 'insideStartTop',
+                position: clearerEnd(curve) === 'end' ? 'insideEndTop' : 'insideStartTop',
                 formatter: '{b}',
               },
               data: curve.limits.map((limit) => ({

@@ -119,7 +119,7 @@ export const coldInRoom = sum({
       slide: [0, 20],
     }),
     boiling: number({
-      label: 'Boiling off, L or kg an hour',
+      label: 'Boiling off',
       unit: 'perHour',
       least: 0,
       most: 500,

@@ -97,7 +97,7 @@ export const coldLeft = sum({
       slide: [1, 30],
     }),
     rate: number({
-      label: 'Boils off, L or kg an hour',
+      label: 'Boils off',
       unit: 'perHour',
       least: 0,
       most: 100,

@@ -7,9 +7,10 @@ type Effort = 'normal' | 'raised' | 'loud';
 const EFFORT: Record<Effort, number> = { normal: 60, raised: 66, loud: 72 };
 /** How far a room's speech interference level lies below its level in dB(A); ISO 9921:2003 (from memory). */
 const BELOW_A = 8;
-/** dB above the interference level: from here on intelligibility is good, and fair; as above. */
+/** dB above the interference level from which intelligibility is good, fair and poor; as above. */
 const GOOD = 15;
 const FAIR = 10;
+const POOR = 3;
 
 interface Voice {
   effort: Effort;
@@ -24,22 +25,27 @@ const above = (v: Voice): number => levelAt(EFFORT[v.effort], 1, v.back) - (v.no
 const reaches = (v: Voice, wanted: number): number =>
   10 ** ((above({ ...v, back: 1 }) - wanted) / 20);
 
+function wordsFor(stands: number): string {
+  if (stands >= GOOD) return 'Heard well';
+  if (stands >= FAIR) return 'Heard fairly well';
+  return stands >= POOR ? 'Heard with effort' : 'Hard to hear';
+}
+
 function judge(v: Voice): Reckoned {
   const stands = above(v);
   const source = 'ISO 9921:2003 (from memory); inverse-square law, free field';
-  const well = stands >= GOOD;
+  // In the open it is as reckoned; a hall sends some of it back, so that fair is enough there.
+  const fits = stands >= FAIR;
   return {
-    level: well ? 'fits' : 'watch',
+    level: fits ? 'fits' : 'watch',
     final: false,
-    says: well
-      ? `Heard well at the back: the voice stands ${three(stands)} dB above the room.`
-      : `${stands >= FAIR ? 'Heard with effort' : 'Hard to hear'} at the back: the voice stands ${three(stands)} dB above the room.`,
+    says: `${wordsFor(stands)} at the back: the voice stands ${three(stands)} dB above the room.`,
     figure: `${three(stands)} dB at ${three(v.back)} m`,
-    limit: `${GOOD} dB and more is good, ${FAIR} dB fair`,
+    limit: `${GOOD} dB and more is good, ${FAIR} dB fair, ${POOR} dB poor`,
     source,
-    todo: well
+    todo: fits
       ? ''
-      : `Take the microphone, or wait until it is quiet: without one it carries ${three(reaches(v, GOOD))} m. A hall sends some of it back and helps.`,
+      : `Take the microphone, or wait until it is quiet: without one it carries ${three(reaches(v, FAIR))} m. A hall sends some of it back and helps.`,
     steps: [
       step(
         'Voice at the back row',
@@ -53,7 +59,7 @@ function judge(v: Voice): Reckoned {
         `level of the room − ${BELOW_A} dB`,
         'ISO 9921:2003 (from memory)',
       ),
-      step('It carries well to', `${three(reaches(v, GOOD))} m`, `where ${GOOD} dB are left`),
+      step('It carries to', `${three(reaches(v, FAIR))} m`, `where ${FAIR} dB are left`),
     ],
   };
 }
