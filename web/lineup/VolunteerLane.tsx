@@ -1,7 +1,6 @@
 import type { Fetching } from '../../core/ready/volunteers';
 import { counted } from '../../core/words';
 import { condensed, type LaneContext, Line, NARROW_LETTER } from './StripLanes';
-import { shorten } from './stripLayout';
 
 interface VolunteerLaneProps {
   y: number;
@@ -17,6 +16,7 @@ export const VolunteerLane = ({ y, fetched, context }: VolunteerLaneProps) => {
       <Line y={y + 13} scale={scale} />
       {fetched.map(({ slotId, demoName, count, at, until }) => {
         if (at === null || until === null) return null;
+        const words = counted(count, 'volunteer');
         const width = Math.max(2, scale.x(until) - scale.x(at));
         return (
           <g
@@ -35,10 +35,10 @@ export const VolunteerLane = ({ y, fetched, context }: VolunteerLaneProps) => {
               stroke="var(--ink)"
               strokeDasharray="3 2"
             >
-              <title>{`${demoName}: ${counted(count, 'volunteer')} up from ${clock(at)} to ${clock(until)}`}</title>
+              <title>{`${demoName}: ${words} up from ${clock(at)} to ${clock(until)}`}</title>
             </rect>
             <text x={scale.x(at) + 3} y={y + 17} style={condensed(11.5)}>
-              {shorten(counted(count, 'volunteer'), Math.max(8, width - 5), NARROW_LETTER - 0.3)}
+              {words.length * NARROW_LETTER <= width - 5 ? words : count}
             </text>
           </g>
         );

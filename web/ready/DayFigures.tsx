@@ -50,12 +50,7 @@ export function DayFigures({ editing, outdoors, booked }: DayFiguresProps) {
           help="the room by itself"
           optional
         />
-        <Figure
-          name="conditions.pressure"
-          label="Air pressure"
-          help="hPa; 1013 as usual"
-          optional
-        />
+        <Figure name="conditions.pressure" label="Air pressure" help="hPa, else 1013" optional />
         <Words name="conditions.takenAt" label="Taken at" help="Such as 13:05" emptyIsNull />
       </Box>
     </AutoForm>
