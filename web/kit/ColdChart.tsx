@@ -7,6 +7,7 @@ import { readableUnit } from '../../core/units/format';
 import { usePreferences } from '../app/preferences';
 import { FACE, TOKENS } from '../app/tokens';
 import Chart from '../parts/Chart';
+import { axisText, timeAxis } from '../parts/timeAxis';
 
 interface Label {
   data: [number, number, string];
@@ -34,27 +35,13 @@ export default function ColdChart({ budget, start }: { budget: ColdBudget; start
       option: {
         grid: { left: 48, right: 24, top: 34, bottom: 28 },
         tooltip: { show: false },
-        xAxis: {
-          type: 'value',
-          min: first,
-          max: last,
-          interval: Math.max(1800, Math.ceil((last - first) / 6 / 1800) * 1800),
-          axisLabel: {
-            ...text,
-            color: t.muted,
-            formatter: formatClock,
-            hideOverlap: true,
-            showMaxLabel: false,
-          },
-          splitLine: { show: false },
-          axisLine: { lineStyle: { color: t.lineStrong } },
-        },
+        xAxis: timeAxis(t, { first, last, step: 1800, say: formatClock }),
         yAxis: {
           type: 'value',
           min: 0,
           name: UNITS[unit].label,
-          nameTextStyle: { ...text, color: t.muted },
-          axisLabel: { ...text, color: t.muted },
+          nameTextStyle: axisText(t),
+          axisLabel: axisText(t),
           splitLine: { lineStyle: { color: t.line } },
         },
         series: [

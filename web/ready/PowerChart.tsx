@@ -2,8 +2,9 @@ import { useMemo } from 'react';
 import { LONG_SHARE, type Load, loadPoints } from '../../core/ready/power';
 import { formatClock } from '../../core/time/clock';
 import { usePreferences } from '../app/preferences';
-import { FACE, TOKENS } from '../app/tokens';
+import { TOKENS } from '../app/tokens';
 import Chart from '../parts/Chart';
+import { axisText, timeAxis } from '../parts/timeAxis';
 
 /** What a circuit bears over the show, with its fuse and what it bears for long drawn across. */
 export default function PowerChart({ load, startOfDay }: { load: Load; startOfDay: number }) {
@@ -11,7 +12,7 @@ export default function PowerChart({ load, startOfDay }: { load: Load; startOfDa
   const { circuit, peak } = load;
   const { option, label } = useMemo(() => {
     const t = TOKENS[mode];
-    const text = { color: t.muted, fontFamily: FACE.heading, fontSize: 13 };
+    const text = axisText(t);
     const points = loadPoints(load);
     const at = (seconds: number): string => formatClock(startOfDay + seconds);
     // Ticks stand on whole five minutes of the clock.
@@ -27,15 +28,7 @@ export default function PowerChart({ load, startOfDay }: { load: Load; startOfDa
       option: {
         grid: { left: 52, right: 24, top: 16, bottom: 28 },
         tooltip: { show: false },
-        xAxis: {
-          type: 'value',
-          min: first,
-          max: last,
-          interval: Math.max(300, Math.ceil((last - first) / 6 / 300) * 300),
-          axisLabel: { ...text, formatter: at, hideOverlap: true, showMaxLabel: false },
-          splitLine: { show: false },
-          axisLine: { lineStyle: { color: t.lineStrong } },
-        },
+        xAxis: timeAxis(t, { first, last, step: 300, say: at }),
         yAxis: {
           type: 'value',
           min: 0,

@@ -1,6 +1,5 @@
 import { gasFrom } from '../cold/gasFrom';
 import {
-  choice,
   type Level,
   number,
   pressureInput,
@@ -11,6 +10,7 @@ import {
   three,
 } from '../sum';
 import { BREATHED, carbonDioxideAfter, oxygenAfter } from './overTime';
+import { coldKindInput } from '../cold/kind';
 
 /** OSHA 29 CFR 1910.146. */
 const OXYGEN_SHORT = 19.5;
@@ -104,11 +104,7 @@ export const coldInRoom = sum({
   question:
     'Cold liquid boils off, or is spilled: what is left of the oxygen, and how much carbon dioxide is there?',
   inputs: {
-    kind: choice(
-      'What boils off',
-      { nitrogen: 'liquid nitrogen (L)', dryIce: 'dry ice (kg)' },
-      'nitrogen',
-    ),
+    kind: coldKindInput('What boils off'),
     spilled: number({
       label: 'All at once, L or kg',
       unit: 'piece',

@@ -1,5 +1,6 @@
 import { coolDown, type Material } from '../../repertoire/materials';
 import { choice, number, step, sum, three } from '../sum';
+import { littleColdKindInput } from './kind';
 
 const MATERIAL: Record<Material, string> = {
   aluminium: 'aluminium',
@@ -30,11 +31,7 @@ export const chill = sum({
   question:
     'A warm thing goes into cold liquid or dry ice: how much boils away until it is as cold?',
   inputs: {
-    kind: choice(
-      'Chilled in',
-      { nitrogen: 'liquid nitrogen (mL)', dryIce: 'dry ice (g)' },
-      'nitrogen',
-    ),
+    kind: littleColdKindInput('Chilled in', 'nitrogen'),
     material: choice('Material', MATERIAL, 'watery'),
     mass: number({
       label: 'Weight',

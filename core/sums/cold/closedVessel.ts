@@ -1,6 +1,7 @@
 import { STANDARD_PRESSURE } from '../constants';
-import { choice, number, step, sum, temperatureInput, three } from '../sum';
+import { number, step, sum, temperatureInput, three } from '../sum';
 import { gasFrom } from './gasFrom';
+import { littleColdKindInput } from './kind';
 
 interface Vessel {
   kind: 'nitrogen' | 'dryIce';
@@ -20,11 +21,7 @@ export const closedVessel = sum({
   title: 'Cold liquid or dry ice in a closed vessel',
   question: 'What pressure would it come to? It is a stop in every case.',
   inputs: {
-    kind: choice(
-      'What is in it',
-      { nitrogen: 'liquid nitrogen (mL)', dryIce: 'dry ice (g)' },
-      'dryIce',
-    ),
+    kind: littleColdKindInput('What is in it', 'dryIce'),
     amount: number({
       label: 'Amount, mL or g',
       unit: 'piece',

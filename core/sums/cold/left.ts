@@ -1,15 +1,7 @@
 import { need } from '../require';
-import {
-  choice,
-  number,
-  pressureInput,
-  type Reckoned,
-  step,
-  sum,
-  temperatureInput,
-  three,
-} from '../sum';
+import { number, pressureInput, type Reckoned, step, sum, temperatureInput, three } from '../sum';
 import { gasFrom } from './gasFrom';
+import { coldKindInput } from './kind';
 
 /**
  * What is left of a cold liquid that boils away by itself, evenly.
@@ -82,11 +74,7 @@ export const coldLeft = sum({
   question:
     'It boils away by itself from the supplier’s counter on: is there enough when it is wanted, and what gas did it make?',
   inputs: {
-    kind: choice(
-      'What it is',
-      { nitrogen: 'liquid nitrogen (L)', dryIce: 'dry ice (kg)' },
-      'nitrogen',
-    ),
+    kind: coldKindInput('What it is'),
     amount: number({
       label: 'Fetched, L or kg',
       unit: 'piece',
