@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
+import { NO_CONDITIONS } from '../../core/brief/types';
 import { MIGRATIONS } from './migrations';
 import { DatabaseTrouble, migrate, openDatabase } from './open';
 
@@ -73,6 +74,40 @@ test('things of version 2 keep what they were, and are counted as their kit line
   });
   expect(db.pragma('foreign_key_check')).toEqual([]);
   expect(db.prepare('SELECT count(*) FROM settings').pluck().get()).toBe(1);
+  db.close();
+});
+
+test('things of version 3 get what nobody had said of them, and what was measured in version 4 stays', () => {
+  const db = new Database(':memory:');
+  db.pragma('foreign_keys = ON');
+  migrate(db, 3);
+  db.exec(`
+    INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, lift, talk_pattern,
+      volunteer_card, pinned_note, usual_position)
+      VALUES ('d', 'D', '', '', '[]', 5, 99, 3, 'sayFirst', 'Somebody steady', '', '');
+    INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
+      settings, hazards, prior_worked, prior_failed) VALUES ('d', 'm', 0, 'M', '', 0, 1, 0, '',
+      '[{"id":"a","name":"Dose","value":2,"unit":"mL"}]', '[{"kind":"hot","control":"Tongs"}]', 0, 0);
+    INSERT INTO show (id, title, date, zone, arrival, doors, start, hard_finish, audience,
+      audience_note, agreed, note)
+      VALUES ('s', 'S', '2027-05-30', 'Etc/UTC', '12:30', '13:45', '14:00', '14:40', 80, '', 1, '');`);
+  migrate(db, 4);
+  const read = (sql: string): unknown => JSON.parse(String(db.prepare(sql).pluck().get()));
+  expect(read('SELECT volunteer_card FROM method')).toMatchObject({
+    suits: 'Somebody steady',
+    mustNot: [],
+  });
+  expect(read('SELECT settings FROM method')).toEqual([
+    { id: 'a', name: 'Dose', value: 2, unit: 'mL', source: '' },
+  ]);
+  expect(read('SELECT hazards FROM method')).toEqual([
+    { kind: 'hot', control: 'Tongs', who: ['performer', 'crew'], firstAid: '', rest: 'low' },
+  ]);
+  const { sound: _sound, ...known } = NO_CONDITIONS;
+  expect(read('SELECT conditions FROM show')).toEqual(known);
+  db.prepare('UPDATE show SET conditions = ?').run(JSON.stringify({ ...known, humidity: 48 }));
+  migrate(db);
+  expect(read('SELECT conditions FROM show')).toEqual({ ...NO_CONDITIONS, humidity: 48 });
   db.close();
 });
 
