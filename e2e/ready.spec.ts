@@ -35,6 +35,25 @@ test('Ready: what is measured is judged at once, and every figure opens to its w
   ).toBeVisible();
 });
 
+test('the same figures open to their working on the line-up’s card and in Kit', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + EVENING + '/line-up');
+  await page.getByRole('button', { name: /^Crushed can/ }).click();
+  const power = page.locator('details').filter({ hasText: 'Hall would trip: 2400 W' });
+  await expect(power.getByText('Held against')).toBeHidden();
+  await power.getByText('Why').click();
+  await expect(power.getByText('Held against')).toBeVisible();
+  await expect(power).toContainText('80 % for long, common practice');
+  await page.goto(demo.url + EVENING + '/kit');
+  const changed = page.locator('details').filter({ hasText: 'Power: Hall would trip' });
+  await expect(changed).toContainText('Put one of them on another circuit');
+  await changed.locator('summary').focus();
+  await page.keyboard.press('Enter');
+  await expect(changed.getByText('Held against')).toBeVisible();
+});
+
 test('absolute zero and an hour that can’t be are told at their fields', async ({ page, demo }) => {
   await page.goto(demo.url + EVENING + '/ready');
   await page.getByLabel('Temperature').fill('-300');

@@ -1,5 +1,5 @@
 /** What of the day and of the room the sums can know. */
-import type { Place, ShowBundle, Slot } from '../brief/types';
+import type { Place, Show, ShowBundle, Slot } from '../brief/types';
 import type { Facts } from '../sums/bind';
 import type { FactId } from '../sums/sum';
 
@@ -48,6 +48,10 @@ export function roomVolume({ venue }: Pick<ShowBundle, 'venue'>): number | null 
     : lengthM * widthM * ceilingM;
 }
 
+/** Audience and crew, as long as nobody has counted. */
+export const bookedPeople = ({ audience, crew }: Pick<Show, 'audience' | 'crew'>): number =>
+  audience + crew.length;
+
 /** Facts in the base unit of their kind. Indoors there is no wind. */
 export function factsOf(bundle: ShowBundle): Facts {
   const { show, venue } = bundle;
@@ -57,7 +61,7 @@ export function factsOf(bundle: ShowBundle): Facts {
   return {
     temperature: conditions.temperature,
     humidity: conditions.humidity,
-    people: conditions.people ?? show.audience + show.crew.length,
+    people: conditions.people ?? bookedPeople(show),
     wind: conditions.wind ?? (venue && !outdoors ? 0 : null),
     pressure: (conditions.pressure ?? USUAL_PRESSURE) * 0.1,
     roomVolume: outdoors ? OPEN_AIR : room === null ? null : room * 1_000_000,

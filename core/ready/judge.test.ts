@@ -9,9 +9,10 @@ import type { Method } from '../repertoire/types';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { given, HALL, judged } from '../testing/judged';
-import { judge } from './judge';
+import { changesOfKit, judge, verdictsOf } from './judge';
+import { bookedPeople, factsAt, factsOf, roomVolume, toFrontRow } from './facts';
 import { ringsOf } from './plan';
-import { worstOf } from './verdict';
+import { hasWorking, verdict, worstOf } from './verdict';
 
 // The same cases every time.
 fc.configureGlobal({ seed: 154 });
@@ -315,4 +316,87 @@ test('the worst comes first, whatever the day', () => {
     ),
     { numRuns: 50 },
   );
+});
+
+describe('for the screens', () => {
+  const of = (
+    kind: Parameters<typeof verdict>[0]['kind'],
+    level: 'stop' | 'fix' | 'watch',
+    todo: string,
+  ) =>
+    verdict({
+      key: `${kind}-${level}`,
+      kind,
+      level,
+      title: 'Dome',
+      says: 'So.',
+      todo,
+      slotIds: [kind],
+    });
+
+  test('kit is changed by what is to be mended and can be packed for', () => {
+    const all = [
+      of('sum', 'fix', 'Take more'),
+      of('room', 'stop', 'Bring cloth'),
+      of('power', 'fix', 'Bring a lead'),
+      of('sum', 'watch', 'Mind it'),
+      of('room', 'fix', ''),
+      of('distance', 'fix', 'Move it'),
+      of('combination', 'stop', 'Air the stage'),
+    ];
+    expect(changesOfKit(all).map((one) => one.key)).toEqual(['sum-fix', 'room-stop', 'power-fix']);
+    expect(verdictsOf(all, 'power').map((one) => one.key)).toEqual(['power-fix']);
+  });
+
+  test('there is a working where there are steps or a limit', () => {
+    expect(hasWorking({ steps: [], limit: '' })).toBe(false);
+    expect(hasWorking({ steps: [], limit: '2 m' })).toBe(true);
+    expect(
+      hasWorking({ steps: [{ label: '', value: '', formula: '', source: '' }], limit: '' }),
+    ).toBe(true);
+  });
+});
+
+describe('facts', () => {
+  test('people are as booked until somebody counts them', () => {
+    const { shown } = given({ a: {} });
+    expect(bookedPeople(shown.show)).toBe(122);
+    expect(factsOf(shown).people).toBe(122);
+    const counted = given({ a: {} }, { conditions: { people: 80 } }).shown;
+    expect(factsOf(counted).people).toBe(80);
+  });
+
+  test('a room has its volume once all its measures are known; outdoors nothing gathers', () => {
+    expect(roomVolume(given({ a: {} }).shown)).toBe(18 * 9 * 5);
+    expect(roomVolume(given({ a: {} }, { venue: { ceilingM: null } }).shown)).toBeNull();
+    const outside = given({ a: {} }, { venue: { outdoors: true } }).shown;
+    expect(roomVolume(outside)).toBeNull();
+    expect(factsOf(outside)).toMatchObject({ wind: null, backRow: null });
+    expect(factsOf(outside).roomVolume).toBeGreaterThan(
+      factsOf(given({ a: {} }).shown).roomVolume ?? 0,
+    );
+    expect(factsOf(given({ a: {} }).shown).wind).toBe(0);
+  });
+
+  test('the front row is counted from where a slot is done', () => {
+    expect(toFrontRow({ x: 5, y: 2 }, 3)).toBe(5);
+    const { shown } = given({ a: {} });
+    const [table] = shown.show.positions;
+    if (!table) throw new Error('no table');
+    const placed = {
+      ...shown,
+      show: { ...shown.show, positions: [{ ...table, at: { x: 0, y: 1.5 } }] },
+    };
+    expect(factsAt(placed, { positionId: 'table' }).frontRow).toBe(4.5);
+    expect(factsAt(shown, { positionId: 'table' }).frontRow).toBe(3);
+    expect(factsAt(placed, { positionId: null }).frontRow).toBe(3);
+  });
+
+  test('pressure is the standard one until it is read; in kPa', () => {
+    expect(factsOf(given({ a: {} }).shown).pressure).toBeCloseTo(101.325, 9);
+    expect(factsOf(given({ a: {} }, { conditions: { pressure: 980 } }).shown).pressure).toBeCloseTo(
+      98,
+      9,
+    );
+  });
 });

@@ -28,6 +28,15 @@ export function judge(bundle: ShowBundle, timeline: Timeline, options: KitOption
   ].sort(worseFirst);
 }
 
+/** Those that change what is packed: more, less, another vessel, plugs, a lead. */
+export const changesOfKit = (verdicts: readonly Verdict[]): Verdict[] =>
+  verdicts.filter(
+    ({ kind, level, todo }) =>
+      (kind === 'sum' || kind === 'room' || kind === 'power') &&
+      (level === 'stop' || level === 'fix') &&
+      todo !== '',
+  );
+
 /** Those of one slot. */
 export const verdictsOf = (verdicts: readonly Verdict[], slotId: string): Verdict[] =>
   verdicts.filter((one) => one.slotIds.includes(slotId));

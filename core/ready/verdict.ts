@@ -43,6 +43,10 @@ export const verdict = (
   ...of,
 });
 
+/** Whether there is more to say of how it came about than the sentence. */
+export const hasWorking = ({ steps, limit }: Pick<Verdict, 'steps' | 'limit'>): boolean =>
+  steps.length > 0 || limit !== '';
+
 /** The worse first. */
 export const worseFirst = (a: { level: Level }, b: { level: Level }): number =>
   LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level);

@@ -42,6 +42,12 @@ export interface Fetching {
   until: number | null;
 }
 
+/** Volunteers whose time is known. */
+export type Timed = Fetching & { at: number; until: number };
+
+export const timedFetchings = (bundle: ShowBundle, timeline: Timeline): Timed[] =>
+  fetchings(bundle, timeline).filter((one): one is Timed => one.at !== null && one.until !== null);
+
 /** When volunteers are fetched over the show, in running order. */
 export const fetchings = (bundle: ShowBundle, timeline: Timeline): Fetching[] =>
   resolveSlots(bundle).flatMap(({ slot, demo, method }): Fetching[] => {

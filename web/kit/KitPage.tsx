@@ -9,6 +9,7 @@ import { ShowBody } from '../../contract/brief';
 import { type KitEntry, kitList } from '../../core/kit/kit';
 import { stockView } from '../../core/kit/stockWords';
 import { resolveSlots } from '../../core/lineup/fromBundle';
+import { changesOfKit } from '../../core/ready/judge';
 import { ITEM_KINDS } from '../../core/repertoire/types';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';
@@ -19,6 +20,7 @@ import { AutoForm, Figure } from '../parts/form';
 import { Empty, Section } from '../parts/page';
 import { SaveAs } from '../parts/SaveAs';
 import { Tape } from '../parts/tape';
+import { VerdictLines } from '../parts/VerdictMark';
 import { ITEM_KIND } from '../parts/words';
 import { ColdPanel, ColdVerdict } from './ColdPanel';
 import { Amount, columns, KitEntryRow } from './KitEntryRow';
@@ -99,22 +101,15 @@ function Basis() {
 /** What the day's figures change about what is packed: more, less, another vessel, plugs. */
 function Changes() {
   const { ready } = useOpenShow();
-  const told = ready.verdicts.filter(
-    ({ kind, level, todo }) =>
-      ['sum', 'room', 'power'].includes(kind) &&
-      (level === 'stop' || level === 'fix') &&
-      todo !== '',
-  );
+  const told = changesOfKit(ready.verdicts);
   if (told.length === 0) return null;
   return (
     <Section title="What the day changes">
-      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-        {told.map((one) => (
-          <li key={one.key}>
-            <b>{one.title}:</b> {one.says} {one.todo}
-          </li>
-        ))}
-      </Box>
+      <VerdictLines
+        opens
+        size={15}
+        verdicts={told.map((one) => ({ ...one, says: `${one.title}: ${one.says} ${one.todo}` }))}
+      />
     </Section>
   );
 }

@@ -149,7 +149,7 @@ export function SlotCard(props: CardProps) {
       ))}
       {selected && (
         <Box sx={{ px: 1.5 }}>
-          <VerdictLines verdicts={props.verdicts} />
+          <VerdictLines verdicts={props.verdicts} opens />
         </Box>
       )}
       {selected && <SlotEditor {...props} />}

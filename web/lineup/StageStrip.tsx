@@ -12,7 +12,7 @@ import { namesOf } from '../../core/lineup/names';
 import { type Neighbours, neighboursOf } from '../../core/lineup/neighbours';
 import { stripOf } from '../../core/lineup/strip';
 import type { LineupInput, PlacedTask, Timeline } from '../../core/lineup/types';
-import { fetchings } from '../../core/ready/volunteers';
+import { timedFetchings } from '../../core/ready/volunteers';
 import { formatClock, formatDuration, parseClock } from '../../core/time/clock';
 import type { Selection } from './selection';
 import { Axis, FocusLane, TOP } from './StripAxis';
@@ -96,10 +96,7 @@ export function StageStrip(props: StripProps) {
   const { names: room } = view;
   const strip = useMemo(() => stripOf(input, timeline), [input, timeline]);
   const names = useMemo(() => namesOf(input), [input]);
-  const fetched = useMemo(
-    () => fetchings(bundle, timeline).filter((one) => one.at !== null),
-    [bundle, timeline],
-  );
+  const fetched = useMemo(() => timedFetchings(bundle, timeline), [bundle, timeline]);
   const ranges = useMemo(() => rangesOf(input, timeline), [input, timeline]);
   const near = useMemo(
     () =>

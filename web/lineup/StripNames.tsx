@@ -4,14 +4,13 @@ import type { Strip } from '../../core/lineup/strip';
 import type { LineupInput } from '../../core/lineup/types';
 import { PositionMark } from '../parts/tape';
 import { TOP } from './StripAxis';
-import { condensed } from './StripLanes';
+import { condensed, NARROW_LETTER } from './StripLanes';
 import { shorten } from './stripLayout';
 
 export const LANE = 25;
 export const BACKGROUND_LANE = 20;
 
 const WIDE_LETTER = 6.8;
-const NARROW_LETTER = 5.4;
 
 /** Tops of the groups of lanes, and the height of all. */
 export interface Tops {

@@ -1,10 +1,10 @@
-import type { Fetching } from '../../core/ready/volunteers';
+import type { Timed } from '../../core/ready/volunteers';
 import { counted } from '../../core/words';
 import { condensed, type LaneContext, Line, NARROW_LETTER } from './StripLanes';
 
 interface VolunteerLaneProps {
   y: number;
-  fetched: readonly Fetching[];
+  fetched: readonly Timed[];
   context: LaneContext;
 }
 
@@ -15,7 +15,6 @@ export const VolunteerLane = ({ y, fetched, context }: VolunteerLaneProps) => {
     <g>
       <Line y={y + 13} scale={scale} />
       {fetched.map(({ slotId, demoName, count, at, until }) => {
-        if (at === null || until === null) return null;
         const words = counted(count, 'volunteer');
         const width = Math.max(2, scale.x(until) - scale.x(at));
         return (

@@ -6,6 +6,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useState } from 'react';
 import type { Check } from '../../core/ready/checks';
 import { conditionsInWords } from '../../core/ready/day';
+import { bookedPeople } from '../../core/ready/facts';
 import { gearPlans } from '../../core/ready/gear';
 import { loadsOf } from '../../core/ready/power';
 import { fetchings } from '../../core/ready/volunteers';
@@ -116,7 +117,7 @@ export default function ReadyPage() {
         <DayFigures
           editing={editing}
           outdoors={bundle.venue?.outdoors ?? false}
-          booked={show.audience + show.crew.length}
+          booked={bookedPeople(show)}
         />
       </Box>
       <SensorLine editing={editing} />

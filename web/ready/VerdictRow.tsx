@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Mark } from '../../core/ready/go';
-import type { Verdict } from '../../core/ready/verdict';
+import { hasWorking, type Verdict } from '../../core/ready/verdict';
 import { Working } from '../parts/Working';
 import { isTrouble, levelOf } from './level';
 
@@ -20,7 +20,6 @@ export function VerdictRow({ verdict, mark, by, onWaive, onTakeBack }: VerdictRo
   const [open, setOpen] = useState(false);
   const waived = mark?.state === 'waived' && !verdict.final;
   const { glyph, word } = levelOf(verdict.level);
-  const working = verdict.steps.length > 0 || verdict.limit !== '';
   return (
     <Box component="li" sx={{ borderBottom: '1px solid var(--line)', py: 0.75 }}>
       <Box
@@ -61,7 +60,7 @@ export function VerdictRow({ verdict, mark, by, onWaive, onTakeBack }: VerdictRo
           )}
         </Box>
         <Box sx={{ display: 'flex', flex: 'none', ml: 'auto' }}>
-          {working && (
+          {hasWorking(verdict) && (
             <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
               Why
             </Button>

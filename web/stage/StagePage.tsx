@@ -17,10 +17,10 @@ import { type OpenShow, useShow } from '../brief/useShow';
 import { Loading, Trouble, useTitle } from '../parts/page';
 import { Performing } from './Performing';
 
-/** Before a run: begin one, or go back to one that is not finished. */
 /** Lines of what holds the show that are read out; the rest is counted. */
 const TOLD = 7;
 
+/** Before a run: begin one, or go back to one that is not finished. */
 function Wings({
   open,
   runs,
