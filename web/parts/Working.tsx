@@ -16,7 +16,7 @@ export function Working({ steps, limit, source }: WorkingProps) {
         sx={{
           m: 0,
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', sm: 'minmax(110px, 200px) 1fr' },
+          gridTemplateColumns: { xs: '1fr', sm: 'fit-content(40%) minmax(0, 1fr)' },
           columnGap: 2,
           rowGap: 0.5,
         }}
