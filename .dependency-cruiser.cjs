@@ -4,7 +4,7 @@ const layer = (name, from, allowed) => ({
   severity: 'error',
   from: { path: from, pathNot: '\\.test\\.ts$|/testing/' },
   to: {
-    path: '^(core|contract|server|web|demo|e2e|scripts|benchmarks|simulators)/',
+    path: '^(core|contract|server|web|season|e2e|scripts|benchmarks|simulators)/',
     pathNot: allowed,
   },
 });
@@ -13,8 +13,8 @@ module.exports = {
   forbidden: [
     layer('core-knows-nothing', '^core/', '^core/'),
     layer('contract-knows-core', '^contract/', '^(contract|core)/'),
-    layer('demo-knows-contract-and-core', '^demo/', '^(demo|contract|core)/'),
-    layer('server-knows-contract-and-core', '^server/', '^(server|contract|core|demo)/'),
+    layer('season-knows-contract-and-core', '^season/', '^(season|contract|core)/'),
+    layer('server-knows-contract-and-core', '^server/', '^(server|contract|core|season)/'),
     layer('web-knows-contract-and-core', '^web/', '^(web|contract|core)/'),
     layer('simulators-know-core', '^simulators/', '^(simulators|core)/'),
     {

@@ -19,7 +19,7 @@ export async function orderVsSolver(): Promise<object> {
     const traits = new Map(
       show.slots.map((s): [string, SlotTraits] => [
         s.id,
-        { lift: 3, family: s.id, volunteer: false, loud: false },
+        { energy: 3, family: s.id, volunteer: false, loud: false },
       ]),
     );
     const began = performance.now();

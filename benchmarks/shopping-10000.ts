@@ -3,12 +3,12 @@ import type { ShowBundle } from '../core/brief/types';
 import { randomFrom } from '../core/chance/random';
 import { timelineOf } from '../core/lineup/fromBundle';
 import type { Item } from '../core/repertoire/types';
-import { byItem, ownedOn } from '../core/store/allocate';
-import { needsOf } from '../core/store/needs';
-import { shoppingList } from '../core/store/shopping';
+import { byItem, ownedOn } from '../core/inventory/allocate';
+import { needsOf } from '../core/inventory/needs';
+import { shoppingList } from '../core/inventory/shopping';
 import { task } from '../core/testing/build';
 import { bundle, item, line } from '../core/testing/bundle';
-import { lot, pack } from '../core/testing/store';
+import { lot, pack } from '../core/testing/inventory';
 import { dayAfter } from '../core/time/days';
 import { HOUSEHOLD } from '../core/units/household';
 

@@ -1,4 +1,4 @@
-/** What a method asks of the room and of people, and the sums that judge it. */
+/** What a method asks of the room and of people, and the calculators that judge it. */
 import {
   type BoundInput,
   type Care,
@@ -10,14 +10,14 @@ import {
   NEVER,
   type Needs,
   type Never,
-  type SumBinding,
+  type CalculatorBinding,
   type VolunteerCard,
   WHERES,
 } from '../core/repertoire/care';
 import { HAND_ROLES, type HandRole } from '../core/repertoire/types';
-import { SUM_IDS, sumOf } from '../core/sums/catalogue';
-import { numberFault } from '../core/sums/inputs';
-import { FACTS } from '../core/sums/sum';
+import { CALCULATOR_IDS, findCalculator } from '../core/calculators/catalogue';
+import { numberFault } from '../core/calculators/inputs';
+import { FACTS } from '../core/calculators/calculator';
 import {
   Holds,
   Id,
@@ -131,13 +131,13 @@ export class BoundInputBody implements BoundInput {
   value!: number | null;
 }
 
-/** An input the sum has not, a choice it does not offer, a figure out of its bounds. */
-function strayInput({ sum: id, inputs }: SumBindingBody): string | null {
-  const sum = sumOf(id);
-  if (!sum || !Array.isArray(inputs)) return null;
+/** An input the calculator has not, a choice it does not offer, a figure out of its bounds. */
+function strayInput({ calculator: id, inputs }: CalculatorBindingBody): string | null {
+  const calculator = findCalculator(id);
+  if (!calculator || !Array.isArray(inputs)) return null;
   for (const bound of inputs) {
-    const input = sum.inputs[bound?.input];
-    if (!input) return `names an input that “${sum.title}” does not have: “${bound?.input}”`;
+    const input = calculator.inputs[bound?.input];
+    if (!input) return `names an input that “${calculator.title}” does not have: “${bound?.input}”`;
     if ((input.kind === 'choice') !== (bound.from === 'choice'))
       return `must give ${input.label} as ${input.kind === 'choice' ? 'a choice' : 'a figure'}`;
     if (input.kind === 'choice' && !(bound.ref in input.options))
@@ -154,12 +154,12 @@ function strayInput({ sum: id, inputs }: SumBindingBody): string | null {
   return new Set(names).size === names.length ? null : 'has the same input twice';
 }
 
-export class SumBindingBody implements SumBinding {
+export class CalculatorBindingBody implements CalculatorBinding {
   @Id()
   id!: string;
 
-  @OneOf(SUM_IDS)
-  sum!: string;
+  @OneOf(CALCULATOR_IDS)
+  calculator!: string;
 
   @Holds(strayInput)
   @PartList(() => BoundInputBody, 20)

@@ -16,7 +16,7 @@ import {
   type Measured,
   type Pack,
 } from '../core/repertoire/types';
-import { convertible } from '../core/store/convert';
+import { convertible } from '../core/inventory/convert';
 import { kindInWords } from '../core/units/parse';
 import { KIT_UNITS, UNIT_IDS, type UnitId, dimensionOf, isApproximate } from '../core/units/units';
 import {

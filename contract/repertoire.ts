@@ -1,4 +1,9 @@
-import { HARMED, type Harmed, RESTS, type Rest } from '../core/repertoire/care';
+import {
+  PEOPLE_AT_RISK,
+  type PersonAtRisk,
+  REMAINING_RISKS,
+  type RemainingRisk,
+} from '../core/repertoire/care';
 import {
   type After,
   COMPETENCES,
@@ -26,8 +31,8 @@ import {
   type TalkPattern,
   type Task,
 } from '../core/repertoire/types';
-import { unitFor } from '../core/sums/bind';
-import { sumOf } from '../core/sums/catalogue';
+import { unitFor } from '../core/calculators/bind';
+import { findCalculator } from '../core/calculators/catalogue';
 import { kindInWords } from '../core/units/parse';
 import { KIT_UNITS, UNIT_IDS, type UnitId, dimensionOf } from '../core/units/units';
 import {
@@ -46,7 +51,7 @@ import {
   Whole,
   YesNo,
 } from './fields';
-import { CareBody, NeedsBody, SumBindingBody, VolunteerCardBody } from './care';
+import { CareBody, NeedsBody, CalculatorBindingBody, VolunteerCardBody } from './care';
 import { StrengthBody } from './item';
 
 /** Longest time of one task or lag, in seconds: two days, for what is steeped or frozen ahead. */
@@ -126,7 +131,7 @@ export class StepWords {
   gearOff!: string[];
 
   @Text(200)
-  mind!: string;
+  careful!: string;
 
   @OrNull()
   @Part(() => SignBody)
@@ -223,14 +228,14 @@ export class HazardBody implements Hazard {
   @Text(300)
   control!: string;
 
-  @OneOfList(HARMED)
-  who!: Harmed[];
+  @OneOfList(PEOPLE_AT_RISK)
+  atRisk!: PersonAtRisk[];
 
   @Text(200)
   firstAid!: string;
 
-  @OneOf(RESTS)
-  rest!: Rest;
+  @OneOf(REMAINING_RISKS)
+  remainingRisk!: RemainingRisk;
 }
 
 export class ResidueBody implements Residue {
@@ -266,15 +271,15 @@ function strayFetching({ volunteerCard, tasks }: MethodBody): string | null {
   return tasks.some((task) => task?.id === fetched) ? null : 'names a task that is not there';
 }
 
-/** A sum bound to a setting that is not there, or that is of another kind. */
-function straySetting({ sums, settings }: MethodBody): string | null {
-  if (!Array.isArray(sums) || !Array.isArray(settings)) return null;
-  for (const binding of sums)
+/** A calculator bound to a setting that is not there, or that is of another kind. */
+function straySetting({ calculators, settings }: MethodBody): string | null {
+  if (!Array.isArray(calculators) || !Array.isArray(settings)) return null;
+  for (const binding of calculators)
     for (const bound of Array.isArray(binding?.inputs) ? binding.inputs : []) {
       if (bound?.from !== 'setting') continue;
       const setting = settings.find((s) => s?.id === bound.ref);
       if (!setting) return `names a setting that is not there: “${bound.ref}”`;
-      const input = sumOf(binding.sum)?.inputs[bound.input];
+      const input = findCalculator(binding.calculator)?.inputs[bound.input];
       if (input?.kind !== 'number' || !UNIT_IDS.includes(setting.unit)) continue;
       if (unitFor(input, setting.unit) === null)
         return `must have ${input.label} as ${kindInWords(dimensionOf(input.unit))}; “${setting.name}” is of another kind`;
@@ -328,8 +333,8 @@ export class MethodBody implements Method {
   volunteerCard!: VolunteerCardBody;
 
   @Holds<MethodBody>(straySetting)
-  @PartList(() => SumBindingBody, 12)
-  sums!: SumBindingBody[];
+  @PartList(() => CalculatorBindingBody, 12)
+  calculators!: CalculatorBindingBody[];
 
   @PartList(() => ResidueBody, 8)
   leaves!: ResidueBody[];
@@ -368,7 +373,7 @@ export class DemoBody implements Demo {
   ageTo!: number;
 
   @Whole(1, 5)
-  lift!: number;
+  energy!: number;
 
   @OneOf(TALK_PATTERNS)
   talkPattern!: TalkPattern;

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import { season } from '../demo/season';
+import { season } from '../season/season';
 import { showFileSchema } from './schema';
 import { checkShowFile } from './showFile';
 

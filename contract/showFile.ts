@@ -10,14 +10,14 @@ import { VenueBody } from './venue';
 import { Exactly, Id, Num, OneOf, OrNull, Part, PartList } from './fields';
 import { ItemBody } from './item';
 import { DemoBody } from './repertoire';
-import { BoxBody, HouseholdBody, PackMarkBody, StockedLotBody } from './store';
+import { BoxBody, HouseholdBody, PackMarkBody, StockedLotBody } from './inventory';
 import { RunPlanBody } from './runPlan';
 import { RunEventBody } from './stage';
 import { upgraded } from './upgrade';
 import { type Checked, type FieldFault, check } from './validate';
 
 export const FILE_FORMAT = 'hearty-stage/show';
-export const FILE_VERSION = 5;
+export const FILE_VERSION = 6;
 /** Largest show file that is read, in bytes. */
 export const FILE_LIMIT = 8 * 1024 * 1024;
 

@@ -24,8 +24,52 @@ const NEW_OF_VENUES = [
   ...['surface', 'stageWidthM', 'stageDepthM', 'exits'],
 ];
 
+const renamed = (value: Plain, names: Record<string, string>): Plain =>
+  Object.fromEntries(Object.entries(value).map(([name, entry]) => [names[name] ?? name, entry]));
+
+const OLD_TASK = { careful: 'mind' };
+const OLD_HAZARD = { atRisk: 'who', remainingRisk: 'rest' };
+
+/** The file as version 5 wrote it: some things had other names. */
+function asVersion5(file: Plain): Plain {
+  const method = (of: Plain): Plain => {
+    const card = of.volunteerCard as Plain;
+    return renamed(
+      {
+        ...of,
+        tasks: (of.tasks as Plain[]).map((task) => renamed(task, OLD_TASK)),
+        hazards: (of.hazards as Plain[]).map((one) => renamed(one, OLD_HAZARD)),
+        calculators: (of.calculators as Plain[]).map((one) => renamed(one, { calculator: 'sum' })),
+        volunteerCard: {
+          ...card,
+          mustNot: (card.mustNot as string[]).map((m) => (m === 'pregnant' ? 'withChild' : m)),
+        },
+      },
+      { calculators: 'sums' },
+    );
+  };
+  const slot = (of: Plain): Plain => ({
+    ...of,
+    steps: (of.steps as Plain[]).map((step) => renamed(step, OLD_TASK)),
+  });
+  const run = (of: Plain): Plain => {
+    const plan = of.plan as Plain;
+    return { ...of, plan: { ...plan, slots: (plan.slots as Plain[]).map(slot) } };
+  };
+  return {
+    ...file,
+    version: 5,
+    demos: (file.demos as Plain[]).map((demo) => ({
+      ...renamed(demo, { energy: 'lift' }),
+      methods: (demo.methods as Plain[]).map(method),
+    })),
+    runs: (file.runs as Plain[]).map(run),
+  };
+}
+
 /** The file as version 4 wrote it: nobody said how loud the room is. */
-const asVersion4 = (file: Plain): Plain => {
+const asVersion4 = (newest: Plain): Plain => {
+  const file = asVersion5(newest);
   const show = file.show as Plain;
   return {
     ...file,
@@ -35,7 +79,8 @@ const asVersion4 = (file: Plain): Plain => {
 };
 
 /** The file as version 3 wrote it: the words of the volunteer card stood with the demo. */
-function asVersion3(file: Plain): Plain {
+function asVersion3(newest: Plain): Plain {
+  const file = asVersion5(newest);
   const show = file.show as Plain;
   return {
     ...file,
@@ -150,7 +195,7 @@ test('version 3 is read: nothing is asked of the room yet, and volunteer cards g
       if (!read.ok) throw new Error(JSON.stringify(read.faults));
       expect(read.value.show.conditions).toEqual(NO_CONDITIONS);
       for (const method of read.value.demos.flatMap((demo) => demo.methods)) {
-        expect(method).toMatchObject({ needs: NO_NEEDS, care: NO_CARE, sums: [] });
+        expect(method).toMatchObject({ needs: NO_NEEDS, care: NO_CARE, calculators: [] });
         expect(method.volunteerCard.suits).toBe('Somebody steady.');
       }
       for (const person of read.value.people) expect(person.mayWaive).toBe(true);
@@ -171,6 +216,18 @@ test('version 4 is read: all but the sound level of the room is as it was', () =
       });
     }),
     { numRuns: 40, seed: 124 },
+  );
+});
+
+test('version 5 is read: the same things by their newer names', () => {
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const plain = JSON.parse(JSON.stringify(file)) as Plain;
+      const read = readShowFile(JSON.stringify(asVersion5(plain)));
+      if (!read.ok) throw new Error(JSON.stringify(read.faults));
+      expect(read.value).toEqual(file);
+    }),
+    { numRuns: 40, seed: 125 },
   );
 });
 

@@ -2,7 +2,7 @@
 import { NO_WISHES } from '../core/brief/wishes';
 import { blankVenue } from '../core/brief/blank';
 import { NO_CONDITIONS } from '../core/brief/types';
-import { blankHazard, blankItem, blankLine, blankMethod } from '../core/repertoire/blank';
+import { blankItem, blankLine, blankMethod } from '../core/repertoire/blank';
 import { HOUSEHOLD } from '../core/units/household';
 import { BASE_UNIT, type UnitId, UNITS, dimensionOf } from '../core/units/units';
 
@@ -85,8 +85,8 @@ function fromVersion2(file: Plain): Plain {
 
 /** What version 4 added: what a method asks of the room, cautions, volunteers, sums, the day's figures. */
 function fromVersion3(file: Plain): Plain {
-  const { needs, care, sums, volunteerCard } = blankMethod('', '');
-  const { kind: _kind, control: _control, ...hazard } = blankHazard('hot');
+  const { needs, care, volunteerCard } = blankMethod('', '');
+  const hazard = { who: ['performer', 'crew'], firstAid: '', rest: 'low' };
   const demo = (value: unknown): unknown => {
     if (!isPlain(value)) return value;
     const { volunteerCard: words = '', ...rest } = value;
@@ -96,7 +96,7 @@ function fromVersion3(file: Plain): Plain {
         ? {
             needs,
             care,
-            sums,
+            sums: [],
             volunteerCard: card,
             ...entry,
             hazards: each(entry.hazards, (one) => withMissing(one, hazard)),
@@ -128,12 +128,54 @@ const fromVersion4 = (file: Plain): Plain => ({
     : file.show,
 });
 
+/** The same part with some of its names changed; a name that is not there is left out. */
+function renamed(value: unknown, names: Readonly<Record<string, string>>): unknown {
+  if (!isPlain(value)) return value;
+  return Object.fromEntries(
+    Object.entries(value).map(([name, entry]) => [
+      Object.hasOwn(names, name) ? names[name] : name,
+      entry,
+    ]),
+  );
+}
+
+/** The same part with one of its entries changed, where it has that entry. */
+const within = (value: unknown, name: string, change: (entry: unknown) => unknown): unknown =>
+  isPlain(value) && Object.hasOwn(value, name) ? { ...value, [name]: change(value[name]) } : value;
+
+/** Version 6 gave things their usual names: calculators, energy, who is at risk, remaining risk. */
+function fromVersion5(file: Plain): Plain {
+  const task = (value: unknown): unknown => renamed(value, { mind: 'careful' });
+  const hazard = (value: unknown): unknown =>
+    renamed(value, { who: 'atRisk', rest: 'remainingRisk' });
+  const card = (value: unknown): unknown =>
+    within(value, 'mustNot', (list) =>
+      each(list, (entry) => (entry === 'withChild' ? 'pregnant' : entry)),
+    );
+  const method = (value: unknown): unknown => {
+    let changed = renamed(value, { sums: 'calculators' });
+    changed = within(changed, 'calculators', (list) =>
+      each(list, (binding) => renamed(binding, { sum: 'calculator' })),
+    );
+    changed = within(changed, 'tasks', (list) => each(list, task));
+    changed = within(changed, 'hazards', (list) => each(list, hazard));
+    return within(changed, 'volunteerCard', card);
+  };
+  const demo = (value: unknown): unknown =>
+    within(renamed(value, { lift: 'energy' }), 'methods', (list) => each(list, method));
+  const planned = (value: unknown): unknown => within(value, 'steps', (list) => each(list, task));
+  const run = (value: unknown): unknown =>
+    within(value, 'plan', (plan) => within(plan, 'slots', (list) => each(list, planned)));
+  return { ...file, version: 6, demos: each(file.demos, demo), runs: each(file.runs, run) };
+}
+
 /** Each makes the next version of the one before. */
 const STEPS: Record<number, (file: Plain) => Plain> = {
   1: fromVersion1,
   2: fromVersion2,
   3: fromVersion3,
   4: fromVersion4,
+  5: fromVersion5,
 };
 
 /** The file as the present version has it. */

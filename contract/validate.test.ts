@@ -10,8 +10,8 @@ import {
   ReceiveBody,
   SettingsBody,
   TakeOutBody,
-} from './store';
-import { season } from '../demo/season';
+} from './inventory';
+import { season } from '../season/season';
 import { FollowUpBody, MarkBody } from './day';
 import { PersonBody, ShowBody } from './brief';
 import { VenueBody } from './venue';

@@ -122,7 +122,7 @@ test('a venue’s circuits and exits: a second circuit takes the load', async ({
   await expect(page.getByText(/No exit is on the plan/)).toHaveCount(0);
 });
 
-test('what a sum reckons with stays of its kind and is not taken away under it', async ({
+test('what a calculator calculates with stays of its kind and is not taken away under it', async ({
   page,
   demo,
 }) => {
@@ -140,15 +140,15 @@ test('what a sum reckons with stays of its kind and is not taken away under it',
   await expect(settings.getByText(/^Value must be /)).toHaveCount(0);
   await expect(saved(page)).toBeVisible();
   // Bound no more, it can go.
-  await page.getByRole('button', { name: 'Edit the sums that judge it' }).click();
-  const sums = page.getByRole('group', { name: 'Editing the sums that judge it' });
-  await sums.getByRole('combobox', { name: 'Peroxide' }).click();
+  await page.getByRole('button', { name: 'Edit the calculators that judge it' }).click();
+  const calculators = page.getByRole('group', { name: 'Editing the calculators that judge it' });
+  await calculators.getByRole('combobox', { name: 'Peroxide' }).click();
   await page.getByRole('option', { name: 'a figure' }).click();
   await expect(taken).toBeEnabled();
-  // Another sum picked: what was bound of the first has no place in it, and nothing is wrong.
-  await sums.getByRole('combobox', { name: 'Sum', exact: true }).click();
+  // Another calculator picked: what was bound of the first has no place in it, and nothing is wrong.
+  await calculators.getByRole('combobox', { name: 'Sum', exact: true }).click();
   await page.getByRole('option', { name: 'How much does it take to chill?' }).click();
-  await expect(sums.getByRole('combobox', { name: 'Chilled in' })).toBeVisible();
+  await expect(calculators.getByRole('combobox', { name: 'Chilled in' })).toBeVisible();
   await expect(saved(page)).toBeVisible();
 });
 

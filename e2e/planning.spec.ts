@@ -181,7 +181,10 @@ test('a show removed in another tab is told, and brought back', async ({ page, d
   await expect(page.getByText('Ends 14:38')).toBeVisible();
 });
 
-test('kit: a line opens to its sum, and the list is saved as CSV', async ({ page, demo }) => {
+test('kit: a line opens to its calculator, and the list is saved as CSV', async ({
+  page,
+  demo,
+}) => {
   await page.goto(demo.url + FESTIVAL + '/kit');
   await page.getByRole('button', { name: /Warm water/ }).click();
   await expect(

@@ -138,12 +138,12 @@ test('the bench: a slider, a figure that can’t be, and the limits drawn', asyn
   await expect(page.getByText(/Methanol is toxic/)).toBeVisible();
 });
 
-test('a sum is bound to a setting by picking, and its verdict follows in the show', async ({
+test('a calculator is bound to a setting by picking, and its verdict follows in the show', async ({
   page,
   demo,
 }) => {
   await page.goto(demo.url + '/demos/spinning-stool');
-  await page.getByRole('button', { name: 'Edit the sums that judge it' }).click();
+  await page.getByRole('button', { name: 'Edit the calculators that judge it' }).click();
   await page.getByRole('combobox', { name: 'Turns with arms out' }).click();
   await page.getByRole('option', { name: 'a figure' }).click();
   const figure = page.getByLabel('Turns with arms out (turns/min)');

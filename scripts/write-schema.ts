@@ -1,7 +1,7 @@
 /** Writes docs/formats/show-file.schema.json and the example beside it: `npm run schema`. */
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { showFileSchema } from '../contract/schema';
-import { season } from '../demo/season';
+import { season } from '../season/season';
 import { localInstant } from '../server/instant';
 
 const folder = new URL('../docs/formats/', import.meta.url);

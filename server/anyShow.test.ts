@@ -4,13 +4,13 @@ import fc from 'fast-check';
 import { showFile } from '../contract/testing/arbitrary';
 import { kitList } from '../core/kit/kit';
 import { callSheet, sheetTable } from '../core/lineup/callSheet';
-import { diaryOf } from '../core/lineup/diary';
+import { calendarEvents } from '../core/lineup/calendarEvents';
 import { forecastShow } from '../core/lineup/forecast/forecast';
 import { policiesOf } from '../core/lineup/forecast/fromBundle';
 import { lineupInput } from '../core/lineup/fromBundle';
 import { joinsOf } from '../core/lineup/joins';
 import { leadRange } from '../core/lineup/lead';
-import { mender } from '../core/lineup/mend';
+import { fixFinder } from '../core/lineup/suggestFixes';
 import { traitsOf } from '../core/lineup/order/fromBundle';
 import { suggestedOrder } from '../core/lineup/order/suggest';
 import { schedule } from '../core/lineup/schedule';
@@ -31,17 +31,17 @@ test('everything that follows from a show is finite, and every conflict says wha
       const timeline = schedule(input);
       expect(timeline.blocks).toHaveLength(input.slots.length);
       for (const conflict of timeline.conflicts) {
-        expect(conflict.words.length).toBeGreaterThan(10);
-        expect(conflict.words).not.toMatch(/undefined|NaN/);
+        expect(conflict.message.length).toBeGreaterThan(10);
+        expect(conflict.message).not.toMatch(/undefined|NaN/);
         expect(conflict.advice.length).toBeGreaterThan(5);
       }
-      const mend = mender(input, timeline);
+      const mend = fixFinder(input, timeline);
       const all = [
         timeline,
         stripOf(input, timeline),
         joinsOf(input, timeline),
         kitList(file, timeline),
-        diaryOf(file, input, timeline),
+        calendarEvents(file, input, timeline),
         forecastShow(input, timeline, policiesOf(file, []), { runs: 20, seed: 1 }),
         suggestedOrder(input, traitsOf(file), file.show.wishes, { seed: 1, most: 30 }),
         timeline.tasks.map((task) => leadRange(input, timeline, task.slot, task.task)),

@@ -7,9 +7,9 @@ import { PersonBody } from '../contract/brief';
 import { VenueBody } from '../contract/venue';
 import { ItemBody } from '../contract/item';
 import { DemoBody } from '../contract/repertoire';
-import { BoxBody, SettingsBody } from '../contract/store';
+import { BoxBody, SettingsBody } from '../contract/inventory';
 import { recordsFor } from './after/records';
-import type { Area } from './area';
+import type { AppContext } from './context';
 import { briefRoutes } from './brief/routes';
 import { entityRoutes } from './entity';
 import { answerErrors, nothingHere } from './http/errors';
@@ -20,14 +20,14 @@ import { photoRoutes } from './ready/photoRoutes';
 import { readyRoutes } from './ready/routes';
 import type { RoomSensor } from './ready/sensor';
 import { stageRoutes } from './stage/routes';
-import { shoppingRoutes, tableBody } from './store/shoppingRoutes';
-import { storeRoutes } from './store/routes';
+import { shoppingRoutes, tableBody } from './inventory/shoppingRoutes';
+import { storeRoutes } from './inventory/routes';
 
 /** Largest body but for show files, in bytes. */
 const BODY_LIMIT = 1024 * 1024;
 
 export interface AppOptions {
-  area: Area;
+  context: AppContext;
   /** Folder of the built pages; null to serve the API alone. */
   pages: string | null;
   /** True when it serves the demo season. */
@@ -41,29 +41,39 @@ const onlyReadAndChange: RequestHandler = (req, res, next) => {
   else nothingHere(req, res, next);
 };
 
-function apiRoutes({ area, demo, sensor }: AppOptions): Router {
+function apiRoutes({ context, demo, sensor }: AppOptions): Router {
   const api = Router();
   api.get('/health', (_req, res) => void res.json({ ok: true, demo }));
-  api.get('/changes', (req, res) => area.changes.listen(req, res));
+  api.get('/changes', (req, res) => context.changes.listen(req, res));
   api.use('/shows', (req, res, next) => {
     if (req.method === 'POST' && req.path === '/file') next();
     else express.json({ limit: BODY_LIMIT, strict: true })(req, res, next);
   });
-  api.use('/shows', lineupRoutes(area), kitRoutes(area), readyRoutes(area), photoRoutes(area));
-  api.use('/shows', briefRoutes(area));
+  api.use(
+    '/shows',
+    lineupRoutes(context),
+    kitRoutes(context),
+    readyRoutes(context),
+    photoRoutes(context),
+  );
+  api.use('/shows', briefRoutes(context));
   api.use('/store', tableBody);
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
-  api.use('/demos', entityRoutes(area.demos, DemoBody, area.changes));
-  api.use(storeRoutes(area), shoppingRoutes(area));
-  api.use('/items', entityRoutes(area.items, ItemBody, area.changes));
-  api.use('/boxes', entityRoutes(area.boxes, BoxBody, area.changes));
-  api.use('/settings', onlyReadAndChange, entityRoutes(area.settings, SettingsBody, area.changes));
-  api.use('/venues', entityRoutes(area.venues, VenueBody, area.changes));
-  api.use('/people', entityRoutes(area.people, PersonBody, area.changes));
-  api.use('/follow-ups', entityRoutes(area.followUps, FollowUpBody, area.changes));
-  api.get('/records', (_req, res) => void res.json(recordsFor(area, area.demos.list())));
+  api.use('/demos', entityRoutes(context.demos, DemoBody, context.changes));
+  api.use(storeRoutes(context), shoppingRoutes(context));
+  api.use('/items', entityRoutes(context.items, ItemBody, context.changes));
+  api.use('/boxes', entityRoutes(context.boxes, BoxBody, context.changes));
+  api.use(
+    '/settings',
+    onlyReadAndChange,
+    entityRoutes(context.settings, SettingsBody, context.changes),
+  );
+  api.use('/venues', entityRoutes(context.venues, VenueBody, context.changes));
+  api.use('/people', entityRoutes(context.people, PersonBody, context.changes));
+  api.use('/follow-ups', entityRoutes(context.followUps, FollowUpBody, context.changes));
+  api.get('/records', (_req, res) => void res.json(recordsFor(context, context.demos.list())));
   api.get('/sensor', async (_req, res) => void res.json(await sensor.answer()));
-  api.use(stageRoutes(area));
+  api.use(stageRoutes(context));
   api.use(nothingHere);
   return api;
 }

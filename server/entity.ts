@@ -8,14 +8,14 @@ import type { Change, Versioned } from '../contract/api';
 import { Num } from '../contract/fields';
 import type { Db } from './db/open';
 import type { Changes } from './http/changes';
-import { Refusal, body, notFound } from './http/errors';
+import { HttpError, body, notFound } from './http/errors';
 
 export interface Entity {
   id: string;
 }
 
-/** What an area's store does for its table; versions and removal are dealt with here. */
-export interface Shelf<T extends Entity> {
+/** What an context's store does for its table; versions and removal are dealt with here. */
+export interface EntityTable<T extends Entity> {
   /** Name of the table, and of the thing in messages. */
   table: string;
   noun: string;
@@ -29,12 +29,12 @@ export interface Shelf<T extends Entity> {
   write(value: T): void;
 }
 
-export class Store<T extends Entity> {
+export class EntityStore<T extends Entity> {
   private readonly stateOf: Statement;
 
   constructor(
     private readonly db: Db,
-    readonly shelf: Shelf<T>,
+    readonly shelf: EntityTable<T>,
   ) {
     this.stateOf = db.prepare(`SELECT version, removed FROM "${shelf.table}" WHERE id = ?`);
   }
@@ -62,7 +62,7 @@ export class Store<T extends Entity> {
     const state = this.state(id);
     if (!state) throw notFound(this.shelf.noun);
     if (state.removed)
-      throw new Refusal(
+      throw new HttpError(
         410,
         'removed',
         `This ${this.shelf.noun} was removed. It can be brought back.`,
@@ -75,7 +75,7 @@ export class Store<T extends Entity> {
   add(value: T): Versioned<T> {
     return this.db.transaction(() => {
       if (this.exists(value.id))
-        throw new Refusal(409, 'exists', `There is a ${this.shelf.noun} with this id already.`);
+        throw new HttpError(409, 'exists', `There is a ${this.shelf.noun} with this id already.`);
       this.shelf.write(value);
       return this.get(value.id);
     })();
@@ -86,7 +86,7 @@ export class Store<T extends Entity> {
     return this.db.transaction(() => {
       const now = this.get(value.id);
       if (now.version !== version)
-        throw new Refusal(
+        throw new HttpError(
           409,
           'changed_elsewhere',
           `This ${this.shelf.noun} was changed elsewhere in the meantime.`,
@@ -114,7 +114,7 @@ class VersionBody {
 
 /** GET, POST, PUT, DELETE and restore for one kind of thing. */
 export function entityRoutes<T extends Entity>(
-  store: Store<T>,
+  store: EntityStore<T>,
   type: new () => T,
   changes: Changes,
   list: () => unknown[] = () => store.list(),
@@ -133,7 +133,7 @@ export function entityRoutes<T extends Entity>(
     const from = body(VersionBody, { version }).version;
     const value = body(type, plain);
     if (value.id !== req.params.id)
-      throw new Refusal(400, 'other_id', 'The id in the address and in the body differ.');
+      throw new HttpError(400, 'other_id', 'The id in the address and in the body differ.');
     const changed = store.change(value, from);
     tell(changed.id);
     res.json(changed);

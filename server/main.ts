@@ -2,7 +2,7 @@
 import { createServer } from 'node:http';
 import { join, resolve } from 'node:path';
 import { createApp } from './app';
-import { areaOver, type Area } from './area';
+import { createContext, type AppContext } from './context';
 import { DatabaseTrouble, openDatabase } from './db/open';
 import { isLoopback } from './http/guard';
 import { todayHere, zoneHere } from './instant';
@@ -43,20 +43,20 @@ const file = process.env.HEARTY_DATA
   ? resolve(process.env.HEARTY_DATA)
   : join(root, 'data', demo ? 'demo.sqlite' : 'hearty-stage.sqlite');
 
-let area: Area;
+let context: AppContext;
 try {
-  area = areaOver(openDatabase(file));
+  context = createContext(openDatabase(file));
 } catch (error) {
   if (error instanceof DatabaseTrouble) stop(error.message);
   const reason = error instanceof Error ? error.message : String(error);
   stop(`The data file ${file} can’t be opened: ${reason}`);
 }
-const empty = area.db.prepare('SELECT count(*) FROM show').pluck().get() === 0;
-const unused = area.db.prepare('SELECT count(*) FROM demo').pluck().get() === 0;
-if (demo && empty && unused) loadSeason(area, todayHere(), zoneHere());
+const empty = context.db.prepare('SELECT count(*) FROM show').pluck().get() === 0;
+const unused = context.db.prepare('SELECT count(*) FROM demo').pluck().get() === 0;
+if (demo && empty && unused) loadSeason(context, todayHere(), zoneHere());
 
 const sensor = new RoomSensor(process.env.HEARTY_SENSOR || SENSOR_ADDRESS);
-const server = createServer(createApp({ area, pages: join(root, 'dist', 'web'), demo, sensor }));
+const server = createServer(createApp({ context, pages: join(root, 'dist', 'web'), demo, sensor }));
 server.on('error', (error: NodeJS.ErrnoException) => {
   if (error.code === 'EADDRINUSE')
     stop(
@@ -76,9 +76,9 @@ server.listen(port, host, () => {
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
   process.on(signal, () => {
-    area.changes.close();
+    context.changes.close();
     server.close(() => {
-      area.db.close();
+      context.db.close();
       process.exit(0);
     });
     server.closeAllConnections();

@@ -1,6 +1,6 @@
 /**
  * `npm run plan -- FILE`: the timeline and kit of a show file as JSON, with no server. With `--order`,
- * a better running order too; `--arc` says how its lift should run. With `--forecast N` what comes of
+ * a better running order too; `--arc` says how its energy should run. With `--forecast N` what comes of
  * N simulated shows. `--seed` makes both repeat.
  */
 import { readFileSync, statSync } from 'node:fs';
@@ -9,12 +9,12 @@ import { FILE_LIMIT, readShowFile, type ShowFile } from '../contract/showFile';
 import { type FieldFault, faultInWords } from '../contract/validate';
 import { type Arc, ARCS } from '../core/brief/wishes';
 import { recordsOf } from '../core/after/review';
-import { withOwned } from '../core/store/owned';
+import { withOwned } from '../core/inventory/owned';
 import { kitList } from '../core/kit/kit';
 import { wholeForecast } from '../core/lineup/forecast/forecast';
 import { policiesOf } from '../core/lineup/forecast/fromBundle';
 import { lineupInput } from '../core/lineup/fromBundle';
-import { mender } from '../core/lineup/mend';
+import { fixFinder } from '../core/lineup/suggestFixes';
 import { traitsOf } from '../core/lineup/order/fromBundle';
 import { suggestedOrder } from '../core/lineup/order/suggest';
 import { schedule } from '../core/lineup/schedule';
@@ -96,7 +96,7 @@ function answer(file: ShowFile, { order, arc, forecast, seed }: Asked): object {
   const input = lineupInput(show);
   const timeline = schedule(input, EFFORT.thorough);
   const others = show.people.filter((person) => !show.show.crew.includes(person.id));
-  const mend = mender(input, timeline, others);
+  const mend = fixFinder(input, timeline, others);
   return {
     timeline: {
       ...timeline,

@@ -6,7 +6,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { season } from '../demo/season';
+import { season } from '../season/season';
 import type { Suggestion } from '../core/lineup/order/suggest';
 import { timelineOf } from '../core/lineup/fromBundle';
 import type { RunEvent } from '../core/stage/types';

@@ -4,10 +4,10 @@ import { kitList } from '../core/kit/kit';
 import { lineupInput, timelineOf } from '../core/lineup/fromBundle';
 import { verifyTimeline } from '../core/lineup/verify';
 import { readiness } from '../core/ready/go';
-import { resolveInputs } from '../core/sums/bind';
-import { sumOf } from '../core/sums/catalogue';
-import { inputFaults } from '../core/sums/inputs';
-import { around } from './ready/around';
+import { resolveInputs } from '../core/calculators/bind';
+import { findCalculator } from '../core/calculators/catalogue';
+import { inputFaults } from '../core/calculators/inputs';
+import { readinessContext } from './ready/readiness';
 import { fold } from '../core/stage/fold';
 import { type TestServer, TODAY, testServer } from './testing/serve';
 
@@ -16,10 +16,10 @@ beforeAll(() => {
   server = testServer();
 });
 afterAll(() => server.close());
-const ids = (): string[] => server.area.shows.list().map((show) => show.id);
+const ids = (): string[] => server.context.shows.list().map((show) => show.id);
 
 test('enough of everything: places, people, shows before and ahead, demonstrations', () => {
-  const { venues, people, shows, demos, items } = server.area;
+  const { venues, people, shows, demos, items } = server.context;
   expect(venues.list().length).toBeGreaterThanOrEqual(3);
   expect(people.list()).toHaveLength(4);
   expect(demos.list()).toHaveLength(22);
@@ -34,7 +34,7 @@ test('enough of everything: places, people, shows before and ahead, demonstratio
 
 test('every show keeps every rule and ends before its hard finish', () => {
   for (const id of ids()) {
-    const bundle = server.area.bundles.of(id);
+    const bundle = server.context.bundles.of(id);
     const timeline = timelineOf(bundle);
     expect([id, timeline.conflicts]).toEqual([id, []]);
     expect(verifyTimeline(lineupInput(bundle), timeline)).toEqual([]);
@@ -44,7 +44,7 @@ test('every show keeps every rule and ends before its hard finish', () => {
 
 test('every kit line adds up, and every item that is listed is in the store', () => {
   for (const id of ids()) {
-    const bundle = server.area.bundles.of(id);
+    const bundle = server.context.bundles.of(id);
     const entries = kitList(bundle, timelineOf(bundle));
     expect(entries.length).toBeGreaterThan(5);
     expect(entries.filter((entry) => entry.clash)).toEqual([]);
@@ -60,14 +60,14 @@ test('every kit line adds up, and every item that is listed is in the store', ()
 
 describe('the past', () => {
   const past = (): string[] =>
-    server.area.shows
+    server.context.shows
       .list()
       .filter((show) => show.date < TODAY)
       .map((show) => show.id);
 
   test('each past show has a finished run, with something that did not work', () => {
     for (const id of past()) {
-      const [run] = server.area.runs.list(id);
+      const [run] = server.context.runs.list(id);
       if (!run) throw new Error(`${id} has no run`);
       const live = fold(run.plan, run.events);
       expect(live.phase).toBe('finished');
@@ -77,18 +77,22 @@ describe('the past', () => {
 
   test('nothing held it: its checks were done by those who had them, before the start', () => {
     for (const id of past()) {
-      const bundle = server.area.bundles.of(id);
-      const marks = server.area.marks.of(id);
-      const { state } = readiness(bundle, timelineOf(bundle), around(server.area, bundle));
+      const bundle = server.context.bundles.of(id);
+      const marks = server.context.marks.of(id);
+      const { state } = readiness(
+        bundle,
+        timelineOf(bundle),
+        readinessContext(server.context, bundle),
+      );
       expect(state.words).toBe('Go: every check is done');
-      const [run] = server.area.runs.list(id);
+      const [run] = server.context.runs.list(id);
       for (const mark of marks) expect(mark.at).toBeLessThanOrEqual(run?.plan.startsAt ?? 0);
     }
   });
 });
 
 test('amounts are small: nothing is measured out by more than two litres or two kilograms', () => {
-  for (const demo of server.area.demos.list())
+  for (const demo of server.context.demos.list())
     for (const method of demo.methods)
       for (const line of method.kit) {
         const litres = { L: 1, mL: 1e-3, kg: 1, g: 1e-3 }[line.unit as string] ?? 0;
@@ -101,9 +105,9 @@ test('amounts are small: nothing is measured out by more than two litres or two 
 });
 
 test('what can hurt somebody says how it is kept in hand, and never that it is safe', () => {
-  const text = JSON.stringify(server.area.demos.list());
+  const text = JSON.stringify(server.context.demos.list());
   expect(text).not.toMatch(/\bsafe\b/i);
-  for (const demo of server.area.demos.list())
+  for (const demo of server.context.demos.list())
     for (const method of demo.methods)
       for (const hazard of method.hazards) expect(hazard.control.length).toBeGreaterThan(5);
 });
@@ -129,7 +133,7 @@ describe('the repertoire', () => {
   };
 
   test('has at least twenty demonstrations, over all families', () => {
-    const demos = server.area.demos.list();
+    const demos = server.context.demos.list();
     expect(demos.length).toBeGreaterThanOrEqual(20);
     const missing = Object.entries(FAMILIES).filter(
       ([, word]) => !demos.some((demo) => demo.keywords.some((key) => word.test(key))),
@@ -138,17 +142,17 @@ describe('the repertoire', () => {
   });
 
   test('every figure says where it is from; every method has words, kit and somewhere for what is left', () => {
-    for (const demo of server.area.demos.list())
+    for (const demo of server.context.demos.list())
       for (const method of demo.methods) {
         expect(method.settings.filter((setting) => setting.source === '')).toEqual([]);
         expect(method.tasks.some((task) => task.phase === 'perform' && task.say !== '')).toBe(true);
         expect(method.kit.length).toBeGreaterThan(0);
-        for (const hazard of method.hazards) expect(hazard.who.length).toBeGreaterThan(0);
+        for (const hazard of method.hazards) expect(hazard.atRisk.length).toBeGreaterThan(0);
       }
   });
 
   test('volunteers are told how to say no, and how to get off again', () => {
-    for (const demo of server.area.demos.list())
+    for (const demo of server.context.demos.list())
       for (const { id, volunteers, volunteerCard, tasks } of demo.methods) {
         if (volunteers === 0) continue;
         expect([demo.id, id, volunteerCard.letGo !== '' && volunteerCard.wayOff !== '']).toEqual([
@@ -160,7 +164,7 @@ describe('the repertoire', () => {
       }
   });
 
-  test('every sum can be reckoned on an ordinary day, and stops nothing then', () => {
+  test('every calculator can be reckoned on an ordinary day, and stops nothing then', () => {
     const facts = {
       temperature: 19,
       humidity: 40,
@@ -174,17 +178,17 @@ describe('the repertoire', () => {
       sound: 45,
     };
     let judged = 0;
-    for (const demo of server.area.demos.list())
+    for (const demo of server.context.demos.list())
       for (const method of demo.methods)
-        for (const binding of method.sums) {
-          const sum = sumOf(binding.sum);
-          if (!sum) throw new Error(binding.sum);
-          const { values, missing } = resolveInputs(sum, binding.inputs, {
+        for (const binding of method.calculators) {
+          const calculator = findCalculator(binding.calculator);
+          if (!calculator) throw new Error(binding.calculator);
+          const { values, missing } = resolveInputs(calculator, binding.inputs, {
             settings: method.settings,
             facts,
           });
-          expect([demo.id, missing, inputFaults(sum, values)]).toEqual([demo.id, [], {}]);
-          expect([demo.id, sum.reckon(values).level]).not.toEqual([demo.id, 'stop']);
+          expect([demo.id, missing, inputFaults(calculator, values)]).toEqual([demo.id, [], {}]);
+          expect([demo.id, calculator.evaluate(values).level]).not.toEqual([demo.id, 'stop']);
           judged += 1;
         }
     expect(judged).toBeGreaterThan(20);

@@ -1,10 +1,10 @@
-import { seasonExtras } from '../demo/extras';
-import { season } from '../demo/season';
+import { seasonExtras } from '../season/extras';
+import { season } from '../season/season';
 import { ItemBody } from '../contract/item';
 import { DemoBody } from '../contract/repertoire';
 import { checkShowFile } from '../contract/showFile';
 import { type Checked, check } from '../contract/validate';
-import type { Area } from './area';
+import type { AppContext } from './context';
 import { importShow } from './brief/showFile';
 import { localInstant } from './instant';
 
@@ -17,16 +17,16 @@ function valid<T>(result: Checked<T>): T {
 }
 
 /** Loads the demo season, all or nothing, through the same check and import as a person's file. */
-export function loadSeason(area: Area, today: string, zone: string): void {
-  area.db.transaction(() => {
+export function loadSeason(context: AppContext, today: string, zone: string): void {
+  context.db.transaction(() => {
     const shows = season(today, zone, localInstant).map((show) => valid(checkShowFile(copy(show))));
-    for (const show of shows) importShow(area, show);
+    for (const show of shows) importShow(context, show);
     const extras = seasonExtras(today, Date.now(), shows);
     // What the shows brought is there already.
     for (const item of extras.items)
-      if (!area.items.exists(item.id)) area.items.add(valid(check(ItemBody, copy(item))));
-    for (const demo of extras.demos) area.demos.add(valid(check(DemoBody, copy(demo))));
-    for (const followUp of extras.followUps) area.followUps.add(followUp);
-    for (const { showId, ...mark } of extras.marks) area.marks.set(showId, mark);
+      if (!context.items.exists(item.id)) context.items.add(valid(check(ItemBody, copy(item))));
+    for (const demo of extras.demos) context.demos.add(valid(check(DemoBody, copy(demo))));
+    for (const followUp of extras.followUps) context.followUps.add(followUp);
+    for (const { showId, ...mark } of extras.marks) context.marks.set(showId, mark);
   })();
 }

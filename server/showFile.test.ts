@@ -33,7 +33,7 @@ const everything = (of: TestServer): unknown =>
       'run_event',
     ],
     ...['box', 'lot', 'movement', 'pack_mark', 'settings'],
-  ].map((table) => of.area.db.prepare(`SELECT * FROM "${table}"`).all());
+  ].map((table) => of.context.db.prepare(`SELECT * FROM "${table}"`).all());
 
 describe('there and back', () => {
   test('a show file on an empty server gives the same file again', async () => {
@@ -47,7 +47,7 @@ describe('there and back', () => {
   });
 
   test('stock, boxes and ticks come along to where the things are new, and only there', async () => {
-    server.area.packMarks.set('harbour-light-festival', {
+    server.context.packMarks.set('harbour-light-festival', {
       key: 'drum.count',
       kind: 'packed',
       by: 'mara',
@@ -59,19 +59,19 @@ describe('there and back', () => {
     const empty = testServer(false);
     await post(empty, JSON.stringify(file)).expect(201);
     const bare = (from: TestServer) =>
-      from.area.ledger
+      from.context.ledger
         .stocked()
         .filter((lot) => file.lots.some((l) => l.id === lot.id))
         .map(({ version: _version, ...lot }) => lot);
     expect(bare(empty)).toEqual(bare(server));
-    expect(empty.area.boxes.list()).toHaveLength(4);
-    expect(empty.area.packMarks.of('harbour-light-festival')).toMatchObject([
+    expect(empty.context.boxes.list()).toHaveLength(4);
+    expect(empty.context.packMarks.of('harbour-light-festival')).toMatchObject([
       { key: 'drum.count', kind: 'packed', by: null },
     ]);
     // Here the things are known: nothing more comes.
-    const before = server.area.ledger.stocked();
+    const before = server.context.ledger.stocked();
     await post(server, JSON.stringify(file)).expect(201);
-    expect(server.area.ledger.stocked()).toEqual(before);
+    expect(server.context.ledger.stocked()).toEqual(before);
     empty.close();
   });
 
@@ -79,10 +79,10 @@ describe('there and back', () => {
     const file = await exported(server, 'harbour-light-festival');
     file.household.squirt = 9;
     await post(server, JSON.stringify(file)).expect(201);
-    expect(server.area.settings.get('own').household.squirt).toBe(9);
+    expect(server.context.settings.get('own').household.squirt).toBe(9);
     file.household.squirt = 4;
     await post(server, JSON.stringify(file)).expect(201);
-    expect(server.area.settings.get('own').household.squirt).toBe(9);
+    expect(server.context.settings.get('own').household.squirt).toBe(9);
   });
 
   test('read in again, it is a copy; nothing that is here is changed or doubled', async () => {

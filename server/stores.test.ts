@@ -8,16 +8,16 @@ import { FollowUpBody } from '../contract/day';
 import { ItemBody } from '../contract/item';
 import { DemoBody } from '../contract/repertoire';
 import { checkShowFile } from '../contract/showFile';
-import { BoxBody } from '../contract/store';
+import { BoxBody } from '../contract/inventory';
 import { demo, followUp, person, showFile, venue } from '../contract/testing/arbitrary';
-import { box, item } from '../contract/testing/store';
+import { box, item } from '../contract/testing/inventory';
 import { kitList } from '../core/kit/kit';
 import { lineupInput } from '../core/lineup/fromBundle';
 import { schedule } from '../core/lineup/schedule';
 import { verifyTimeline } from '../core/lineup/verify';
 import { dayChecks } from '../core/ready/checks';
 import { exportShow, importShow } from './brief/showFile';
-import type { Entity, Store } from './entity';
+import type { Entity, EntityStore } from './entity';
 import { type TestServer, testServer } from './testing/serve';
 
 let server: TestServer;
@@ -28,7 +28,7 @@ afterEach(() => server.close());
 
 /** Adds, reads, changes and reads again. */
 function survives<T extends Entity>(
-  store: Store<T>,
+  store: EntityStore<T>,
   type: new () => T,
   values: fc.Arbitrary<T>,
 ): void {
@@ -52,12 +52,12 @@ function survives<T extends Entity>(
 }
 
 describe('each kind of thing', () => {
-  test('people', () => survives(server.area.people, PersonBody, person));
-  test('venues', () => survives(server.area.venues, VenueBody, venue));
-  test('items', () => survives(server.area.items, ItemBody, item));
-  test('boxes', () => survives(server.area.boxes, BoxBody, box));
-  test('follow-ups', () => survives(server.area.followUps, FollowUpBody, followUp));
-  test('demos', () => survives(server.area.demos, DemoBody, demo()));
+  test('people', () => survives(server.context.people, PersonBody, person));
+  test('venues', () => survives(server.context.venues, VenueBody, venue));
+  test('items', () => survives(server.context.items, ItemBody, item));
+  test('boxes', () => survives(server.context.boxes, BoxBody, box));
+  test('follow-ups', () => survives(server.context.followUps, FollowUpBody, followUp));
+  test('demos', () => survives(server.context.demos, DemoBody, demo()));
 });
 
 describe('whole shows', () => {
@@ -69,8 +69,8 @@ describe('whole shows', () => {
         if (!checked.ok) return;
         const empty = testServer(false);
         try {
-          const { showId } = importShow(empty.area, checked.value);
-          const back = exportShow(empty.area, showId);
+          const { showId } = importShow(empty.context, checked.value);
+          const back = exportShow(empty.context, showId);
           const used = new Set(file.show.slots.map((slot) => slot.demoId));
           const named = new Set(
             [...file.show.crew, ...file.show.slots.map((slot) => slot.performerId)].flatMap(

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { writeAmount } from '../../core/units/format';
 import { item, line } from '../../core/testing/bundle';
 import { KIT_COLUMNS, kitLinesTable, readKitTable } from './kitRead';
-import { STORE_COLUMNS } from './storeColumns';
+import { STORE_COLUMNS } from './inventoryColumns';
 import { disarmed, guessMapping, rearmed } from './table';
 import { readDay, readNumber, readWord, readYesNo } from './values';
 import { BASIS } from './words';

@@ -8,7 +8,7 @@ import {
 } from '../../core/repertoire/substances';
 import type { HazardLabel, ItemKind, KitBasis } from '../../core/repertoire/types';
 import { ITEM_KIND_WORDS } from '../../core/kit/words';
-import type { LotState } from '../../core/store/types';
+import type { LotState } from '../../core/inventory/types';
 import { KIT_UNITS, type UnitId, UNITS } from '../../core/units/units';
 
 /** Words that stand in files and on screens for the core's names. */

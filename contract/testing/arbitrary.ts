@@ -26,8 +26,8 @@ import { PACK_MARKS } from '../../core/kit/packing';
 import { KIT_UNITS, UNIT_IDS } from '../../core/units/units';
 import type { FollowUp } from '../day';
 import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../showFile';
-import { card, care, hazard, needs, sums } from './care';
-import { box, item, stockedLot, strength } from './store';
+import { card, care, hazard, needs, calculators } from './care';
+import { box, item, stockedLot, strength } from './inventory';
 import { number, numbered, orNull, whole, wordList, words, yes } from './values';
 
 export const person: fc.Arbitrary<Person> = fc.record({
@@ -101,7 +101,7 @@ const task: fc.Arbitrary<Omit<Task, 'id'>> = fc
     cue: words(120),
     gearOn: wordList(40),
     gearOff: wordList(40),
-    mind: words(200),
+    careful: words(200),
     sign: orNull(
       fc.record({ watchFor: words(80, 1), waitLeast: whole(0, 60), waitMost: whole(60, 3600) }),
     ),
@@ -174,7 +174,7 @@ const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
         needs,
         care,
         volunteerCard: card,
-        sums,
+        calculators,
         leaves: fc
           .array(
             fc.record({
@@ -203,7 +203,7 @@ export const demo = (items: readonly string[] = []): fc.Arbitrary<Demo> =>
       idea: words(600),
       keywords: wordList(40),
       ages: fc.tuple(whole(0, 120), whole(0, 120)),
-      lift: whole(1, 5),
+      energy: whole(1, 5),
       talkPattern: fc.constantFrom(...TALK_PATTERNS),
       pinnedNote: words(500),
       usualPosition: words(40),

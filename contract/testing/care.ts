@@ -1,27 +1,27 @@
-/** Random cautions, needs, volunteer cards and sums that the contract allows. */
+/** Random cautions, needs, volunteer cards and calculators that the contract allows. */
 import fc from 'fast-check';
 import {
   type Care,
   EXTINGUISHERS,
-  HARMED,
+  PEOPLE_AT_RISK,
   MUST_NOT,
   type Needs,
   NEVER,
-  RESTS,
-  type SumBinding,
+  REMAINING_RISKS,
+  type CalculatorBinding,
   type VolunteerCard,
   WHERES,
 } from '../../core/repertoire/care';
 import { HAND_ROLES, type Hazard, HAZARDS } from '../../core/repertoire/types';
-import { SUMS } from '../../core/sums/catalogue';
+import { CALCULATORS } from '../../core/calculators/catalogue';
 import { number, orNull, wordList, words, yes } from './values';
 
 export const hazard: fc.Arbitrary<Hazard> = fc.record({
   kind: fc.constantFrom(...HAZARDS),
   control: words(300),
-  who: fc.subarray([...HARMED]),
+  atRisk: fc.subarray([...PEOPLE_AT_RISK]),
   firstAid: words(200),
-  rest: fc.constantFrom(...RESTS),
+  remainingRisk: fc.constantFrom(...REMAINING_RISKS),
 });
 
 export const needs: fc.Arbitrary<Needs> = fc.record({
@@ -43,16 +43,16 @@ export const care: fc.Arbitrary<Care> = fc.record({
   never: fc.subarray([...NEVER], { maxLength: 1 }),
 });
 
-/** Sums as they are picked, with one input fixed within its bounds. */
-export const sums: fc.Arbitrary<SumBinding[]> = fc
-  .array(fc.tuple(fc.constantFrom(...SUMS), fc.double({ min: 0, max: 1, noNaN: true })), {
+/** Calculators as they are picked, with one input fixed within its bounds. */
+export const calculators: fc.Arbitrary<CalculatorBinding[]> = fc
+  .array(fc.tuple(fc.constantFrom(...CALCULATORS), fc.double({ min: 0, max: 1, noNaN: true })), {
     maxLength: 2,
   })
   .map((all) =>
-    all.map(([sum, at], i) => ({
-      id: `sum${i}`,
-      sum: sum.id,
-      inputs: Object.entries(sum.inputs)
+    all.map(([calculator, at], i) => ({
+      id: `calculator${i}`,
+      calculator: calculator.id,
+      inputs: Object.entries(calculator.inputs)
         .slice(0, 3)
         .map(([input, of]) =>
           of.kind === 'choice'

@@ -1,7 +1,7 @@
 /** What the crew wants of a running order, beside what the rules ask for. */
 
 export const ARCS = ['none', 'climb', 'twoPeaks', 'wave'] as const;
-/** How the lift should run through the show. */
+/** How the energy should run through the show. */
 export type Arc = (typeof ARCS)[number];
 
 /** What each part of a bad order costs. */
@@ -11,13 +11,13 @@ export interface Weights {
   late: number;
   /** A second of dead air. */
   deadAir: number;
-  /** A point of lift away from the arc at one place, squared. */
+  /** A point of energy away from the arc at one place, squared. */
   arc: number;
   /** Two alike side by side. */
   repeat: number;
 }
 
-/** Conflicts before lateness, lateness before dead air, dead air before the run of lifts. */
+/** Conflicts before lateness, lateness before dead air, dead air before the run of energies. */
 export const WEIGHTS: Weights = {
   conflict: 1_000_000,
   late: 1000,

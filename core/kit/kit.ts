@@ -17,7 +17,7 @@ import { vesselsOf } from './cold/vessels';
 import { mostAtOnce } from './mostAtOnce';
 import type { Sets } from './sets';
 import { spanOf } from './span';
-import { type KitOptions, type Wanted, wantedOf, wantedWords, wholePieces } from './wanted';
+import { type KitOptions, type KitDemand, kitDemands, demandInWords, wholePieces } from './demand';
 
 export interface KitPart {
   slotId: string;
@@ -40,7 +40,7 @@ export interface KitPart {
   perDay: boolean;
   /** What may be used instead, the best first. */
   instead: Pick<Item, 'id' | 'name'>[];
-  strength: Wanted['line']['strength'];
+  strength: KitDemand['line']['strength'];
 }
 
 export interface KitEntry {
@@ -72,7 +72,7 @@ function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): G
   const groups = new Map<string, Group>();
   const named = (id: string): KitPart['instead'] =>
     bundle.items.flatMap((item) => (item.id === id ? [{ id, name: item.name }] : []));
-  const all = wantedOf(bundle, options);
+  const all = kitDemands(bundle, options);
   for (const wanted of all) {
     const { slot, demo, method, line, item } = wanted;
     const key = `${item.id}/${dimensionOf(line.unit)}`;
@@ -84,7 +84,7 @@ function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): G
       methodName: method.name,
       base: wanted.base + wanted.rehearsing,
       unit: line.unit,
-      ...wantedWords(wanted, bundle, options.system),
+      ...demandInWords(wanted, bundle, options.system),
       note: line.note,
       sets: line.basis === 'perGo' ? wanted.sets : null,
       perDay: line.basis === 'perDay',

@@ -1,11 +1,11 @@
 import type { Strength } from '../repertoire/substances';
 import type { Item } from '../repertoire/types';
 import { dimensionOf } from '../units/units';
-import { usableOn } from '../store/dates';
+import { usableOn } from '../inventory/dates';
 import { formatTotal } from '../units/format';
 import { type Dilution, dilute } from './dilution';
 import type { KitEntry } from './kit';
-import type { Shelf } from './onShelf';
+import type { StockContext } from './stockContext';
 
 export interface Mix {
   demoName: string;
@@ -22,7 +22,7 @@ export interface Mix {
  * How to get the strength that methods ask for, from every bottle of the same substance: the item itself
  * first, then those of which there is enough. Nothing where it is that strong as it comes.
  */
-export function mixesFor(entry: KitEntry, { items, lots, day, system }: Shelf): Mix[] {
+export function mixesFor(entry: KitEntry, { items, lots, day, system }: StockContext): Mix[] {
   const item = items.find((candidate) => candidate.id === entry.itemId);
   if (!item || entry.dimension !== 'volume') return [];
   return entry.parts.flatMap((part): Mix[] => {

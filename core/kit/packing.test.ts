@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { timelineOf } from '../lineup/fromBundle';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
-import { box } from '../testing/store';
+import { box } from '../testing/inventory';
 import { kitList } from './kit';
 import { packingOf, packState } from './packing';
 

@@ -1,7 +1,7 @@
 /** Boxes in load order: what is set up first comes out first, so it goes in last. */
 import type { Item } from '../repertoire/types';
-import type { Box } from '../store/types';
-import { toGrams } from '../store/convert';
+import type { Box } from '../inventory/types';
+import { toGrams } from '../inventory/convert';
 import type { KitEntry } from './kit';
 
 export const PACK_MARKS = ['packed', 'tested', 'home'] as const;

@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { timelineOf } from '../lineup/fromBundle';
-import { allocate } from '../store/allocate';
-import { needsOf } from '../store/needs';
+import { allocate } from '../inventory/allocate';
+import { needsOf } from '../inventory/needs';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
-import { lot, showNeeds } from '../testing/store';
+import { lot, showNeeds } from '../testing/inventory';
 import { kitList } from './kit';
 import { mixesFor } from './mixes';
 import { stockView } from './stockWords';

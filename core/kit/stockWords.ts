@@ -1,9 +1,9 @@
 /** What the store has of a line of the kit list, in words. */
 import type { Item } from '../repertoire/types';
-import type { Share } from '../store/allocate';
-import { ownedOn } from '../store/allocate';
-import { nextTest, usableOn } from '../store/dates';
-import type { Shelf } from './onShelf';
+import type { Share } from '../inventory/allocate';
+import { ownedOn } from '../inventory/allocate';
+import { nextTest, usableOn } from '../inventory/dates';
+import type { StockContext } from './stockContext';
 import { formatTotal } from '../units/format';
 import { dimensionOf } from '../units/units';
 import type { KitEntry } from './kit';
@@ -20,7 +20,7 @@ export interface StockView {
 export function stockView(
   entry: KitEntry,
   share: Share | undefined,
-  { items, lots, day, system = 'metric' }: Shelf,
+  { items, lots, day, system = 'metric' }: StockContext,
 ): StockView {
   const item = items.find((candidate) => candidate.id === entry.itemId);
   if (item?.atVenue) return { level: 'venue', words: 'found at the venue', more: [] };

@@ -8,7 +8,7 @@ import type { Solution } from './search';
 import { type Block, type Gap, type RuleNumber, RULES, type TaskRef } from './types';
 
 /** Kinds of edges at which the search for a reason ends: somebody, something or the day is in the way. */
-const REASONS = new Set<Edge['why']['kind']>([
+const REASONS = new Set<Edge['reason']['kind']>([
   'position',
   'person',
   'arrival',
@@ -21,34 +21,37 @@ const REASONS = new Set<Edge['why']['kind']>([
  * failing that, the last demand there is.
  */
 function bindingEdge(graph: Graph, { earliest, edges }: Solution, block: number): Edge | null {
-  const slot = graph.acts[block]?.slot;
-  const into = (act: number): Edge[] =>
+  const slot = graph.activities[block]?.slot;
+  const into = (activity: number): Edge[] =>
     edges.filter(
       (edge) =>
-        edge.to === act && (earliest[edge.from] ?? 0) + edge.weight === (earliest[act] ?? 0),
+        edge.to === activity &&
+        (earliest[edge.from] ?? 0) + edge.weight === (earliest[activity] ?? 0),
     );
   /** From the task that held the position last, instead of from the moment it changed hands. */
   const throughHandover = (edge: Edge): Edge => {
-    if (graph.acts[edge.from]?.kind !== 'handover') return edge;
+    if (graph.activities[edge.from]?.kind !== 'handover') return edge;
     const [held] = into(edge.from);
-    return held ? { ...edge, from: held.from, why: { ...edge.why, from: held.why.from } } : edge;
+    return held
+      ? { ...edge, from: held.from, reason: { ...edge.reason, from: held.reason.from } }
+      : edge;
   };
   const seen = new Set([block]);
   let within: Edge | null = null;
-  let act = block;
+  let activity = block;
   for (;;) {
-    const tight = into(act)
+    const tight = into(activity)
       .filter((edge) => !seen.has(edge.from))
       .map(throughHandover);
     const outside = tight.find(
-      (edge) => REASONS.has(edge.why.kind) && graph.acts[edge.from]?.slot !== slot,
+      (edge) => REASONS.has(edge.reason.kind) && graph.activities[edge.from]?.slot !== slot,
     );
     if (outside) return outside;
     const [next] = tight.filter((edge) => edge.from !== ORIGIN);
     if (!next) return within;
-    if (REASONS.has(next.why.kind) || !within) within = next;
+    if (REASONS.has(next.reason.kind) || !within) within = next;
     seen.add(next.from);
-    act = next.from;
+    activity = next.from;
   }
 }
 
@@ -65,9 +68,11 @@ interface Reason {
 
 /** Of those who could be meant, the one who really has the task. */
 function whoHas(graph: Graph, { people }: Solution, edge: Edge): string[] {
-  const { from, people: shared } = edge.why;
-  const having = graph.seats.flatMap((seat, i) =>
-    from && seat.task.slot === from.slot && seat.task.task === from.task ? [people[i] ?? ''] : [],
+  const { from, people: shared } = edge.reason;
+  const having = graph.assignments.flatMap((assignment, i) =>
+    from && assignment.task.slot === from.slot && assignment.task.task === from.task
+      ? [people[i] ?? '']
+      : [],
   );
   const both = [...new Set(having)].filter((id) => shared.includes(id));
   return both.length > 0 ? both : shared;
@@ -82,11 +87,11 @@ function reasonOf(graph: Graph, solution: Solution, slot: string, edge: Edge | n
       tasks: [],
       people: [],
     };
-  const { rule, kind, from, to, position, thing } = edge.why;
+  const { rule, kind, from, to, position, thing } = edge.reason;
   const wanted = to ? `“${names.task(to)}”` : names.slot(slot);
   const blocker = from
     ? named(names, from, slot)
-    : names.slot(graph.acts[edge.from]?.slot.id ?? '');
+    : names.slot(graph.activities[edge.from]?.slot.id ?? '');
   const tasks = [...(to ? [to] : []), ...(from ? [from] : [])];
   const plain = (words: string): Reason => ({ rule, words, tasks, people: [] });
   switch (kind) {

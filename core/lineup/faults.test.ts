@@ -5,7 +5,7 @@ import { schedule } from './schedule';
 import type { Conflict, LineupInput } from './types';
 
 const conflicts = (from: LineupInput): Conflict[] => schedule(from).conflicts;
-const words = (from: LineupInput): string[] => conflicts(from).map((c) => c.words);
+const words = (from: LineupInput): string[] => conflicts(from).map((c) => c.message);
 const mends = (from: LineupInput): string[] => conflicts(from).map((c) => c.advice);
 const one = (tasks: Parameters<typeof slot>[1], over: Parameters<typeof slot>[2] = {}) =>
   input([slot('Dome', tasks, over)]);

@@ -4,10 +4,10 @@
  */
 import { formatDuration } from '../time/clock';
 import type { Task } from '../repertoire/types';
-import { fault } from './fault';
+import { conflictOf } from './conflict';
 import { type Network, buildNetwork } from './network';
 import { crowdFaults, peopleFaults } from './peopleFaults';
-import { amountUsed } from './things';
+import { amountUsed } from './equipment';
 import { type Conflict, type LineupInput, type PlanSlot, RULES } from './types';
 
 function orderFaults(slot: PlanSlot): { conflicts: Conflict[]; tasks: Task[] } {
@@ -15,7 +15,7 @@ function orderFaults(slot: PlanSlot): { conflicts: Conflict[]; tasks: Task[] } {
   const byId = new Map(slot.tasks.map((task) => [task.id, task]));
   const kept = new Map<string, Task>();
   const conflict = (words: string, advice: string, tasks: Task[]): void => {
-    conflicts.push(fault(RULES.lag, slot, words, advice, tasks));
+    conflicts.push(conflictOf(RULES.lag, slot, words, advice, tasks));
   };
   for (const task of slot.tasks) {
     const after = task.after.filter((lag) => {
@@ -83,7 +83,7 @@ function blockFaults(net: Network): Conflict[] {
   }
   return net.lags.flatMap(({ from, to, least, greatest }) => {
     const tell = (words: string, advice: string): Conflict[] => [
-      fault(RULES.order, net.slot, words, advice, [from, to]),
+      conflictOf(RULES.order, net.slot, words, advice, [from, to]),
     ];
     if (to.phase === 'prepare' && (from.phase === 'perform' || net.following.includes(from)))
       return tell(
@@ -118,7 +118,7 @@ function positionFaults(input: LineupInput, slot: PlanSlot): Conflict[] {
   if (slot.tasks.every((task) => task.place === 'wings')) return [];
   if (input.positions.some((position) => position.id === slot.positionId)) return [];
   return [
-    fault(
+    conflictOf(
       RULES.position,
       slot,
       'no stage position is chosen',
@@ -133,7 +133,7 @@ const equipmentFaults = (input: LineupInput, slot: PlanSlot): Conflict[] =>
     const wanted = amountUsed(slot, id);
     return wanted > owned
       ? [
-          fault(
+          conflictOf(
             RULES.equipment,
             slot,
             `it needs ${wanted} of ${name} and there ${owned === 1 ? 'is 1' : `are ${owned}`}`,
@@ -150,8 +150,8 @@ function lengthFaults(input: LineupInput, nets: readonly Network[]): Conflict[] 
   if (over <= 0 || nets.length === 0) return [];
   return [
     {
-      ...fault(RULES.order, { id: '', name: 'The whole show' }, '', ''),
-      words: `The slots alone take ${formatDuration(filled)}: ${formatDuration(over)} more than there is before the hard finish`,
+      ...conflictOf(RULES.order, { id: '', name: 'The whole show' }, '', ''),
+      message: `The slots alone take ${formatDuration(filled)}: ${formatDuration(over)} more than there is before the hard finish`,
       advice: 'Leave something out, or plan fewer goes',
     },
   ];
@@ -195,7 +195,7 @@ export function findFaults(input: LineupInput): { conflicts: Conflict[]; slots: 
     );
     if (!slot.tasks.some((task) => task.phase === 'perform')) {
       conflicts.push(
-        fault(
+        conflictOf(
           RULES.order,
           slot,
           'there is nothing for the audience to watch',

@@ -13,7 +13,7 @@ import type { LineupInput, PlanEquipment, PlanSlot, Timeline } from './types';
 const MARGIN_SECONDS = 60;
 
 /** Words are quiet. */
-const TALK_LIFT = 2;
+const TALK_ENERGY = 2;
 
 export interface ResolvedSlot {
   slot: Slot;
@@ -32,7 +32,7 @@ function talkAsDemo(slot: Slot, { title, time, say }: Talk): ResolvedSlot {
     say,
   };
   const method = { ...blankMethod('', 'talk'), tasks: [step] };
-  const demo = { ...blankDemo('', title, [method]), lift: TALK_LIFT };
+  const demo = { ...blankDemo('', title, [method]), energy: TALK_ENERGY };
   return { slot, demo, method };
 }
 

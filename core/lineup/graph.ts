@@ -6,14 +6,14 @@
 import type { Task } from '../repertoire/types';
 import { type Lag, type Network, buildNetwork } from './network';
 import { candidatesFor } from './people';
-import { amountUsed, hasInHand, nextKeptWaiting } from './things';
+import { amountUsed, hasInHand, nextKeptWaiting } from './equipment';
 import { type LineupInput, type PlanSlot, RULES, type RuleNumber, type TaskRef } from './types';
 
 /**
  * Something with one start: a slot's whole block, a task around it, a position changing hands, or
  * limited equipment being taken or given back.
  */
-export interface Act {
+export interface Activity {
   slot: PlanSlot;
   /** Null for the block. */
   task: Task | null;
@@ -22,7 +22,7 @@ export interface Act {
 }
 
 /** What an edge stands for, so that a wait can be explained by it. */
-export interface Why {
+export interface ConstraintReason {
   rule: RuleNumber;
   kind:
     | 'order'
@@ -50,14 +50,14 @@ export interface Edge {
   from: number;
   to: number;
   weight: number;
-  why: Why;
+  reason: ConstraintReason;
 }
 
-/** One hand wanted for a time: part of an act, at an offset from its start. */
-export interface Seat {
-  /** Its place among the graph's seats. */
+/** One hand wanted for a time: part of an activity, at an offset from its start. */
+export interface Assignment {
+  /** Its place among the graph's assignments. */
   number: number;
-  act: number;
+  activity: number;
   task: TaskRef;
   go: number;
   offset: number;
@@ -66,52 +66,52 @@ export interface Seat {
   people: readonly string[];
 }
 
-/** A slot that uses a limited thing, by the acts between which it has it. */
-export interface User {
+/** A slot that uses a limited thing, by the activities between which it has it. */
+export interface ResourceUse {
   amount: number;
   take: number;
   give: number;
 }
 
 /** Limited equipment, and who uses it in running order. */
-export interface Shared {
+export interface SharedResource {
   item: string;
   owned: number;
-  users: User[];
+  uses: ResourceUse[];
 }
 
 export interface Graph {
   input: LineupInput;
   nets: Network[];
-  acts: Act[];
-  /** Act number of each slot's block, in running order. */
+  activities: Activity[];
+  /** Activity number of each slot's block, in running order. */
   blocks: number[];
   edges: Edge[];
-  seats: Seat[];
-  shared: Shared[];
-  /** Numbers of the seats that one person only may take, and of those with a choice. */
-  seatsOfOne: number[];
-  seatsOfMany: number[];
+  assignments: Assignment[];
+  shared: SharedResource[];
+  /** Numbers of the assignments that one person only may take, and of those with a choice. */
+  fixedAssignments: number[];
+  openAssignments: number[];
 }
 
-/** Act 0 is the show's start, at 0. */
+/** Activity 0 is the show's start, at 0. */
 export const ORIGIN = 0;
 
 const ref = (slot: PlanSlot, task: Task | null): TaskRef | null =>
   task && { slot: slot.id, task: task.id };
 
 class Builder {
-  readonly acts: Act[] = [];
+  readonly activities: Activity[] = [];
   readonly edges: Edge[] = [];
-  readonly seats: Seat[] = [];
+  readonly assignments: Assignment[] = [];
   readonly blocks: number[] = [];
-  /** Acts of tasks by slot and task; perform steps are in their block. */
+  /** Activities of tasks by slot and task; perform steps are in their block. */
   private readonly numbers = new Map<string, number>();
 
   constructor(private readonly input: LineupInput) {}
 
-  act(slot: PlanSlot, task: Task | null, duration: number, kind: Act['kind']): number {
-    const number = this.acts.push({ slot, task, duration, kind }) - 1;
+  activity(slot: PlanSlot, task: Task | null, duration: number, kind: Activity['kind']): number {
+    const number = this.activities.push({ slot, task, duration, kind }) - 1;
     if (task) this.numbers.set(`${slot.id}/${task.id}`, number);
     return number;
   }
@@ -120,23 +120,30 @@ class Builder {
     from: number,
     to: number,
     weight: number,
-    why: Partial<Why> & Pick<Why, 'rule' | 'kind'>,
+    reason: Partial<ConstraintReason> & Pick<ConstraintReason, 'rule' | 'kind'>,
   ): void {
     const end = (number: number): TaskRef | null => {
-      const act = this.acts[number];
-      return act && act.kind !== 'start' ? ref(act.slot, act.task) : null;
+      const activity = this.activities[number];
+      return activity && activity.kind !== 'start' ? ref(activity.slot, activity.task) : null;
     };
-    const whole = { from: end(from), to: end(to), people: [], position: null, thing: null, ...why };
-    this.edges.push({ from, to, weight, why: whole });
+    const whole = {
+      from: end(from),
+      to: end(to),
+      people: [],
+      position: null,
+      thing: null,
+      ...reason,
+    };
+    this.edges.push({ from, to, weight, reason: whole });
   }
 
-  /** Every hand that a task wants, at its place in the act. */
-  seat(act: number, slot: PlanSlot, task: Task, go: number, offset: number): void {
+  /** Every hand that a task wants, at its place in the activity. */
+  assignment(activity: number, slot: PlanSlot, task: Task, go: number, offset: number): void {
     for (const { people, count } of candidatesFor(this.input, slot, task))
       for (let i = 0; i < Math.min(count, people.length); i++)
-        this.seats.push({
-          number: this.seats.length,
-          act,
+        this.assignments.push({
+          number: this.assignments.length,
+          activity,
           task: { slot: slot.id, task: task.id },
           go,
           offset,
@@ -145,13 +152,13 @@ class Builder {
         });
   }
 
-  /** Where a task stands: its act, and its offset within it at the given end. */
+  /** Where a task stands: its activity, and its offset within it at the given end. */
   place(
     net: Network,
     block: number,
     task: Task,
     end: 'start' | 'end',
-  ): [act: number, offset: number] {
+  ): [activity: number, offset: number] {
     if (task.phase !== 'perform') {
       const number = this.numbers.get(`${net.slot.id}/${task.id}`) ?? block;
       return [number, end === 'start' ? 0 : task.time.likely];
@@ -173,14 +180,14 @@ class Builder {
 
   slot(net: Network, previous: number): number {
     const { slot } = net;
-    const block = this.act(slot, null, net.blockLength, 'block');
-    const length = this.acts[previous]?.duration ?? 0;
+    const block = this.activity(slot, null, net.blockLength, 'block');
+    const length = this.activities[previous]?.duration ?? 0;
     this.edge(previous, block, length, { rule: RULES.order, kind: 'order' });
-    for (const step of net.steps) this.seat(block, slot, step.task, step.go, step.start);
+    for (const step of net.steps) this.assignment(block, slot, step.task, step.go, step.start);
     for (const task of [...net.before, ...net.following]) {
       const kind = net.before.includes(task) ? 'before' : 'following';
-      const number = this.act(slot, task, task.time.likely, kind);
-      this.seat(number, slot, task, 1, 0);
+      const number = this.activity(slot, task, task.time.likely, kind);
+      this.assignment(number, slot, task, 1, 0);
       this.edge(ORIGIN, number, this.input.arrival, { rule: RULES.arrival, kind: 'arrival' });
       const lead = slot.leads.find((wanted) => wanted.task === task.id);
       if (lead && kind === 'before')
@@ -211,7 +218,9 @@ class Builder {
           left.task === null ? undefined : this.numbers.get(`${slot.id}/${left.task}`);
         const from = clearing ?? this.blocks[i] ?? ORIGIN;
         const length =
-          clearing === undefined ? blockLength + left.seconds : (this.acts[from]?.duration ?? 0);
+          clearing === undefined
+            ? blockLength + left.seconds
+            : (this.activities[from]?.duration ?? 0);
         this.edge(from, to, length, { rule: RULES.residue, kind: 'residue', thing: left.kind });
       }
     });
@@ -221,33 +230,33 @@ class Builder {
    * Limited equipment is a slot's from its first work to its last reset. Two that can't have it at
    * once have it one after the other, as their blocks come; more is left to the search.
    */
-  equipment(nets: readonly Network[]): Shared[] {
-    return this.input.equipment.map(({ id, owned }): Shared => {
-      const why = { rule: RULES.equipment, thing: id };
-      const users = nets.flatMap((net, i): User[] => {
+  equipment(nets: readonly Network[]): SharedResource[] {
+    return this.input.equipment.map(({ id, owned }): SharedResource => {
+      const reason = { rule: RULES.equipment, thing: id };
+      const uses = nets.flatMap((net, i): ResourceUse[] => {
         const { slot } = net;
         const amount = amountUsed(slot, id);
         if (amount === 0) return [];
-        const take = this.act(slot, null, 0, 'take');
-        const give = this.act(slot, null, 0, 'give');
+        const take = this.activity(slot, null, 0, 'take');
+        const give = this.activity(slot, null, 0, 'give');
         this.edge(ORIGIN, take, this.input.arrival, { rule: RULES.arrival, kind: 'arrival' });
-        this.acts.forEach((act, number) => {
+        this.activities.forEach((activity, number) => {
           const held =
             this.blocks[i] === number ||
-            (act.task !== null && hasInHand(slot, act.task, act.kind === 'before'));
-          if (act.slot !== slot || !held) return;
-          this.edge(take, number, 0, { ...why, kind: 'hold' });
-          this.edge(number, give, act.duration, { ...why, kind: 'hold' });
+            (activity.task !== null && hasInHand(slot, activity.task, activity.kind === 'before'));
+          if (activity.slot !== slot || !held) return;
+          this.edge(take, number, 0, { ...reason, kind: 'hold' });
+          this.edge(number, give, activity.duration, { ...reason, kind: 'hold' });
         });
         return [{ amount, take, give }];
       });
-      users.forEach((later, j) =>
-        users.slice(0, j).forEach((earlier) => {
+      uses.forEach((later, j) =>
+        uses.slice(0, j).forEach((earlier) => {
           if (earlier.amount + later.amount > owned)
-            this.edge(earlier.give, later.take, 0, { ...why, kind: 'equipment' });
+            this.edge(earlier.give, later.take, 0, { ...reason, kind: 'equipment' });
         }),
       );
-      return { item: id, owned, users };
+      return { item: id, owned, uses };
     });
   }
 
@@ -258,17 +267,20 @@ class Builder {
       const { positionId } = net.slot;
       if (positionId === null) return;
       const block = this.blocks[i] ?? 0;
-      const mine = this.acts.flatMap((act, number) =>
-        act.slot === net.slot && (number === block || act.task?.place === 'stage') ? [number] : [],
+      const mine = this.activities.flatMap((activity, number) =>
+        activity.slot === net.slot && (number === block || activity.task?.place === 'stage')
+          ? [number]
+          : [],
       );
       const held = holders.get(positionId);
       holders.set(positionId, mine);
       if (!held) return;
-      // One act for the moment it changes hands, instead of an edge from each task to each other.
-      const handover = this.act(net.slot, null, 0, 'handover');
-      const why = { rule: RULES.position, kind: 'position' as const, position: positionId };
-      for (const act of held) this.edge(act, handover, this.acts[act]?.duration ?? 0, why);
-      for (const act of mine) this.edge(handover, act, 0, why);
+      // One activity for the moment it changes hands, instead of an edge from each task to each other.
+      const handover = this.activity(net.slot, null, 0, 'handover');
+      const reason = { rule: RULES.position, kind: 'position' as const, position: positionId };
+      for (const activity of held)
+        this.edge(activity, handover, this.activities[activity]?.duration ?? 0, reason);
+      for (const activity of mine) this.edge(handover, activity, 0, reason);
     });
   }
 }
@@ -289,23 +301,23 @@ export function buildGraph(input: LineupInput, nets = input.slots.map(buildNetwo
     forbids: [],
     leads: [],
   };
-  builder.act(nobody, null, 0, 'start');
+  builder.activity(nobody, null, 0, 'start');
   nets.reduce((previous, net) => builder.slot(net, previous), ORIGIN);
   builder.positions(nets);
   builder.residues(nets);
   const shared = builder.equipment(nets);
-  const { acts, blocks, edges, seats } = builder;
-  const numbers = (wanted: (seat: Seat) => boolean): number[] =>
-    seats.flatMap((seat, i) => (wanted(seat) ? [i] : []));
+  const { activities, blocks, edges, assignments } = builder;
+  const numbers = (wanted: (assignment: Assignment) => boolean): number[] =>
+    assignments.flatMap((assignment, i) => (wanted(assignment) ? [i] : []));
   return {
     input,
     nets,
-    acts,
+    activities,
     blocks,
     edges,
-    seats,
+    assignments,
     shared,
-    seatsOfOne: numbers((seat) => seat.people.length === 1),
-    seatsOfMany: numbers((seat) => seat.people.length > 1),
+    fixedAssignments: numbers((assignment) => assignment.people.length === 1),
+    openAssignments: numbers((assignment) => assignment.people.length > 1),
   };
 }

@@ -1,4 +1,4 @@
-import type { Edge, Shared } from './graph';
+import type { Edge, SharedResource } from './graph';
 import { RULES } from './types';
 
 /**
@@ -6,18 +6,18 @@ import { RULES } from './types';
  * another. In any schedule two of them are apart in time (intervals that all overlap by twos have a
  * moment in common), and the one whose block comes first has it first.
  */
-export function overused(shared: readonly Shared[], starts: Float64Array): Edge[] {
-  const at = (act: number): number => starts[act] ?? 0;
-  for (const { item, owned, users } of shared)
-    for (const { take } of users) {
-      const now = users.filter((user) => at(user.take) <= at(take) && at(user.give) > at(take));
+export function overused(shared: readonly SharedResource[], starts: Float64Array): Edge[] {
+  const at = (activity: number): number => starts[activity] ?? 0;
+  for (const { item, owned, uses } of shared)
+    for (const { take } of uses) {
+      const now = uses.filter((user) => at(user.take) <= at(take) && at(user.give) > at(take));
       if (now.reduce((sum, user) => sum + user.amount, 0) <= owned) continue;
       return now.flatMap((later, j) =>
         now.slice(0, j).map((earlier): Edge => ({
           from: earlier.give,
           to: later.take,
           weight: 0,
-          why: {
+          reason: {
             rule: RULES.equipment,
             kind: 'equipment',
             from: null,

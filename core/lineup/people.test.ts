@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Hand } from '../repertoire/types';
-import { Calendar } from './calendar';
+import { Availability } from './availability';
 import { choosePeople, eligible } from './people';
 import type { PlanPerson } from './types';
 
@@ -44,9 +44,9 @@ describe('who may lend a hand', () => {
 });
 
 describe('sharing people out', () => {
-  const idle = Calendar.empty(crew);
-  const busy = (id: string, start: number, end: number): Calendar => {
-    const calendar = Calendar.empty(crew);
+  const idle = Availability.empty(crew);
+  const busy = (id: string, start: number, end: number): Availability => {
+    const calendar = Availability.empty(crew);
     calendar.add(id, { slot: 's', task: 't', start, end });
     return calendar;
   };
@@ -76,8 +76,8 @@ describe('sharing people out', () => {
   });
 
   test('finds a way whenever there is one (against trying every way)', () => {
-    const everyWay = (seats: string[][], taken: ReadonlySet<string>): boolean => {
-      const [first, ...rest] = seats;
+    const everyWay = (assignments: string[][], taken: ReadonlySet<string>): boolean => {
+      const [first, ...rest] = assignments;
       if (!first) return true;
       return first.some((id) => !taken.has(id) && everyWay(rest, new Set([...taken, id])));
     };
@@ -90,19 +90,19 @@ describe('sharing people out', () => {
         }),
         fc.subarray(pool),
         (candidates, away) => {
-          const calendar = Calendar.empty(pool);
+          const calendar = Availability.empty(pool);
           for (const { id } of away) calendar.add(id, { slot: 's', task: 't', start: 0, end: 5 });
           const free = (id: string): boolean => !away.some((p) => p.id === id);
-          const seats = candidates.flatMap(({ people, count }) =>
+          const assignments = candidates.flatMap(({ people, count }) =>
             Array.from({ length: Math.min(count, people.length) }, () =>
               people.map((p) => p.id).filter(free),
             ),
           );
           const chosen = choosePeople(candidates, calendar, 0, 10);
-          expect(chosen !== null).toBe(everyWay(seats, new Set()));
+          expect(chosen !== null).toBe(everyWay(assignments, new Set()));
           if (!chosen) return;
-          expect(new Set(chosen).size).toBe(seats.length);
-          chosen.forEach((id, i) => expect(seats[i]).toContain(id));
+          expect(new Set(chosen).size).toBe(assignments.length);
+          chosen.forEach((id, i) => expect(assignments[i]).toContain(id));
         },
       ),
       { numRuns: 500, seed: 11 },

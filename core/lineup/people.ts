@@ -1,6 +1,6 @@
 /** Who may do a task, and choosing among those who are free. */
 import type { Hand, Task } from '../repertoire/types';
-import type { Calendar } from './calendar';
+import type { Availability } from './availability';
 import type { LineupInput, PlanPerson, PlanSlot } from './types';
 
 /** Crew members who may lend this hand, the most suitable first. */
@@ -46,27 +46,27 @@ export const candidatesFor = (
  */
 export function choosePeople(
   candidates: Readonly<Candidates>,
-  calendar: Calendar,
+  calendar: Availability,
   start: number,
   end: number,
 ): string[] | null {
-  const seats = candidates.flatMap(({ people, count }) => {
+  const assignments = candidates.flatMap(({ people, count }) => {
     const free = people.filter((person) => calendar.isFree(person.id, start, end));
     return Array.from({ length: Math.min(count, people.length) }, () => free);
   });
   const seatOf = new Map<string, number>();
-  const seat = (index: number, asked: Set<string>): boolean => {
-    for (const { id } of seats[index] ?? []) {
+  const assignment = (index: number, asked: Set<string>): boolean => {
+    for (const { id } of assignments[index] ?? []) {
       if (asked.has(id)) continue;
       asked.add(id);
       const taken = seatOf.get(id);
-      if (taken === undefined || seat(taken, asked)) {
+      if (taken === undefined || assignment(taken, asked)) {
         seatOf.set(id, index);
         return true;
       }
     }
     return false;
   };
-  for (const index of seats.keys()) if (!seat(index, new Set())) return null;
+  for (const index of assignments.keys()) if (!assignment(index, new Set())) return null;
   return [...seatOf].sort((a, b) => a[1] - b[1]).map(([id]) => id);
 }

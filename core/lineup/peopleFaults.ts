@@ -1,6 +1,6 @@
 /** Demands for hands that the crew can't meet, whenever they are asked for. */
-import { Calendar } from './calendar';
-import { fault } from './fault';
+import { Availability } from './availability';
+import { conflictOf } from './conflict';
 import { candidatesFor, choosePeople, eligible } from './people';
 import { type Conflict, type LineupInput, type PlanSlot, RULES } from './types';
 
@@ -18,7 +18,7 @@ export function peopleFaults(input: LineupInput, slot: PlanSlot): Conflict[] {
   const performer = input.crew.find((person) => person.id === slot.performerId);
   if (!performer && slot.tasks.some((task) => task.hands.some((h) => h.role === 'performer'))) {
     conflicts.push(
-      fault(
+      conflictOf(
         RULES.person,
         slot,
         'nobody is named to perform it',
@@ -56,7 +56,7 @@ export function peopleFaults(input: LineupInput, slot: PlanSlot): Conflict[] {
           ? `Let ${others[0].name} perform it`
           : `Add somebody${skill} to the crew, or choose another method`;
       conflicts.push({
-        ...fault(RULES.person, slot, words, advice, [task]),
+        ...conflictOf(RULES.person, slot, words, advice, [task]),
         people: performer ? [performer.id] : [],
       });
     }
@@ -66,11 +66,11 @@ export function peopleFaults(input: LineupInput, slot: PlanSlot): Conflict[] {
 
 /** Tasks whose hands could each be lent, but never all at once. */
 export function crowdFaults(input: LineupInput, slot: PlanSlot): Conflict[] {
-  const nobodyBusy = Calendar.empty(input.crew);
+  const nobodyBusy = Availability.empty(input.crew);
   return slot.tasks
     .filter((task) => !choosePeople(candidatesFor(input, slot, task), nobodyBusy, 0, 1))
     .map((task) =>
-      fault(
+      conflictOf(
         RULES.person,
         slot,
         `“${task.name}” needs more people at once than there are`,

@@ -158,7 +158,7 @@ describe('lags (rule 5)', () => {
     );
     expect(t.conflicts).toHaveLength(1);
     expect(t.conflicts[0]).toMatchObject({ rule: 5, slot: 'a' });
-    expect(t.conflicts[0]?.words).toContain('1:30 too late');
+    expect(t.conflicts[0]?.message).toContain('1:30 too late');
     expect(t.blocks).toHaveLength(1);
   });
 });
@@ -245,7 +245,7 @@ describe('demands that cannot be met', () => {
       'no stage position',
     ],
   ])('%s is a named conflict', (_name, timeline, words) => {
-    expect(timeline.conflicts.map((c) => c.words).join('\n')).toContain(words);
+    expect(timeline.conflicts.map((c) => c.message).join('\n')).toContain(words);
     expect(timeline.conflicts.every((c) => c.advice.length > 0)).toBe(true);
     for (const t of timeline.tasks) expect(Number.isFinite(t.start + t.end)).toBe(true);
   });
@@ -296,7 +296,7 @@ describe('many hands at once', () => {
         ]),
       ]),
     );
-    expect(t.conflicts.map((c) => c.words)).toEqual([
+    expect(t.conflicts.map((c) => c.message)).toEqual([
       'a: “set” is written as preparation but comes after “dry”',
     ]);
     expect(t.end).toBe(30);
@@ -313,7 +313,7 @@ describe('many hands at once', () => {
         ]),
       ]),
     );
-    expect(t.conflicts[0]?.words).toBe('a: “p” comes 1:20 too late after “warm”');
+    expect(t.conflicts[0]?.message).toBe('a: “p” comes 1:20 too late after “warm”');
     expect(t.proven).toBe(false);
     expect(t.end).toBe(10);
   });

@@ -15,21 +15,21 @@ import {
   type Timeline,
 } from './types';
 
-type Kind = Edge['why']['kind'];
+type Kind = Edge['reason']['kind'];
 
 /** The graph without the greatest lags of these slots, or without any of their lags. */
 const without = (graph: Graph, kinds: readonly Kind[], slots: readonly string[]): Graph => ({
   ...graph,
   edges: graph.edges.filter(
-    ({ from, why }) =>
-      !kinds.includes(why.kind) || !slots.includes(graph.acts[from]?.slot.id ?? ''),
+    ({ from, reason }) =>
+      !kinds.includes(reason.kind) || !slots.includes(graph.activities[from]?.slot.id ?? ''),
   ),
 });
 
 /** Lags that a solution found without them does not keep, and by how many seconds. */
 function brokenLags(graph: Graph, { starts }: Solution): { edge: Edge; short: number }[] {
   return graph.edges.flatMap((edge) => {
-    if (edge.why.kind !== 'window' && edge.why.kind !== 'lag') return [];
+    if (edge.reason.kind !== 'window' && edge.reason.kind !== 'lag') return [];
     const short = (starts[edge.from] ?? 0) + edge.weight - (starts[edge.to] ?? 0);
     return short > 0 ? [{ edge, short }] : [];
   });
@@ -41,16 +41,18 @@ const greatestOf = (slot: PlanSlot | undefined, first: TaskRef, second: TaskRef)
     ?.greatest ?? 0;
 
 function lagConflict(graph: Graph, edge: Edge, short: number): Conflict {
-  const slot = graph.acts[edge.from]?.slot;
+  const slot = graph.activities[edge.from]?.slot;
   // A window runs backwards: from what uses the thing to what made it ready.
-  const late = edge.why.kind === 'window';
-  const [first, second] = late ? [edge.why.to, edge.why.from] : [edge.why.from, edge.why.to];
+  const late = edge.reason.kind === 'window';
+  const [first, second] = late
+    ? [edge.reason.to, edge.reason.from]
+    : [edge.reason.from, edge.reason.to];
   const nameOf = (ref: TaskRef | null): string =>
     slot?.tasks.find((task) => task.id === ref?.task)?.name ?? 'it';
   return {
     rule: RULES.lag,
     slot: slot?.id ?? '',
-    words: `${slot?.name ?? ''}: “${nameOf(second)}” comes ${formatDuration(short)} too ${late ? 'late' : 'soon'} after “${nameOf(first)}”`,
+    message: `${slot?.name ?? ''}: “${nameOf(second)}” comes ${formatDuration(short)} too ${late ? 'late' : 'soon'} after “${nameOf(first)}”`,
     advice: late
       ? 'Give the work to one more person, or allow a longer wait'
       : 'Look at what its tasks come after: they can’t all be kept',

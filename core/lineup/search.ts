@@ -2,26 +2,26 @@
  * The earliest end there can be, by branch and bound over what the graph leaves open: of two pieces
  * of work that want the same person at the same time, which goes first, or that different people do
  * them. At each node the natural times are taken; where nobody is wanted twice they are a schedule,
- * and no completion of the node ends earlier. Otherwise one clash is chosen, the one that costs most
+ * and no completion of the node ends earlier. Otherwise one conflict is chosen, the one that costs most
  * whichever way it is settled, and each way is tried, the cheapest first.
  *
  * Branching over the orders of clashing activities from relaxed starts, after De Reyck and Herroelen
  * (1998) for projects with least and greatest lags.
  */
-import { Calendar } from './calendar';
-import { type Edge, type Graph, type Seat, type Why } from './graph';
+import { Availability } from './availability';
+import { type Edge, type Graph, type Assignment, type ConstraintReason } from './graph';
 import { overused } from './overused';
 import { choosePeople } from './people';
-import { type Clash, overlaps, seatEverybody } from './seating';
+import { type AssignmentConflict, overlaps, assignPeople } from './assignment';
 import { type Links, earliestStarts, linksOf, naturalStarts, raise } from './times';
 import { RULES } from './types';
 
 export interface Solution {
-  /** Of every act: the blocks as early as can be, preparation as late, clearing as early. */
+  /** Of every activity: the blocks as early as can be, preparation as late, clearing as early. */
   starts: Float64Array;
   /** The least starts that the edges leave, from which a wait can be explained. */
   earliest: Float64Array;
-  /** Who takes each seat of the graph. */
+  /** Who takes each assignment of the graph. */
   people: string[];
   /** The graph's edges and those that were decided on. */
   edges: Edge[];
@@ -40,7 +40,7 @@ interface Node {
   earliest: Float64Array;
   /** What was decided to come here; the decisions before it are those of the nodes above. */
   edge: Edge | null;
-  /** Pairs of seats that different people must take, or may. */
+  /** Pairs of assignments that different people must take, or may. */
   apart: ReadonlySet<string>;
 }
 
@@ -56,7 +56,7 @@ export const EFFORT = {
 } as const;
 const LEAST_NODES = 20;
 const LEAST_OF_LARGE = 3;
-/** In a show of more acts than this the way down is taken in strides, and nothing else is tried. */
+/** In a show of more activities than this the way down is taken in strides, and nothing else is tried. */
 const LARGE = 500;
 /** Overlapping pairs weighed at a node where nobody is plainly in the way. */
 const MOST_OVERLAPS = 12;
@@ -65,12 +65,14 @@ const DEEPEST = 1500;
 /** So many times more while there is nothing at all to take. */
 const PATIENCE = 3;
 
-const pairOf = ({ seat, other }: Clash): string =>
-  seat.number < other.number ? `${seat.number}/${other.number}` : `${other.number}/${seat.number}`;
+const pairOf = ({ assignment, other }: AssignmentConflict): string =>
+  assignment.number < other.number
+    ? `${assignment.number}/${other.number}`
+    : `${other.number}/${assignment.number}`;
 
-/** “This seat ends before that one begins.” */
-function before(first: Seat, second: Seat, shared: string[]): Edge {
-  const why: Why = {
+/** “This assignment ends before that one begins.” */
+function before(first: Assignment, second: Assignment, shared: string[]): Edge {
+  const reason: ConstraintReason = {
     rule: RULES.person,
     kind: 'person',
     from: first.task,
@@ -80,10 +82,11 @@ function before(first: Seat, second: Seat, shared: string[]): Edge {
     thing: null,
   };
   const weight = first.offset + first.duration - second.offset;
-  return { from: first.act, to: second.act, weight, why };
+  return { from: first.activity, to: second.activity, weight, reason };
 }
 
-const sharedBy = (a: Seat, b: Seat): string[] => a.people.filter((id) => b.people.includes(id));
+const sharedBy = (a: Assignment, b: Assignment): string[] =>
+  a.people.filter((id) => b.people.includes(id));
 
 class Search {
   private best: Solution | null = null;
@@ -104,7 +107,7 @@ class Search {
     private readonly graph: Graph,
     private readonly work: number,
   ) {
-    this.links = linksOf(graph.acts.length, graph.edges);
+    this.links = linksOf(graph.activities.length, graph.edges);
     this.last = graph.blocks.at(-1) ?? 0;
   }
 
@@ -131,13 +134,13 @@ class Search {
   }
 
   private endOf(starts: Float64Array): number {
-    return (starts[this.last] ?? 0) + (this.graph.acts[this.last]?.duration ?? 0);
+    return (starts[this.last] ?? 0) + (this.graph.activities[this.last]?.duration ?? 0);
   }
 
   private get exhausted(): boolean {
     if (this.decided.length > DEEPEST) return true;
     const most = this.work * (this.best ? 1 : PATIENCE);
-    const least = this.graph.acts.length > LARGE ? LEAST_OF_LARGE : LEAST_NODES;
+    const least = this.graph.activities.length > LARGE ? LEAST_OF_LARGE : LEAST_NODES;
     return this.nodes > least && this.links.steps - this.since > most;
   }
 
@@ -167,28 +170,28 @@ class Search {
     this.decided.pop();
   }
 
-  /** The ways to settle a clash, the cheapest first. */
-  private ways(node: Node, clash: Clash, starts: Float64Array): Node[] {
-    const { seat, other } = clash;
-    const shared = sharedBy(seat, other);
-    const at = (s: Seat): number => (starts[s.act] ?? 0) + s.offset;
-    const [first, second] = at(seat) <= at(other) ? [seat, other] : [other, seat];
+  /** The ways to settle a conflict, the cheapest first. */
+  private ways(node: Node, conflict: AssignmentConflict, starts: Float64Array): Node[] {
+    const { assignment, other } = conflict;
+    const shared = sharedBy(assignment, other);
+    const at = (s: Assignment): number => (starts[s.activity] ?? 0) + s.offset;
+    const [first, second] = at(assignment) <= at(other) ? [assignment, other] : [other, assignment];
     const orders = [before(first, second, shared), before(second, first, shared)].flatMap(
       (edge) => this.with(node, edge) ?? [],
     );
     orders.sort((a, b) => this.endOf(a.earliest) - this.endOf(b.earliest));
-    if (!this.canBeApart(seat, other)) return orders;
-    const pair = pairOf(clash);
+    if (!this.canBeApart(assignment, other)) return orders;
+    const pair = pairOf(conflict);
     return [...orders, { ...node, edge: null, apart: new Set([...node.apart, pair]) }];
   }
 
-  private canBeApart(a: Seat, b: Seat): boolean {
+  private canBeApart(a: Assignment, b: Assignment): boolean {
     const { crew } = this.graph.input;
-    const wanted = [a, b].map((seat) => ({
-      people: crew.filter((person) => seat.people.includes(person.id)),
+    const wanted = [a, b].map((assignment) => ({
+      people: crew.filter((person) => assignment.people.includes(person.id)),
       count: 1,
     }));
-    return choosePeople(wanted, Calendar.empty(crew), 0, 1) !== null;
+    return choosePeople(wanted, Availability.empty(crew), 0, 1) !== null;
   }
 
   private visit(node: Node): void {
@@ -206,24 +209,24 @@ class Search {
   /** Takes the node's natural times when they are a schedule, and else goes on from it. */
   private look(node: Node): void {
     const starts = naturalStarts(this.graph, this.links, node.earliest);
-    const seating = seatEverybody(this.graph, starts);
-    const short = seating.ok ? overused(this.graph.shared, starts) : [];
+    const assigned = assignPeople(this.graph, starts);
+    const short = assigned.ok ? overused(this.graph.shared, starts) : [];
     if (short.length > 0) {
       this.share(node, short);
       return;
     }
-    if (seating.ok) {
+    if (assigned.ok) {
       this.best = {
         starts,
         earliest: node.earliest,
-        people: seating.people,
+        people: assigned.people,
         edges: [...this.graph.edges, ...this.decided],
         end: this.endOf(starts),
       };
       return;
     }
-    const undecided = (clash: Clash): boolean => !node.apart.has(pairOf(clash));
-    const told = seating.clashes.filter(undecided);
+    const undecided = (conflict: AssignmentConflict): boolean => !node.apart.has(pairOf(conflict));
+    const told = assigned.conflicts.filter(undecided);
     // Where those in the way have all been told apart, two others that overlap may have to make
     // room: one after the other, the same person can do both.
     if (told.length === 0 && !this.thorough) {
@@ -231,7 +234,7 @@ class Search {
       return;
     }
     const open = told.length > 0 ? told : overlaps(this.graph, starts, undecided, MOST_OVERLAPS);
-    if (this.graph.acts.length > LARGE) {
+    if (this.graph.activities.length > LARGE) {
       this.stride(node, open, starts);
       if (this.best) {
         this.leftOpen = true;
@@ -240,8 +243,8 @@ class Search {
     }
     let chosen: Node[] | null = null;
     let cost: readonly number[] = [-Infinity];
-    for (const clash of open) {
-      const ways = this.ways(node, clash, starts);
+    for (const conflict of open) {
+      const ways = this.ways(node, conflict, starts);
       const ends = ways.map((way) => this.endOf(way.earliest));
       // Nothing can settle it: so nothing can come of the node.
       if (ends.length === 0) return;
@@ -252,7 +255,7 @@ class Search {
     }
     if (!chosen) {
       // Every pair has been told apart and still there are too few people, if that was shown.
-      if (!seating.certain) this.leftOpen = true;
+      if (!assigned.certain) this.leftOpen = true;
       return;
     }
     this.follow(chosen);
@@ -276,12 +279,12 @@ class Search {
     }
   }
 
-  /** Settles every clash at once, each in its cheapest way, and goes on from there. */
-  private stride(node: Node, clashes: readonly Clash[], starts: Float64Array): void {
+  /** Settles every conflict at once, each in its cheapest way, and goes on from there. */
+  private stride(node: Node, conflicts: readonly AssignmentConflict[], starts: Float64Array): void {
     const settled: Edge[] = [];
     let next = node;
-    for (const clash of clashes) {
-      const [way] = this.ways(next, clash, starts);
+    for (const conflict of conflicts) {
+      const [way] = this.ways(next, conflict, starts);
       if (!way?.edge) continue;
       this.decide(way.edge);
       settled.push(way.edge);

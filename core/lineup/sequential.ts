@@ -3,8 +3,8 @@
  * has looked as long as it may and found nothing; it keeps every rule but greatest lags, and wastes time.
  */
 import type { Task } from '../repertoire/types';
-import { Calendar } from './calendar';
-import { type Edge, type Graph, ORIGIN, type Seat } from './graph';
+import { Availability } from './availability';
+import { type Edge, type Graph, ORIGIN, type Assignment } from './graph';
 import type { Network } from './network';
 import { candidatesFor, choosePeople } from './people';
 import type { Solution } from './search';
@@ -25,30 +25,30 @@ function inTurn(net: Network, tasks: readonly Task[]): Task[] {
 }
 
 /** Whoever may take a task's hands, all of them at once and nobody being busy. */
-function peopleFor(graph: Graph, seats: readonly Seat[]): string[] {
-  const [first] = seats;
+function peopleFor(graph: Graph, assignments: readonly Assignment[]): string[] {
+  const [first] = assignments;
   const slot = graph.input.slots.find((s) => s.id === first?.task.slot);
   const task = slot?.tasks.find((t) => t.id === first?.task.task);
   if (!slot || !task) return [];
-  const nobodyBusy = Calendar.empty(graph.input.crew);
+  const nobodyBusy = Availability.empty(graph.input.crew);
   return choosePeople(candidatesFor(graph.input, slot, task), nobodyBusy, 0, 1) ?? [];
 }
 
 /** Null when lags ask in a circle for more than there is. */
 export function sequentialSolution(graph: Graph): Solution | null {
-  const number = new Map(graph.acts.map((act, i) => [act.task, i]));
+  const number = new Map(graph.activities.map((activity, i) => [activity.task, i]));
   const order = graph.nets.flatMap((net, i) => {
-    const acts = (tasks: readonly Task[]): number[] =>
+    const activities = (tasks: readonly Task[]): number[] =>
       inTurn(net, tasks).flatMap((task) => number.get(task) ?? []);
-    return [...acts(net.before), graph.blocks[i] ?? ORIGIN, ...acts(net.following)];
+    return [...activities(net.before), graph.blocks[i] ?? ORIGIN, ...activities(net.following)];
   });
   const turns = order.slice(1).map((to, i): Edge => {
     const from = order[i] ?? ORIGIN;
     return {
       from,
       to,
-      weight: graph.acts[from]?.duration ?? 0,
-      why: {
+      weight: graph.activities[from]?.duration ?? 0,
+      reason: {
         rule: RULES.person,
         kind: 'person',
         from: null,
@@ -60,23 +60,25 @@ export function sequentialSolution(graph: Graph): Solution | null {
     };
   });
   const edges = [...graph.edges, ...turns];
-  const starts = earliestStarts(linksOf(graph.acts.length, edges));
+  const starts = earliestStarts(linksOf(graph.activities.length, edges));
   if (!starts) return null;
-  const people = graph.seats.map(() => '');
-  // Seats of one task and go stand together.
-  for (let i = 0; i < graph.seats.length;) {
-    const seat = graph.seats[i];
+  const people = graph.assignments.map(() => '');
+  // Assignments of one task and go stand together.
+  for (let i = 0; i < graph.assignments.length;) {
+    const assignment = graph.assignments[i];
     let end = i + 1;
     while (
-      graph.seats[end]?.act === seat?.act &&
-      graph.seats[end]?.task.task === seat?.task.task &&
-      graph.seats[end]?.go === seat?.go
+      graph.assignments[end]?.activity === assignment?.activity &&
+      graph.assignments[end]?.task.task === assignment?.task.task &&
+      graph.assignments[end]?.go === assignment?.go
     )
       end++;
-    peopleFor(graph, graph.seats.slice(i, end)).forEach((person, k) => (people[i + k] = person));
+    peopleFor(graph, graph.assignments.slice(i, end)).forEach(
+      (person, k) => (people[i + k] = person),
+    );
     i = end;
   }
   const last = graph.blocks.at(-1) ?? ORIGIN;
-  const end = (starts[last] ?? 0) + (graph.acts[last]?.duration ?? 0);
+  const end = (starts[last] ?? 0) + (graph.activities[last]?.duration ?? 0);
   return { starts, earliest: starts, people, edges, end };
 }

@@ -9,10 +9,10 @@ const edge = (from: number, to: number, weight: number): Edge => ({
   from,
   to,
   weight,
-  why: { rule: 5, kind: 'lag', from: null, to: null, people: [], position: null, thing: null },
+  reason: { rule: 5, kind: 'lag', from: null, to: null, people: [], position: null, thing: null },
 });
 
-/** Edges among a few acts, all of which start at or after the origin. */
+/** Edges among a few activities, all of which start at or after the origin. */
 const graphs = fc
   .array(
     fc.tuple(
@@ -25,7 +25,7 @@ const graphs = fc
     },
   )
   .map((all) => [
-    ...[1, 2, 3, 4, 5].map((act) => edge(ORIGIN, act, 0)),
+    ...[1, 2, 3, 4, 5].map((activity) => edge(ORIGIN, activity, 0)),
     ...all.filter(([a, b]) => a !== b).map(([a, b, weight]) => edge(a, b, weight)),
   ]);
 
@@ -88,16 +88,16 @@ describe('earliest starts', () => {
 describe('lowering', () => {
   test('gives a solution below, or none when something fixed would have to move', () => {
     fc.assert(
-      fc.property(graphs, fc.integer({ min: 1, max: 5 }), fc.nat(6), (edges, act, by) => {
+      fc.property(graphs, fc.integer({ min: 1, max: 5 }), fc.nat(6), (edges, activity, by) => {
         const base = earliestStarts(linksOf(6, edges));
         fc.pre(base !== null);
-        // Room above: every act ten later is a solution too, but for the origin, which stays.
+        // Room above: every activity ten later is a solution too, but for the origin, which stays.
         const wanted = (base ?? new Float64Array(6)).map((start, i) =>
           i === ORIGIN ? 0 : start + 10,
         );
-        wanted[act] = (wanted[act] ?? 0) - by;
+        wanted[activity] = (wanted[activity] ?? 0) - by;
         const high = wanted.slice();
-        const lowered = lower(linksOf(6, edges), wanted, [act], (other) => other !== ORIGIN);
+        const lowered = lower(linksOf(6, edges), wanted, [activity], (other) => other !== ORIGIN);
         if (!lowered) return;
         expect(holds(edges, lowered)).toBe(true);
         lowered.forEach((start, i) => expect(start).toBeLessThanOrEqual(high[i] ?? 0));
@@ -108,11 +108,13 @@ describe('lowering', () => {
 
   test('what may not move stops it', () => {
     const links = linksOf(3, [edge(0, 1, 0), edge(1, 2, 5)]);
-    expect(lower(links, Float64Array.of(0, 5, 8), [2], (act) => act === 1)).toEqual(
+    expect(lower(links, Float64Array.of(0, 5, 8), [2], (activity) => activity === 1)).toEqual(
       Float64Array.of(0, 3, 8),
     );
     expect(lower(links, Float64Array.of(0, 5, 8), [2], () => false)).toBeNull();
-    expect(lower(links, Float64Array.of(0, 1, 4), [2], (act) => act !== ORIGIN)).toBeNull();
+    expect(
+      lower(links, Float64Array.of(0, 1, 4), [2], (activity) => activity !== ORIGIN),
+    ).toBeNull();
   });
 });
 
@@ -129,12 +131,12 @@ test('natural times: blocks early, preparation late, clearing early', () => {
       slot('b', [task('next', 'perform', 10)], { positionId: 'bench' }),
     ]),
   );
-  const links = linksOf(graph.acts.length, graph.edges);
+  const links = linksOf(graph.activities.length, graph.edges);
   const earliest = earliestStarts(links);
   if (!earliest) throw new Error('It has no times');
   const starts = naturalStarts(graph, links, earliest);
   const at = (id: string): number | undefined =>
-    starts[graph.acts.findIndex((act) => act.task?.id === id)];
+    starts[graph.activities.findIndex((activity) => activity.task?.id === id)];
   expect(graph.blocks.map((block) => starts[block])).toEqual([0, 60]);
   expect([at('soak'), at('far'), at('wipe'), at('dry')]).toEqual([-100, -130, 60, 85]);
   expect(holds(graph.edges, starts)).toBe(true);

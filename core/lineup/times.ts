@@ -4,7 +4,7 @@
  */
 import { type Edge, type Graph, ORIGIN } from './graph';
 
-/** Edges by the act they leave and by the act they reach. */
+/** Edges by the activity they leave and by the activity they reach. */
 export interface Links {
   count: number;
   /** Edges looked at so far: what the search has cost, the same on every machine. */
@@ -25,7 +25,7 @@ export function linksOf(count: number, edges: readonly Edge[]): Links {
 
 /**
  * Moves starts one way until every edge holds, and no further (Bellman and Ford, by a queue). `move`
- * says of an act whether it may move, is left as it is, or must not have to. Null when one must not,
+ * says of an activity whether it may move, is left as it is, or must not have to. Null when one must not,
  * or when some edges ask in a circle for more than there is.
  */
 function relax(
@@ -33,19 +33,19 @@ function relax(
   starts: Float64Array,
   from: readonly number[],
   later: boolean,
-  move: (act: number) => 'may' | 'leave' | 'never',
+  move: (activity: number) => 'may' | 'leave' | 'never',
 ): Float64Array | null {
   const { count } = links;
   const edges = later ? links.out : links.into;
   const queue = [...from];
   const waiting = new Uint8Array(count);
-  for (const act of queue) waiting[act] = 1;
+  for (const activity of queue) waiting[activity] = 1;
   const queued = new Uint32Array(count);
   for (let i = 0; i < queue.length; i++) {
-    const act = queue[i] ?? 0;
-    waiting[act] = 0;
-    const start = starts[act] ?? 0;
-    const mine = edges[act] ?? [];
+    const activity = queue[i] ?? 0;
+    waiting[activity] = 0;
+    const start = starts[activity] ?? 0;
+    const mine = edges[activity] ?? [];
     links.steps += mine.length;
     for (const edge of mine) {
       const other = later ? edge.to : edge.from;
@@ -57,7 +57,7 @@ function relax(
       if (how === 'leave') continue;
       starts[other] = wanted;
       if (waiting[other]) continue;
-      // Without such a circle no act comes into the queue more often than there are acts.
+      // Without such a circle no activity comes into the queue more often than there are activities.
       queued[other] = (queued[other] ?? 0) + 1;
       if ((queued[other] ?? 0) > count) return null;
       waiting[other] = 1;
@@ -73,18 +73,19 @@ export const raise = (
   starts: Float64Array,
   from: readonly number[],
 ): Float64Array | null =>
-  relax(links, starts, from, true, (act) => (act === ORIGIN ? 'never' : 'may'));
+  relax(links, starts, from, true, (activity) => (activity === ORIGIN ? 'never' : 'may'));
 
 /** The greatest solution below these starts that moves only what may move. Null when there is none. */
 export const lower = (
   links: Links,
   starts: Float64Array,
   from: readonly number[],
-  mayLower: (act: number) => boolean,
+  mayLower: (activity: number) => boolean,
 ): Float64Array | null =>
-  relax(links, starts, from, false, (act) => (mayLower(act) ? 'may' : 'never'));
+  relax(links, starts, from, false, (activity) => (mayLower(activity) ? 'may' : 'never'));
 
-const everyAct = (count: number): number[] => Array.from({ length: count }, (_, act) => act);
+const everyAct = (count: number): number[] =>
+  Array.from({ length: count }, (_, activity) => activity);
 
 /** The earliest starts there can be. */
 export function earliestStarts(links: Links): Float64Array | null {
@@ -97,23 +98,25 @@ export function earliestStarts(links: Links): Float64Array | null {
 function latestStarts(graph: Graph, links: Links, earliest: Float64Array): Float64Array {
   const latest = new Float64Array(links.count).fill(Infinity);
   const fixed = new Set([ORIGIN, ...graph.blocks]);
-  for (const act of fixed) latest[act] = earliest[act] ?? 0;
-  return lower(links, latest, [...fixed], (act) => !fixed.has(act)) ?? earliest;
+  for (const activity of fixed) latest[activity] = earliest[activity] ?? 0;
+  return lower(links, latest, [...fixed], (activity) => !fixed.has(activity)) ?? earliest;
 }
 
 /** Natural starts over the given earliest ones. */
 export function naturalStarts(graph: Graph, links: Links, earliest: Float64Array): Float64Array {
   const latest = latestStarts(graph, links, earliest);
   const starts = earliest.slice();
-  const following = (act: number): boolean => {
-    const kind = graph.acts[act]?.kind;
+  const following = (activity: number): boolean => {
+    const kind = graph.activities[activity]?.kind;
     return kind === 'following' || kind === 'handover' || kind === 'give';
   };
-  graph.acts.forEach((act, number) => {
-    const late = act.kind === 'before' || act.kind === 'take';
+  graph.activities.forEach((activity, number) => {
+    const late = activity.kind === 'before' || activity.kind === 'take';
     if (late && latest[number] !== Infinity) starts[number] = latest[number] ?? 0;
   });
   // The latest starts are a solution, so raising what follows to meet them always ends.
-  relax(links, starts, everyAct(links.count), true, (act) => (following(act) ? 'may' : 'leave'));
+  relax(links, starts, everyAct(links.count), true, (activity) =>
+    following(activity) ? 'may' : 'leave',
+  );
   return starts;
 }

@@ -119,7 +119,7 @@ export interface Gap {
 export interface Conflict {
   rule: RuleNumber;
   slot: string;
-  words: string;
+  message: string;
   /** What kind of thing to look at; the changes that would mend it are worked out by `mend.ts`. */
   advice: string;
   /** Set when a ready window was missed: the task, what it comes after, and the greatest lag that would do. */

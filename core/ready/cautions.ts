@@ -29,8 +29,8 @@ const stops = ({ slot, demo, method }: ResolvedSlot): Verdict[] =>
       level: 'stop',
       final: true,
       title: demo.name,
-      says: `${NEVER_WORDS[never]}: not for a show.`,
-      todo: 'Leave it out. Nothing sets this aside.',
+      message: `${NEVER_WORDS[never]}: not for a show.`,
+      remedy: 'Leave it out. Nothing sets this aside.',
       source: 'common practice',
       slotIds: [slot.id],
     }),
@@ -47,11 +47,11 @@ function flames({ slot, demo, method }: ResolvedSlot): Verdict[] {
       kind: 'caution',
       level: extinguisher === 'none' ? 'fix' : 'watch',
       title: demo.name,
-      says:
+      message:
         extinguisher === 'none'
           ? 'A flame, and no extinguisher is named.'
           : 'A flame, and nobody is named to stand beside it with the extinguisher.',
-      todo: 'Name it, and who holds it, in the demo.',
+      remedy: 'Name it, and who holds it, in the demo.',
       source: 'common practice',
       slotIds: [slot.id],
     }),

@@ -7,7 +7,7 @@ import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
 import type { HazardKind, Item, Measured } from '../repertoire/types';
 import { parseClock } from '../time/clock';
-import { type Demand, dueTimes } from './due';
+import { type CheckDemand, dueTimes } from './due';
 import { wearersOf } from './gear';
 import {
   guardChecks,
@@ -15,7 +15,7 @@ import {
   measureCheck,
   type OpenFollowUp,
   windowChecks,
-} from './moreChecks';
+} from './situationChecks';
 import { formatAmount } from '../units/format';
 import { volunteerWords } from './volunteers';
 import { counted, listInWords, thingsInWords } from '../words';
@@ -75,7 +75,7 @@ const holdsShow = ({ method }: ResolvedSlot): boolean =>
   method.hazards.some((hazard) => HOLDING.includes(hazard.kind));
 
 /** A check whose time and, where anybody will do, whose person is still open. */
-export type Draft = Demand<Omit<Check, 'due'>>;
+export type CheckDraft = CheckDemand<Omit<Check, 'due'>>;
 
 /** Who may set a slot out: whoever has what its preparation asks for. */
 function setters(bundle: ShowBundle, { method }: ResolvedSlot): string[] {
@@ -89,7 +89,7 @@ function setters(bundle: ShowBundle, { method }: ResolvedSlot): string[] {
   return able.length > 0 ? able : bundle.show.crew;
 }
 
-function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSlot): Draft[] {
+function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSlot): CheckDraft[] {
   const { slot, demo, method } = resolved;
   const mine = timeline.tasks.filter((task) => task.slot === slot.id);
   const firstUse = Math.min(0, ...mine.map((task) => task.start));
@@ -115,7 +115,7 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
   // A position belongs to the first slot there until that is cleared.
   const firstThere =
     bundle.show.slots.find((other) => other.positionId === slot.positionId)?.id === slot.id;
-  const drafts: Draft[] = [];
+  const drafts: CheckDraft[] = [];
 
   const equipment = itemsOf('equipment');
   if (equipment.length > 0) {
@@ -182,7 +182,7 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
   return drafts;
 }
 
-function gearChecks(bundle: ShowBundle, resolved: ResolvedSlot, timeline: Timeline): Draft[] {
+function gearChecks(bundle: ShowBundle, resolved: ResolvedSlot, timeline: Timeline): CheckDraft[] {
   const { slot, demo } = resolved;
   return wearersOf(resolved, timeline).map(({ personId, gear, from }) => ({
     people: [],
@@ -204,11 +204,11 @@ function gearChecks(bundle: ShowBundle, resolved: ResolvedSlot, timeline: Timeli
 }
 
 /** One test for each item that has one, however many slots use it, before the first of them. */
-function testChecks(bundle: ShowBundle, timeline: Timeline): Draft[] {
+function testChecks(bundle: ShowBundle, timeline: Timeline): CheckDraft[] {
   const slots = resolveSlots(bundle);
   return bundle.items
     .filter((item) => item.functionTest !== '')
-    .flatMap((item): Draft[] => {
+    .flatMap((item): CheckDraft[] => {
       const users = slots.filter(({ method }) => method.kit.some((l) => l.itemId === item.id));
       const [first] = users;
       if (!first) return [];

@@ -2,13 +2,13 @@
 import type { ShowBundle } from '../brief/types';
 import { coldBudget } from '../kit/cold/budget';
 import { coldPlanOf } from '../kit/cold/plan';
-import { type KitOptions, wantedOf } from '../kit/wanted';
+import { type KitOptions, kitDemands } from '../kit/demand';
 import type { Timeline } from '../lineup/types';
-import { coldInRoom } from '../sums/air/coldInRoom';
-import { resolveInputs } from '../sums/bind';
+import { coldInRoom } from '../calculators/air/coldInRoom';
+import { resolveInputs } from '../calculators/bind';
 import { formatAmount } from '../units/format';
 import { lowerFirst } from '../words';
-import { FACT_WORDS, factsOf } from './facts';
+import { FACT_WORDS, dayFactsOf } from './facts';
 import { type Verdict, verdict } from './verdict';
 
 /** All the cold liquid of the show let go at once in the room, and what people breathe out: the worst. */
@@ -17,7 +17,7 @@ export function coldRoomVerdicts(
   timeline: Timeline,
   options: KitOptions = {},
 ): Verdict[] {
-  const kinds = [...new Set(wantedOf(bundle, options).map(({ item }) => item))].filter(
+  const kinds = [...new Set(kitDemands(bundle, options).map(({ item }) => item))].filter(
     (item) => item.cold !== null,
   );
   return kinds.flatMap((item): Verdict[] => {
@@ -32,7 +32,7 @@ export function coldRoomVerdicts(
         { input: 'boiling', from: 'fixed', ref: '', value: 0 },
         { input: 'minutes', from: 'fixed', ref: '', value: Math.max(1, timeline.end / 60) },
       ],
-      { settings: [], facts: factsOf(bundle) },
+      { settings: [], facts: dayFactsOf(bundle) },
     );
     const shared = {
       key: `cold-room:${item.id}`,
@@ -45,21 +45,21 @@ export function coldRoomVerdicts(
         verdict({
           ...shared,
           level: 'unknown',
-          says: `Whether there is air enough is not known: ${missing.map((fact) => FACT_WORDS[fact]).join(', ')}.`,
-          todo: 'Put it in with the venue, or measure it.',
+          message: `Whether there is air enough is not known: ${missing.map((fact) => FACT_WORDS[fact]).join(', ')}.`,
+          remedy: 'Put it in with the venue, or measure it.',
         }),
       ];
-    const { level, says, figure, limit, source, todo, steps } = coldInRoom.reckon(values);
+    const { level, message, figure, limit, source, remedy, steps } = coldInRoom.evaluate(values);
     const all = formatAmount(Math.round(amount * 100) / 100, item.cold === 'nitrogen' ? 'L' : 'kg');
     return [
       verdict({
         ...shared,
         level,
-        says: `If all ${all} were let go at once: ${lowerFirst(says)}`,
+        message: `If all ${all} were let go at once: ${lowerFirst(message)}`,
         figure,
         limit,
         source,
-        todo,
+        remedy,
         steps,
       }),
     ];

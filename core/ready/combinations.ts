@@ -14,8 +14,8 @@ interface Pair {
   /** What the later one has. */
   meets: readonly HazardKind[];
   level: 'stop' | 'fix';
-  says: (first: string, second: string) => string;
-  todo: string;
+  message: (first: string, second: string) => string;
+  remedy: string;
   /** Only where both are at the same position, unless it lies on the whole stage. */
   samePlace: boolean;
 }
@@ -27,8 +27,9 @@ const PAIRS: readonly Pair[] = [
     hazards: ['oxidiser'],
     meets: ['openFlame'],
     level: 'stop',
-    says: (first, second) => `${first} gives off oxygen, and ${second} has a flame.`,
-    todo: 'Air the stage between them, put something longer between, or move one to the other end.',
+    message: (first, second) => `${first} gives off oxygen, and ${second} has a flame.`,
+    remedy:
+      'Air the stage between them, put something longer between, or move one to the other end.',
     samePlace: false,
   },
   {
@@ -37,8 +38,8 @@ const PAIRS: readonly Pair[] = [
     hazards: ['flammableVapour'],
     meets: ['highVoltage', 'openFlame'],
     level: 'stop',
-    says: (first, second) => `${first} leaves flammable vapour, and ${second} can light it.`,
-    todo: 'Close and carry the liquid away, air the stage, or do the other one first.',
+    message: (first, second) => `${first} leaves flammable vapour, and ${second} can light it.`,
+    remedy: 'Close and carry the liquid away, air the stage, or do the other one first.',
     samePlace: false,
   },
   {
@@ -47,20 +48,20 @@ const PAIRS: readonly Pair[] = [
     hazards: ['splash', 'slip'],
     meets: ['highVoltage'],
     level: 'fix',
-    says: (first, second) => `${first} leaves it wet, and ${second} is high voltage.`,
-    todo: 'Dry it first: say in the demo that it must not be wet, and the line-up waits for it.',
+    message: (first, second) => `${first} leaves it wet, and ${second} is high voltage.`,
+    remedy: 'Dry it first: say in the demo that it must not be wet, and the line-up waits for it.',
     samePlace: true,
   },
 ];
 
-/** Seconds after a block for which what it gives off is reckoned with, where no residue says how long. */
+/** Seconds after a block for which what it gives off is reckoned with, where no residue message how long. */
 const LINGERS = 300;
 
 interface Lingering {
   /** Seconds from the show's start until which the earlier one matters. */
   until: number;
   wholeStage: boolean;
-  /** What the method says it leaves: the line-up waits for it where the later one forbids it. */
+  /** What the method message it leaves: the line-up waits for it where the later one forbids it. */
   leaves: readonly ResidueKind[];
 }
 
@@ -112,8 +113,9 @@ const within = ({ slot, demo, method }: ResolvedSlot): Verdict[] => {
       kind: 'combination',
       level: 'watch',
       title: demo.name,
-      says: 'Gives off oxygen beside its own flame: whatever burns there burns fiercely.',
-      todo: 'The smallest amount; hair, sleeves and paper away; the flame put out before the oxygen is let go.',
+      message: 'Gives off oxygen beside its own flame: whatever burns there burns fiercely.',
+      remedy:
+        'The smallest amount; hair, sleeves and paper away; the flame put out before the oxygen is let go.',
       limit: 'no oxygen beside a flame that is not part of it',
       source: 'common practice',
       slotIds: [slot.id],
@@ -134,7 +136,7 @@ export function combinationVerdicts(bundle: ShowBundle, timeline: Timeline): Ver
         if (!left || startOf(second.slot.id) >= left.until) return [];
         const elsewhere = first.slot.positionId !== second.slot.positionId;
         if (pair.samePlace && elsewhere && !left.wholeStage) return [];
-        // What it says it leaves is waited for where the later one forbids it; the rest nobody times.
+        // What it message it leaves is waited for where the later one forbids it; the rest nobody times.
         if (left.leaves.length > 0 && left.leaves.every((kind) => forbidden(second, kind)))
           return [];
         return [
@@ -143,8 +145,8 @@ export function combinationVerdicts(bundle: ShowBundle, timeline: Timeline): Ver
             kind: 'combination',
             level: pair.level,
             title: second.demo.name,
-            says: pair.says(first.demo.name, second.demo.name),
-            todo: pair.todo,
+            message: pair.message(first.demo.name, second.demo.name),
+            remedy: pair.remedy,
             limit: `no ${pair.leaves.map((kind) => RESIDUE_WORDS[kind]).join(' or ')} about`,
             source: 'common practice',
             slotIds: [first.slot.id, second.slot.id],

@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { PlacedTask } from '../lineup/types';
 import type { CheckKind } from './checks';
-import { type Demand, dueTimes } from './due';
+import { type CheckDemand, dueTimes } from './due';
 
 interface Plain {
   key: string;
@@ -37,7 +37,7 @@ const work = (person: string, start: number, end: number): PlacedTask => ({
   position: null,
 });
 
-const demands: fc.Arbitrary<Demand<Plain>[]> = fc
+const demands: fc.Arbitrary<CheckDemand<Plain>[]> = fc
   .array(
     fc.record({
       kind: fc.constantFrom<CheckKind>('test', 'place', 'fill', 'gear', 'warning', 'volunteer'),
@@ -102,7 +102,7 @@ describe('laws', () => {
   });
 });
 
-const of = (key: string, kind: CheckKind, people: string[] = ['jo']): Demand<Plain> => ({
+const of = (key: string, kind: CheckKind, people: string[] = ['jo']): CheckDemand<Plain> => ({
   check: { key, kind, personId: null },
   people,
   before: 0,

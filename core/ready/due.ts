@@ -5,7 +5,7 @@
 import type { PlacedTask } from '../lineup/types';
 import type { CheckKind } from './checks';
 
-export interface Demand<T> {
+export interface CheckDemand<T> {
   check: T;
   /** Who may take it on; empty when the check names its person. */
   people: readonly string[];
@@ -66,7 +66,7 @@ function latestSpan(
 
 /** Gives every check its person and its due time. */
 export function dueTimes<T extends { key: string; kind: CheckKind; personId: string | null }>(
-  demands: readonly Demand<T>[],
+  demands: readonly CheckDemand<T>[],
   tasks: readonly PlacedTask[],
   day: Day,
 ): { timed: (T & { due: number })[]; shortBy: number } {

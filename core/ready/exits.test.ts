@@ -5,8 +5,8 @@ import { blankVenue } from '../brief/blank';
 import { type Exit, NO_CONDITIONS, type Place, type ShowBundle } from '../brief/types';
 import { timelineOf } from '../lineup/fromBundle';
 import { NO_NEEDS } from '../repertoire/care';
-import { usualValues } from '../sums/inputs';
-import { heard } from '../sums/sound/heard';
+import { usualValues } from '../calculators/inputs';
+import { heard } from '../calculators/sound/heard';
 import { task } from '../testing/build';
 import { bundle } from '../testing/bundle';
 import { exitVerdicts, WAY_OUT } from './exits';
@@ -76,8 +76,8 @@ describe('ways out', () => {
       {
         level: 'fix',
         title: 'Exit Door',
-        says: 'Table stands in the way, 0.5 m from it.',
-        todo: 'Move it 0.7 m off or more.',
+        message: 'Table stands in the way, 0.5 m from it.',
+        remedy: 'Move it 0.7 m off or more.',
         slotIds: ['slot-foam'],
       },
     ]);
@@ -86,8 +86,8 @@ describe('ways out', () => {
   test('one within a clear distance, with another free, is to be watched', () => {
     const [found] = verdicts({ exits: [exit('Side', 1.5, 1), exit('Back', 8, -9)] });
     expect(found).toMatchObject({ level: 'watch', figure: '1 exit free of 2' });
-    expect(found?.says).toBe('Exit within its clear distance, 14:00 to 14:01: Side.');
-    expect(found?.todo).toContain('point people to Back');
+    expect(found?.message).toBe('Exit within its clear distance, 14:00 to 14:01: Side.');
+    expect(found?.remedy).toContain('point people to Back');
   });
 
   test('none free at one moment is to be mended; two that close in turn are not', () => {
@@ -148,15 +148,17 @@ describe('voice', () => {
     [70, 'Heard with effort'],
     [73, 'Hard to hear'],
   ])('at 1 m in %d dB(A): %s', (noise, words) => {
-    expect(heard.reckon({ effort: 'raised', back: 1, noise }).says).toContain(words);
+    expect(heard.evaluate({ effort: 'raised', back: 1, noise }).message).toContain(words);
   });
 
   test('it says how far it carries, and there it just does', () => {
-    const found = heard.reckon({ effort: 'raised', back: 12, noise: 50 });
+    const found = heard.evaluate({ effort: 'raised', back: 12, noise: 50 });
     expect(found.level).toBe('watch');
-    const carries = Number(/carries ([\d.]+) m/.exec(found.todo)?.[1]);
-    expect(heard.reckon({ effort: 'raised', back: carries * 0.99, noise: 50 }).level).toBe('fits');
-    expect(heard.reckon({ effort: 'raised', back: carries * 1.02, noise: 50 }).level).toBe('watch');
+    const carries = Number(/carries ([\d.]+) m/.exec(found.remedy)?.[1]);
+    expect(heard.evaluate({ effort: 'raised', back: carries * 0.99, noise: 50 }).level).toBe('ok');
+    expect(heard.evaluate({ effort: 'raised', back: carries * 1.02, noise: 50 }).level).toBe(
+      'watch',
+    );
   });
 
   test('judged once the room is measured; nobody is made to', () => {
@@ -165,6 +167,6 @@ describe('voice', () => {
       return judge(made, timelineOf(made)).find((one) => one.key === 'voice')?.level;
     };
     expect([voice(null, 10), voice(50, null)]).toEqual([undefined, undefined]);
-    expect([voice(30, 10), voice(70, 10)]).toEqual(['fits', 'watch']);
+    expect([voice(30, 10), voice(70, 10)]).toEqual(['ok', 'watch']);
   });
 });

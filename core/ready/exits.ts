@@ -27,8 +27,8 @@ function standingIn({ show, venue }: ShowBundle): Verdict[] {
           kind: 'distance',
           level: 'fix',
           title: `Exit ${exit.name}`,
-          says: `${position.name} stands in the way, ${m(distance)} from it.`,
-          todo: `Move it ${m(Math.ceil((WAY_OUT - distance) * 10) / 10)} off or more.`,
+          message: `${position.name} stands in the way, ${m(distance)} from it.`,
+          remedy: `Move it ${m(Math.ceil((WAY_OUT - distance) * 10) / 10)} off or more.`,
           figure: m(distance),
           limit: `${m(WAY_OUT)} free`,
           source: SOURCE,
@@ -64,14 +64,14 @@ function shutBy(bundle: ShowBundle, rings: readonly Ring[]): Verdict[] {
         ? verdict({
             ...shared,
             level: 'fix',
-            says: `No exit is free from ${when}: within its clear distance there is ${names}.`,
-            todo: 'Move it, make it smaller, or ask the venue for another way out.',
+            message: `No exit is free from ${when}: within its clear distance there is ${names}.`,
+            remedy: 'Move it, make it smaller, or ask the venue for another way out.',
           })
         : verdict({
             ...shared,
             level: 'watch',
-            says: `Exit within its clear distance, ${when}: ${names}.`,
-            todo: `Stop as soon as anybody goes out there; point people to ${listInWords(free.map((exit) => exit.name))}.`,
+            message: `Exit within its clear distance, ${when}: ${names}.`,
+            remedy: `Stop as soon as anybody goes out there; point people to ${listInWords(free.map((exit) => exit.name))}.`,
           }),
     ];
   });
@@ -91,8 +91,8 @@ export function exitVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[] 
             kind: 'distance',
             level: 'watch',
             title: 'Ways out',
-            says: 'No exit is on the plan: whether they stay free is not reckoned.',
-            todo: 'Walk round before the doors open, and put the exits in with the venue.',
+            message: 'No exit is on the plan: whether they stay free is not reckoned.',
+            remedy: 'Walk round before the doors open, and put the exits in with the venue.',
             source: SOURCE,
           }),
         ];

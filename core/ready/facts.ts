@@ -1,7 +1,7 @@
-/** What of the day and of the room the sums can know. */
+/** What of the day and of the room the calculators can know. */
 import type { Place, Show, ShowBundle, Slot } from '../brief/types';
-import type { Facts } from '../sums/bind';
-import type { FactId } from '../sums/sum';
+import type { Facts } from '../calculators/bind';
+import type { FactId } from '../calculators/calculator';
 
 /** How each is asked for. */
 export const FACT_WORDS: Record<FactId, string> = {
@@ -53,7 +53,7 @@ export const bookedPeople = ({ audience, crew }: Pick<Show, 'audience' | 'crew'>
   audience + crew.length;
 
 /** Facts in the base unit of their kind. Indoors there is no wind. */
-export function factsOf(bundle: ShowBundle): Facts {
+export function dayFactsOf(bundle: ShowBundle): Facts {
   const { show, venue } = bundle;
   const { conditions } = show;
   const outdoors = venue?.outdoors ?? false;
@@ -80,8 +80,8 @@ export function factsOf(bundle: ShowBundle): Facts {
 export const toFrontRow = (at: Place, frontRowM: number): number => at.y + frontRowM;
 
 /** The same facts as they are where a slot is done: its front row is counted from its position. */
-export function factsAt(bundle: ShowBundle, slot: Pick<Slot, 'positionId'>): Facts {
-  const facts = factsOf(bundle);
+export function dayFactsAt(bundle: ShowBundle, slot: Pick<Slot, 'positionId'>): Facts {
+  const facts = dayFactsOf(bundle);
   const at = bundle.show.positions.find((p) => p.id === slot.positionId)?.at;
   return at && facts.frontRow !== null
     ? { ...facts, frontRow: toFrontRow(at, facts.frontRow) }

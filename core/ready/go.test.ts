@@ -10,7 +10,7 @@ import { after, task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { dayChecks } from './checks';
 import { goNoGo, holdingLines, holdingWords, type Mark, readiness, readingFault } from './go';
-import type { OpenFollowUp } from './moreChecks';
+import type { OpenFollowUp } from './situationChecks';
 import { planFrame, withPlace } from './plan';
 import { riskAssessment, risksMarkdown } from './risks';
 import { verdict } from './verdict';
@@ -44,8 +44,8 @@ const show = (over: Partial<Method> = {}, more: Partial<ShowBundle['show']> = {}
 });
 
 describe('verdicts', () => {
-  const of = (level: 'stop' | 'fix' | 'unknown' | 'watch' | 'fits', final = false) =>
-    verdict({ key: level, kind: 'sum', level, final, title: 'Dome', says: 'It is so.' });
+  const of = (level: 'stop' | 'fix' | 'unknown' | 'watch' | 'ok', final = false) =>
+    verdict({ key: level, kind: 'calculator', level, final, title: 'Dome', message: 'It is so.' });
 
   test.each([
     ['stop', 'No: 1 thing stops the show'],
@@ -66,7 +66,7 @@ describe('verdicts', () => {
   });
 
   test('all of it in one sentence, and what to see to', () => {
-    const state = goNoGo([], [], [of('stop'), of('fix'), of('unknown'), of('watch'), of('fits')]);
+    const state = goNoGo([], [], [of('stop'), of('fix'), of('unknown'), of('watch'), of('ok')]);
     expect(state.words).toBe('No: 1 thing stops the show, 1 thing to mend, 1 not known');
     expect(holdingWords(state)).toBe('Dome: It is so');
     expect(holdingLines(state)[0]).toBe('Dome: It is so');
@@ -105,8 +105,8 @@ describe('more checks', () => {
   const kinds = (from: ShowBundle, followUps: OpenFollowUp[] = []) =>
     dayChecks(from, timelineOf(from), followUps).checks;
 
-  test('figures are measured where a sum asks for them', () => {
-    const asks = show({ sums: [{ id: 's', sum: 'dome', inputs: [] }] });
+  test('figures are measured where a calculator asks for them', () => {
+    const asks = show({ calculators: [{ id: 's', calculator: 'dome', inputs: [] }] });
     expect(kinds(asks).find((c) => c.kind === 'measure')?.detail).toBe('measure the humidity');
     expect(kinds(show()).some((c) => c.kind === 'measure')).toBe(false);
   });
@@ -188,7 +188,11 @@ describe('the risk assessment', () => {
   const from = show(
     {
       hazards: [
-        { ...blankHazard('hot', 'Tongs only'), who: ['performer', 'audience'], rest: 'medium' },
+        {
+          ...blankHazard('hot', 'Tongs only'),
+          atRisk: ['performer', 'audience'],
+          remainingRisk: 'medium',
+        },
       ],
       care: { ...NO_CARE, disposal: 'Down the sink', extinguisher: 'blanket', heldBy: 'helper' },
       tasks: [task('p', 'perform', 60, { gearOn: ['Goggles'] })],

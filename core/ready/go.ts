@@ -6,7 +6,7 @@ import { formatAmount } from '../units/format';
 import { counted } from '../words';
 import { type Check, type DayChecks, dayChecks } from './checks';
 import { judge } from './judge';
-import type { OpenFollowUp } from './moreChecks';
+import type { OpenFollowUp } from './situationChecks';
 import type { Verdict } from './verdict';
 
 /** What somebody said of a check, or of a verdict that they pass over. */
@@ -45,7 +45,7 @@ export interface GoNoGo {
   unknown: Verdict[];
   watch: Verdict[];
   /** Verdicts that fit, and those passed over with a reason. */
-  fits: Verdict[];
+  ok: Verdict[];
   holding: Check[];
   open: Check[];
   done: number;
@@ -91,7 +91,7 @@ export function goNoGo(
     fix: of('fix'),
     unknown: of('unknown'),
     watch: of('watch'),
-    fits: verdicts.filter((one) => one.level === 'fits' || passed(one)),
+    ok: verdicts.filter((one) => one.level === 'ok' || passed(one)),
     holding,
     open,
     done: checks.length - open.length,
@@ -100,14 +100,14 @@ export function goNoGo(
   return { ...state, go, words: wordsOf({ ...state, go }, checks.length) };
 }
 
-const inOne = (one: Verdict): string => `${one.title}: ${one.says.replace(/\.$/, '')}`;
+const inOne = (one: Verdict): string => `${one.title}: ${one.message.replace(/\.$/, '')}`;
 
 /** Everything that keeps the show from starting, the worst first; what is said twice is told once. */
 export const holdingLines = ({ stop, fix, unknown, holding }: GoNoGo): string[] => [
   ...new Set([
     ...[...stop, ...fix].map(inOne),
     // What to measure says more than that it is not known.
-    ...unknown.map((one) => inOne({ ...one, says: one.todo || one.says })),
+    ...unknown.map((one) => inOne({ ...one, message: one.remedy || one.message })),
     ...holding.map((check) => check.title),
   ]),
 ];
@@ -119,7 +119,7 @@ export function holdingWords({ stop, fix, unknown, holding }: GoNoGo): string {
 }
 
 /** What is known around a show that its readiness depends on. */
-export interface Around {
+export interface ReadinessContext {
   marks: readonly Mark[];
   followUps: readonly OpenFollowUp[];
   records: readonly KnownRecord[];
@@ -134,7 +134,7 @@ export interface Readiness extends DayChecks {
 export function readiness(
   bundle: ShowBundle,
   timeline: Timeline,
-  { marks, followUps, records }: Around,
+  { marks, followUps, records }: ReadinessContext,
 ): Readiness {
   const day = dayChecks(bundle, timeline, followUps);
   const verdicts = judge(bundle, timeline, { records });

@@ -1,34 +1,34 @@
-/** What is judged before a show: sums with the day's figures, the room, cautions, combinations. */
+/** What is judged before a show: calculators with the day's figures, the room, cautions, combinations. */
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Venue } from '../brief/types';
 import { timelineOf } from '../lineup/fromBundle';
-import { NO_CARE, NO_NEEDS, type SumBinding } from '../repertoire/care';
+import { NO_CARE, NO_NEEDS, type CalculatorBinding } from '../repertoire/care';
 import { blankHazard } from '../repertoire/blank';
 import type { Method } from '../repertoire/types';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { given, HALL, judged } from '../testing/judged';
 import { changesOfKit, judge, verdictsOf } from './judge';
-import { bookedPeople, factsAt, factsOf, roomVolume, toFrontRow } from './facts';
+import { bookedPeople, dayFactsAt, dayFactsOf, roomVolume, toFrontRow } from './facts';
 import { ringsOf } from './plan';
 import { hasWorking, verdict, worstOf } from './verdict';
 
 // The same cases every time.
 fc.configureGlobal({ seed: 154 });
 
-const DOME: SumBinding = { id: 'damp', sum: 'dome', inputs: [] };
+const DOME: CalculatorBinding = { id: 'damp', calculator: 'dome', inputs: [] };
 
-describe('sums with the day’s figures', () => {
+describe('calculators with the day’s figures', () => {
   test('what nobody has measured is unknown, and says what to measure', () => {
-    const [verdict] = judged({ dome: { sums: [DOME] } });
-    expect(verdict).toMatchObject({ level: 'unknown', todo: 'Measure the humidity.' });
+    const [verdict] = judged({ dome: { calculators: [DOME] } });
+    expect(verdict).toMatchObject({ level: 'unknown', remedy: 'Measure the humidity.' });
   });
 
   test('measured, it is judged anew', () => {
     const level = (humidity: number) =>
-      judged({ dome: { sums: [DOME] } }, { conditions: { humidity } })[0]?.level;
-    expect([30, 50, 80].map(level)).toEqual(['fits', 'watch', 'fix']);
+      judged({ dome: { calculators: [DOME] } }, { conditions: { humidity } })[0]?.level;
+    expect([30, 50, 80].map(level)).toEqual(['ok', 'watch', 'fix']);
   });
 
   test('settings count, in their own unit', () => {
@@ -40,10 +40,10 @@ describe('sums with the day’s figures', () => {
               { id: 'p', name: 'Peroxide', value, unit, source: '' },
               { id: 's', name: 'Strength', value: 9, unit: 'percent', source: '' },
             ],
-            sums: [
+            calculators: [
               {
                 id: 'hot',
-                sum: 'foam',
+                calculator: 'foam',
                 inputs: [
                   { input: 'amount', from: 'setting', ref: 'p', value: null },
                   { input: 'strength', from: 'setting', ref: 's', value: null },
@@ -63,7 +63,9 @@ describe('sums with the day’s figures', () => {
   });
 
   test('a closed vessel is a stop although nobody has measured anything', () => {
-    const [verdict] = judged({ ice: { sums: [{ id: 'x', sum: 'closed-vessel', inputs: [] }] } });
+    const [verdict] = judged({
+      ice: { calculators: [{ id: 'x', calculator: 'closed-vessel', inputs: [] }] },
+    });
     expect(verdict).toMatchObject({ level: 'stop', final: true });
   });
 
@@ -72,10 +74,10 @@ describe('sums with the day’s figures', () => {
       {
         bottle: {
           settings: [{ id: 'v', name: 'Bottle', value: 0, unit: 'L', source: '' }],
-          sums: [
+          calculators: [
             {
               id: 'w',
-              sum: 'will-it-light',
+              calculator: 'will-it-light',
               inputs: [{ input: 'vessel', from: 'setting', ref: 'v', value: null }],
             },
           ],
@@ -84,7 +86,7 @@ describe('sums with the day’s figures', () => {
       { conditions: { temperature: 20 } },
     );
     expect(verdict?.level).toBe('unknown');
-    expect(verdict?.says).toContain('Vessel must be more than nothing');
+    expect(verdict?.message).toContain('Vessel must be more than nothing');
   });
 });
 
@@ -100,7 +102,7 @@ describe('the room', () => {
     [{ levelFloor: true }, { floor: 'sloping' as const }, 'fix'],
     [{ levelFloor: true }, { floor: 'unknown' as const }, 'unknown'],
     [{ ceilingM: 6 }, { ceilingM: 5 }, 'fix'],
-    [{ ceilingM: 4 }, { ceilingM: 5 }, 'fits'],
+    [{ ceilingM: 4 }, { ceilingM: 5 }, 'ok'],
     [{ ceilingM: 4 }, { ceilingM: null }, 'unknown'],
     [{ windMost: 5 }, { outdoors: true }, 'unknown'],
   ])('%j against %j: %s', (wanted, venue, level) => {
@@ -111,7 +113,7 @@ describe('the room', () => {
     const level = (wind: number) =>
       judged({ d: needs({ windMost: 5 }) }, { venue: { outdoors: true }, conditions: { wind } })[0]
         ?.level;
-    expect([3, 4.5, 6].map(level)).toEqual(['fits', 'watch', 'fix']);
+    expect([3, 4.5, 6].map(level)).toEqual(['ok', 'watch', 'fix']);
   });
 
   test('smoke under detectors: isolated by whom, not known, or never', () => {
@@ -125,7 +127,7 @@ describe('the room', () => {
     expect(level({})).toBe('unknown');
     expect(level({ detectorsIsolable: 'yes', detectorsIsolatedBy: 'Caretaker' })).toBe('watch');
     expect(level({ detectorsIsolable: 'no' })).toBe('stop');
-    expect(level({ smokeDetectors: false })).toBe('fits');
+    expect(level({ smokeDetectors: false })).toBe('ok');
   });
 
   test('without a venue nothing is known', () => {
@@ -150,7 +152,10 @@ describe('distance', () => {
   test('moved back as far as it says, it is far enough', () => {
     const near = placed(1, 5.25);
     const [verdict] = judge(near.moved, near.timeline);
-    expect(verdict).toMatchObject({ level: 'fix', todo: 'Move it 1.3 m back, or the front row.' });
+    expect(verdict).toMatchObject({
+      level: 'fix',
+      remedy: 'Move it 1.3 m back, or the front row.',
+    });
     const far = placed(1 + 1.3, 5.25);
     expect(worstOf(judge(far.moved, far.timeline))).not.toBe('fix');
     expect(ringsOf(far.moved, far.timeline)).toMatchObject([{ radius: 5.25, nearest: 5.3 }]);
@@ -158,7 +163,7 @@ describe('distance', () => {
 
   test('a position that is not on the plan is unknown', () => {
     const [verdict] = judged({ d: { needs: { ...NO_NEEDS, clearM: 2 } } });
-    expect(verdict?.says).toContain('where it stands is not known');
+    expect(verdict?.message).toContain('where it stands is not known');
   });
 });
 
@@ -184,14 +189,14 @@ describe('cautions and combinations', () => {
       worstOf(judged({ d: { ...hazard('openFlame'), care: { ...NO_CARE, ...care } } }));
     expect(level({})).toBe('fix');
     expect(level({ extinguisher: 'sand' })).toBe('watch');
-    expect(level({ extinguisher: 'sand', heldBy: 'helper' })).toBe('fits');
+    expect(level({ extinguisher: 'sand', heldBy: 'helper' })).toBe('ok');
   });
 
   test.each([
     ['oxidiser', 'openFlame', 'stop'],
     ['flammableVapour', 'highVoltage', 'stop'],
     ['slip', 'highVoltage', 'fix'],
-    ['loud', 'highVoltage', 'fits'],
+    ['loud', 'highVoltage', 'ok'],
   ] as const)('%s before %s: %s', (first, second, level) => {
     const found = judged({
       first: { ...hazard(first), ...kept },
@@ -289,12 +294,12 @@ describe('cautions and combinations', () => {
     expect(level({})).not.toBe('stop');
     expect(level({ lengthM: 3, widthM: 3, ceilingM: 2 })).toBe('stop');
     expect(level({ lengthM: null })).toBe('unknown');
-    expect(level({ outdoors: true })).toBe('fits');
+    expect(level({ outdoors: true })).toBe('ok');
   });
 });
 
 test('the worst comes first, whatever the day', () => {
-  const LEVELS = ['stop', 'fix', 'unknown', 'watch', 'fits'];
+  const LEVELS = ['stop', 'fix', 'unknown', 'watch', 'ok'];
   fc.assert(
     fc.property(
       fc.option(fc.integer({ min: 0, max: 100 })),
@@ -302,9 +307,9 @@ test('the worst comes first, whatever the day', () => {
       (humidity, temperature) => {
         const found = judged(
           {
-            dome: { sums: [DOME] },
+            dome: { calculators: [DOME] },
             lit: {
-              sums: [{ id: 'l', sum: 'will-it-light', inputs: [] }],
+              calculators: [{ id: 'l', calculator: 'will-it-light', inputs: [] }],
               hazards: [blankHazard('openFlame')],
             },
           },
@@ -322,29 +327,33 @@ describe('for the screens', () => {
   const of = (
     kind: Parameters<typeof verdict>[0]['kind'],
     level: 'stop' | 'fix' | 'watch',
-    todo: string,
+    remedy: string,
   ) =>
     verdict({
       key: `${kind}-${level}`,
       kind,
       level,
       title: 'Dome',
-      says: 'So.',
-      todo,
+      message: 'So.',
+      remedy,
       slotIds: [kind],
     });
 
   test('kit is changed by what is to be mended and can be packed for', () => {
     const all = [
-      of('sum', 'fix', 'Take more'),
+      of('calculator', 'fix', 'Take more'),
       of('room', 'stop', 'Bring cloth'),
       of('power', 'fix', 'Bring a lead'),
-      of('sum', 'watch', 'Mind it'),
+      of('calculator', 'watch', 'Mind it'),
       of('room', 'fix', ''),
       of('distance', 'fix', 'Move it'),
       of('combination', 'stop', 'Air the stage'),
     ];
-    expect(changesOfKit(all).map((one) => one.key)).toEqual(['sum-fix', 'room-stop', 'power-fix']);
+    expect(changesOfKit(all).map((one) => one.key)).toEqual([
+      'calculator-fix',
+      'room-stop',
+      'power-fix',
+    ]);
     expect(verdictsOf(all, 'power').map((one) => one.key)).toEqual(['power-fix']);
   });
 
@@ -361,9 +370,9 @@ describe('facts', () => {
   test('people are as booked until somebody counts them', () => {
     const { shown } = given({ a: {} });
     expect(bookedPeople(shown.show)).toBe(122);
-    expect(factsOf(shown).people).toBe(122);
+    expect(dayFactsOf(shown).people).toBe(122);
     const counted = given({ a: {} }, { conditions: { people: 80 } }).shown;
-    expect(factsOf(counted).people).toBe(80);
+    expect(dayFactsOf(counted).people).toBe(80);
   });
 
   test('a room has its volume once all its measures are known; outdoors nothing gathers', () => {
@@ -371,11 +380,11 @@ describe('facts', () => {
     expect(roomVolume(given({ a: {} }, { venue: { ceilingM: null } }).shown)).toBeNull();
     const outside = given({ a: {} }, { venue: { outdoors: true } }).shown;
     expect(roomVolume(outside)).toBeNull();
-    expect(factsOf(outside)).toMatchObject({ wind: null, backRow: null });
-    expect(factsOf(outside).roomVolume).toBeGreaterThan(
-      factsOf(given({ a: {} }).shown).roomVolume ?? 0,
+    expect(dayFactsOf(outside)).toMatchObject({ wind: null, backRow: null });
+    expect(dayFactsOf(outside).roomVolume).toBeGreaterThan(
+      dayFactsOf(given({ a: {} }).shown).roomVolume ?? 0,
     );
-    expect(factsOf(given({ a: {} }).shown).wind).toBe(0);
+    expect(dayFactsOf(given({ a: {} }).shown).wind).toBe(0);
   });
 
   test('the front row is counted from where a slot is done', () => {
@@ -387,16 +396,15 @@ describe('facts', () => {
       ...shown,
       show: { ...shown.show, positions: [{ ...table, at: { x: 0, y: 1.5 } }] },
     };
-    expect(factsAt(placed, { positionId: 'table' }).frontRow).toBe(4.5);
-    expect(factsAt(shown, { positionId: 'table' }).frontRow).toBe(3);
-    expect(factsAt(placed, { positionId: null }).frontRow).toBe(3);
+    expect(dayFactsAt(placed, { positionId: 'table' }).frontRow).toBe(4.5);
+    expect(dayFactsAt(shown, { positionId: 'table' }).frontRow).toBe(3);
+    expect(dayFactsAt(placed, { positionId: null }).frontRow).toBe(3);
   });
 
   test('pressure is the standard one until it is read; in kPa', () => {
-    expect(factsOf(given({ a: {} }).shown).pressure).toBeCloseTo(101.325, 9);
-    expect(factsOf(given({ a: {} }, { conditions: { pressure: 980 } }).shown).pressure).toBeCloseTo(
-      98,
-      9,
-    );
+    expect(dayFactsOf(given({ a: {} }).shown).pressure).toBeCloseTo(101.325, 9);
+    expect(
+      dayFactsOf(given({ a: {} }, { conditions: { pressure: 980 } }).shown).pressure,
+    ).toBeCloseTo(98, 9);
   });
 });

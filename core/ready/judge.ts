@@ -1,6 +1,6 @@
 /** Everything that is judged before a show, the worst first. The same for every screen. */
 import type { ShowBundle } from '../brief/types';
-import type { KitOptions } from '../kit/wanted';
+import type { KitOptions } from '../kit/demand';
 import type { Timeline } from '../lineup/types';
 import { cautionVerdicts } from './cautions';
 import { coldRoomVerdicts } from './coldRoom';
@@ -9,7 +9,7 @@ import { exitVerdicts } from './exits';
 import { distanceVerdicts } from './plan';
 import { powerVerdicts } from './power';
 import { roomVerdicts } from './room';
-import { sumVerdicts } from './sums';
+import { calculatorVerdicts } from './calculatorVerdicts';
 import { type Verdict, worseFirst } from './verdict';
 import { voiceVerdicts } from './voice';
 
@@ -19,7 +19,7 @@ export function judge(bundle: ShowBundle, timeline: Timeline, options: KitOption
     ...cautionVerdicts(bundle),
     ...combinationVerdicts(bundle, timeline),
     ...coldRoomVerdicts(bundle, timeline, options),
-    ...sumVerdicts(bundle),
+    ...calculatorVerdicts(bundle),
     ...distanceVerdicts(bundle, timeline),
     ...exitVerdicts(bundle, timeline),
     ...roomVerdicts(bundle),
@@ -31,10 +31,10 @@ export function judge(bundle: ShowBundle, timeline: Timeline, options: KitOption
 /** Those that change what is packed: more, less, another vessel, plugs, a lead. */
 export const changesOfKit = (verdicts: readonly Verdict[]): Verdict[] =>
   verdicts.filter(
-    ({ kind, level, todo }) =>
-      (kind === 'sum' || kind === 'room' || kind === 'power') &&
+    ({ kind, level, remedy }) =>
+      (kind === 'calculator' || kind === 'room' || kind === 'power') &&
       (level === 'stop' || level === 'fix') &&
-      todo !== '',
+      remedy !== '',
   );
 
 /** Those of one slot. */

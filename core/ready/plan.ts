@@ -65,8 +65,8 @@ export function distanceVerdicts(bundle: ShowBundle, timeline: Timeline): Verdic
         verdict({
           ...shared,
           level: 'unknown',
-          says: `Needs ${m(wanted)} clear: ${ring ? 'how far off the front row is' : 'where it stands'} is not known.`,
-          todo: ring ? 'Measure the front row.' : 'Put its position on the plan of the stage.',
+          message: `Needs ${m(wanted)} clear: ${ring ? 'how far off the front row is' : 'where it stands'} is not known.`,
+          remedy: ring ? 'Measure the front row.' : 'Put its position on the plan of the stage.',
         }),
       ];
     const figure = `${m(ring.nearest)} to the front row`;
@@ -76,17 +76,17 @@ export function distanceVerdicts(bundle: ShowBundle, timeline: Timeline): Verdic
           ...shared,
           level: 'fix',
           figure,
-          says: `Too near: ${figure}, and it needs ${m(wanted)}.`,
-          todo: `Move it ${m(Math.ceil((wanted - ring.nearest) * 10) / 10)} back, or the front row.`,
+          message: `Too near: ${figure}, and it needs ${m(wanted)}.`,
+          remedy: `Move it ${m(Math.ceil((wanted - ring.nearest) * 10) / 10)} back, or the front row.`,
         }),
       ];
     return [
       verdict({
         ...shared,
-        level: ring.nearest < wanted * 1.1 ? 'watch' : 'fits',
+        level: ring.nearest < wanted * 1.1 ? 'watch' : 'ok',
         figure,
-        says: `Far enough: ${figure}, and it needs ${m(wanted)}.`,
-        todo:
+        message: `Far enough: ${figure}, and it needs ${m(wanted)}.`,
+        remedy:
           ring.nearest < wanted * 1.1 ? 'Tape a line on the floor, and keep people behind it.' : '',
       }),
     ];

@@ -27,7 +27,7 @@ describe('power', () => {
     expect(left?.peak).toBe(1500);
     expect(right?.peak).toBe(0);
     const level = worstOf(judge(shown, timeline));
-    expect(level).toBe('fits');
+    expect(level).toBe('ok');
   });
 
   test('too much for the fuse must be mended; unknown circuits are unknown', () => {

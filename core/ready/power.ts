@@ -4,7 +4,7 @@ import { resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
 import { formatClock, parseClock } from '../time/clock';
 import { listInWords } from '../words';
-import { step } from '../sums/sum';
+import { workingStep } from '../calculators/calculator';
 import { type Verdict, verdict } from './verdict';
 
 export interface Load {
@@ -92,8 +92,8 @@ export function powerVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[]
         kind: 'power',
         level: 'unknown',
         title: 'Power',
-        says: 'What the circuits bear is not known.',
-        todo: 'Ask for the fuses, and put the circuits in with the venue.',
+        message: 'What the circuits bear is not known.',
+        remedy: 'Ask for the fuses, and put the circuits in with the venue.',
         slotIds: thirsty.map(({ slot }) => slot.id),
       }),
     ];
@@ -102,8 +102,7 @@ export function powerVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[]
   return loadsOf(bundle, timeline).flatMap(({ circuit, steps, peak }): Verdict[] => {
     const worst = steps.find((s) => s.watts === peak);
     if (!worst || peak === 0) return [];
-    const level =
-      peak > circuit.watts ? 'fix' : peak > circuit.watts * LONG_SHARE ? 'watch' : 'fits';
+    const level = peak > circuit.watts ? 'fix' : peak > circuit.watts * LONG_SHARE ? 'watch' : 'ok';
     const who = listInWords(worst.slotIds.map(nameOf));
     const at = formatClock(parseClock(show.start) + worst.at);
     return [
@@ -115,14 +114,14 @@ export function powerVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[]
         figure: `${peak} W at ${at}`,
         limit: `${circuit.watts} W`,
         source: 'the venue’s fuses; 80 % for long, common practice',
-        says:
+        message:
           level === 'fix'
             ? `${circuit.name} would trip: ${peak} W from ${at} (${who}), and it bears ${circuit.watts} W.`
             : `${circuit.name} bears it: ${peak} of ${circuit.watts} W at ${at} (${who}).`,
-        todo: level === 'fits' ? '' : 'Put one of them on another circuit, or switch it on later.',
+        remedy: level === 'ok' ? '' : 'Put one of them on another circuit, or switch it on later.',
         slotIds: worst.slotIds,
         steps: steps.map((s) =>
-          step(
+          workingStep(
             formatClock(parseClock(show.start) + s.at),
             `${s.watts} W`,
             listInWords(s.slotIds.map(nameOf)) || 'nothing',

@@ -2,13 +2,18 @@
 import type { ShowBundle } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
-import { FIRST_AID, HARMED_WORDS, HAZARD_WORDS, REST_WORDS } from '../repertoire/hazards';
+import {
+  FIRST_AID,
+  AT_RISK_WORDS,
+  HAZARD_WORDS,
+  REMAINING_RISK_WORDS,
+} from '../repertoire/hazards';
 import type { HandRole } from '../repertoire/types';
 import { counted, listInWords, thingsInWords } from '../words';
 import { formatClock, parseClock } from '../time/clock';
 import { wearersOf } from './gear';
 import { judge } from './judge';
-import { EXTINGUISHER_WORDS } from './moreChecks';
+import { EXTINGUISHER_WORDS } from './situationChecks';
 import { LEVEL_WORDS, type Verdict } from './verdict';
 import { fetchings, volunteerWords } from './volunteers';
 
@@ -38,7 +43,7 @@ export interface RiskAssessment {
   audience: string;
   demos: RiskDemo[];
   /** Of the show as a whole, the worst first: what is judged and how it stands. */
-  judged: { level: string; what: string; todo: string; figure: string; source: string }[];
+  judged: { level: string; what: string; remedy: string; figure: string; source: string }[];
   defers: string;
   signed: string[];
 }
@@ -78,7 +83,7 @@ function linesOf(resolved: ResolvedSlot, timeline: Timeline, bundle: ShowBundle)
   ];
 }
 
-const sentence = ({ title, says }: Verdict): string => `${title}: ${says}`;
+const sentence = ({ title, message }: Verdict): string => `${title}: ${message}`;
 
 /** Everything comes from the line-up, the methods, the venue and the day's figures; nothing is retyped. */
 export function riskAssessment(bundle: ShowBundle, timeline: Timeline): RiskAssessment {
@@ -104,9 +109,9 @@ export function riskAssessment(bundle: ShowBundle, timeline: Timeline): RiskAsse
         place: show.positions.find((p) => p.id === slot.positionId)?.name ?? '',
         rows: method.hazards.map((hazard) => ({
           hazard: HAZARD_WORDS[hazard.kind],
-          who: listInWords(hazard.who.map((one) => HARMED_WORDS[one])) || 'not said',
+          who: listInWords(hazard.atRisk.map((one) => AT_RISK_WORDS[one])) || 'not said',
           control: hazard.control || 'none named',
-          rest: REST_WORDS[hazard.rest],
+          rest: REMAINING_RISK_WORDS[hazard.remainingRisk],
           firstAid: hazard.firstAid || FIRST_AID[hazard.kind],
         })),
         lines: linesOf(resolved, timeline, bundle),
@@ -115,7 +120,7 @@ export function riskAssessment(bundle: ShowBundle, timeline: Timeline): RiskAsse
     judged: judge(bundle, timeline).map((one) => ({
       level: LEVEL_WORDS[one.level],
       what: sentence(one),
-      todo: one.todo,
+      remedy: one.remedy,
       figure: one.limit ? `held against ${one.limit}` : '',
       source: one.source,
     })),
@@ -162,7 +167,7 @@ export function risksMarkdown(of: RiskAssessment): string {
   lines.push(
     ...of.judged.map(
       (one) =>
-        `- **${one.level}.** ${cell([one.what, one.todo, one.figure, one.source && `(${one.source})`].filter(Boolean).join(' '))}`,
+        `- **${one.level}.** ${cell([one.what, one.remedy, one.figure, one.source && `(${one.source})`].filter(Boolean).join(' '))}`,
     ),
     '',
     '## Signed',

@@ -3,14 +3,14 @@ import type { ShowBundle, Venue } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Needs } from '../repertoire/care';
 import { formatAmount } from '../units/format';
-import type { Level } from '../sums/sum';
+import type { VerdictLevel } from '../calculators/calculator';
 import { type Verdict, verdict } from './verdict';
 
 interface Finding {
   of: string;
-  level: Level;
-  says: string;
-  todo?: string;
+  level: VerdictLevel;
+  message: string;
+  remedy?: string;
   figure?: string;
   limit?: string;
   final?: boolean;
@@ -20,22 +20,28 @@ const m = (value: number): string => formatAmount(value, 'm');
 
 function placeFindings(needs: Needs, venue: Venue): Finding[] {
   const found: Finding[] = [];
-  const lacks = (of: string, wanted: boolean, there: boolean, says: string, todo: string): void => {
-    if (wanted && !there) found.push({ of, level: 'fix', says, todo });
+  const lacks = (
+    of: string,
+    wanted: boolean,
+    there: boolean,
+    message: string,
+    remedy: string,
+  ): void => {
+    if (wanted && !there) found.push({ of, level: 'fix', message, remedy });
   };
   if (needs.where === 'indoors' && venue.outdoors)
     found.push({
       of: 'where',
       level: 'fix',
-      says: 'Needs a room, and the venue is outdoors.',
-      todo: 'Do it in the lee of something, or leave it out.',
+      message: 'Needs a room, and the venue is outdoors.',
+      remedy: 'Do it in the lee of something, or leave it out.',
     });
   if (needs.where === 'outdoors' && !venue.outdoors)
     found.push({
       of: 'where',
       level: 'stop',
-      says: 'Only outdoors, and the venue is a room.',
-      todo: 'Leave it out, or do it outside the door.',
+      message: 'Only outdoors, and the venue is a room.',
+      remedy: 'Leave it out, or do it outside the door.',
     });
   lacks('water', needs.water, venue.water, 'Needs water, and there is none.', 'Bring it in cans.');
   lacks(
@@ -58,14 +64,14 @@ function placeFindings(needs: Needs, venue: Venue): Finding[] {
         ? {
             of: 'floor',
             level: 'unknown',
-            says: 'Needs a level floor: not known.',
-            todo: 'Look, and put it in with the venue.',
+            message: 'Needs a level floor: not known.',
+            remedy: 'Look, and put it in with the venue.',
           }
         : {
             of: 'floor',
             level: 'fix',
-            says: `Needs a level floor; it is ${venue.floor}.`,
-            todo: 'Bring a board and wedges.',
+            message: `Needs a level floor; it is ${venue.floor}.`,
+            remedy: 'Bring a board and wedges.',
           },
     );
   return found;
@@ -79,8 +85,8 @@ function ceilingFinding(needs: Needs, venue: Venue): Finding[] {
       {
         of: 'ceiling',
         level: 'unknown',
-        says: `Needs ${m(needs.ceilingM)} of height: the ceiling is not known.`,
-        todo: 'Measure the ceiling.',
+        message: `Needs ${m(needs.ceilingM)} of height: the ceiling is not known.`,
+        remedy: 'Measure the ceiling.',
         limit,
       },
     ];
@@ -90,8 +96,8 @@ function ceilingFinding(needs: Needs, venue: Venue): Finding[] {
         {
           of: 'ceiling',
           level: 'fix',
-          says: `Needs ${m(needs.ceilingM)} of height; the ceiling is at ${m(venue.ceilingM)}.`,
-          todo: 'Make it smaller, or do it outside.',
+          message: `Needs ${m(needs.ceilingM)} of height; the ceiling is at ${m(venue.ceilingM)}.`,
+          remedy: 'Make it smaller, or do it outside.',
           figure,
           limit,
         },
@@ -99,8 +105,8 @@ function ceilingFinding(needs: Needs, venue: Venue): Finding[] {
     : [
         {
           of: 'ceiling',
-          level: 'fits',
-          says: `Fits under the ceiling at ${m(venue.ceilingM)}.`,
+          level: 'ok',
+          message: `Fits under the ceiling at ${m(venue.ceilingM)}.`,
           figure,
           limit,
         },
@@ -116,8 +122,8 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
       {
         of: 'wind',
         level: 'unknown',
-        says: `Bears ${limit}: the wind is not known.`,
-        todo: 'Measure the wind.',
+        message: `Bears ${limit}: the wind is not known.`,
+        remedy: 'Measure the wind.',
         limit,
       },
     ];
@@ -127,8 +133,8 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
         {
           of: 'wind',
           level: 'fix',
-          says: `Too windy: ${figure}, and it bears ${limit}.`,
-          todo: 'Go into the lee, or leave it out.',
+          message: `Too windy: ${figure}, and it bears ${limit}.`,
+          remedy: 'Go into the lee, or leave it out.',
           figure,
           limit,
         },
@@ -136,8 +142,8 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
     : [
         {
           of: 'wind',
-          level: wind > needs.windMost * 0.8 ? 'watch' : 'fits',
-          says: `Wind ${figure}; it bears ${limit}.`,
+          level: wind > needs.windMost * 0.8 ? 'watch' : 'ok',
+          message: `Wind ${figure}; it bears ${limit}.`,
           figure,
           limit,
         },
@@ -159,14 +165,14 @@ function detectorFinding({ method }: ResolvedSlot, venue: Venue): Finding[] {
         ? {
             of: 'detectors',
             level: 'stop',
-            says: `${what}, and the smoke detectors can’t be isolated.${calls}`,
-            todo: 'Leave it out, or do it outdoors.',
+            message: `${what}, and the smoke detectors can’t be isolated.${calls}`,
+            remedy: 'Leave it out, or do it outdoors.',
           }
         : {
             of: 'detectors',
             level: 'watch',
-            says: `${what} under smoke detectors that can’t be isolated.${calls}`,
-            todo: 'No smoke: short and small. Ask the venue first.',
+            message: `${what} under smoke detectors that can’t be isolated.${calls}`,
+            remedy: 'No smoke: short and small. Ask the venue first.',
           },
     ];
   if (venue.detectorsIsolable === 'unknown' && by === '')
@@ -174,16 +180,17 @@ function detectorFinding({ method }: ResolvedSlot, venue: Venue): Finding[] {
       {
         of: 'detectors',
         level: 'unknown',
-        says: `${what}: whether the detectors can be isolated is not known.${calls}`,
-        todo: 'Ask the venue who isolates them, and who watches meanwhile.',
+        message: `${what}: whether the detectors can be isolated is not known.${calls}`,
+        remedy: 'Ask the venue who isolates them, and who watches meanwhile.',
       },
     ];
   return [
     {
       of: 'detectors',
       level: 'watch',
-      says: `${what}: detectors isolated by ${by || 'the venue'}.${calls}`,
-      todo: 'Only the venue isolates them; somebody watches for fire meanwhile; switched back on afterwards.',
+      message: `${what}: detectors isolated by ${by || 'the venue'}.${calls}`,
+      remedy:
+        'Only the venue isolates them; somebody watches for fire meanwhile; switched back on afterwards.',
     },
   ];
 }
@@ -200,8 +207,8 @@ export function roomVerdicts(bundle: ShowBundle): Verdict[] {
             kind: 'room',
             level: 'unknown',
             title: 'Venue',
-            says: 'No venue is chosen: nothing is known of the room.',
-            todo: 'Choose it in the brief.',
+            message: 'No venue is chosen: nothing is known of the room.',
+            remedy: 'Choose it in the brief.',
           }),
         ];
   return resolveSlots(bundle).flatMap((resolved) => {

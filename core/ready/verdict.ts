@@ -1,8 +1,8 @@
 /** What is judged before the show, and how it is said. */
-import { type Level, LEVELS, type Reckoned } from '../sums/sum';
+import { type VerdictLevel, LEVELS, type Assessment } from '../calculators/calculator';
 
 export const VERDICT_KINDS = [
-  'sum',
+  'calculator',
   'room',
   'power',
   'distance',
@@ -11,33 +11,33 @@ export const VERDICT_KINDS = [
 ] as const;
 export type VerdictKind = (typeof VERDICT_KINDS)[number];
 
-export interface Verdict extends Omit<Reckoned, 'level'> {
+export interface Verdict extends Omit<Assessment, 'level'> {
   /** The same for the same thing judged, as long as its slot is in the show. */
   key: string;
   kind: VerdictKind;
-  level: Level;
+  level: VerdictLevel;
   /** What is judged: “Static dome”. */
   title: string;
   slotIds: string[];
 }
 
-export const LEVEL_WORDS: Record<Level, string> = {
+export const LEVEL_WORDS: Record<VerdictLevel, string> = {
   stop: 'Stops the show',
   fix: 'To mend',
   unknown: 'Not known',
   watch: 'To watch',
-  fits: 'Fits',
+  ok: 'Fits',
 };
 
 /** A verdict from its main parts. */
 export const verdict = (
-  of: Pick<Verdict, 'key' | 'kind' | 'level' | 'title' | 'says'> & Partial<Verdict>,
+  of: Pick<Verdict, 'key' | 'kind' | 'level' | 'title' | 'message'> & Partial<Verdict>,
 ): Verdict => ({
   final: false,
   figure: '',
   limit: '',
   source: '',
-  todo: '',
+  remedy: '',
   steps: [],
   slotIds: [],
   ...of,
@@ -48,9 +48,9 @@ export const hasWorking = ({ steps, limit }: Pick<Verdict, 'steps' | 'limit'>): 
   steps.length > 0 || limit !== '';
 
 /** The worse first. */
-export const worseFirst = (a: { level: Level }, b: { level: Level }): number =>
+export const worseFirst = (a: { level: VerdictLevel }, b: { level: VerdictLevel }): number =>
   LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level);
 
 /** The worst level of several; “fits” of none. */
-export const worstOf = (verdicts: readonly { level: Level }[]): Level =>
-  [...verdicts].sort(worseFirst)[0]?.level ?? 'fits';
+export const worstOf = (verdicts: readonly { level: VerdictLevel }[]): VerdictLevel =>
+  [...verdicts].sort(worseFirst)[0]?.level ?? 'ok';

@@ -8,7 +8,7 @@ import { listInWords } from '../words';
 export const MUST_NOT_WORDS: Record<MustNot, string> = {
   heartDevice: 'a heart device',
   otherImplant: 'another implant or pump',
-  withChild: 'expecting a child',
+  pregnant: 'expecting a child',
   epilepsy: 'epilepsy',
   asthma: 'asthma',
   allergy: 'an allergy to what is used',

@@ -21,16 +21,16 @@ export const blankTask = (
   cue: '',
   gearOn: [],
   gearOff: [],
-  mind: '',
+  careful: '',
   sign: null,
 });
 
 export const blankHazard = (kind: HazardKind, control = ''): Hazard => ({
   kind,
   control,
-  who: ['performer', 'crew'],
+  atRisk: ['performer', 'crew'],
   firstAid: '',
-  rest: 'low',
+  remainingRisk: 'low',
 });
 
 export const blankMethod = (id: string, name: string): Method => ({
@@ -48,7 +48,7 @@ export const blankMethod = (id: string, name: string): Method => ({
   needs: NO_NEEDS,
   care: NO_CARE,
   volunteerCard: NO_CARD,
-  sums: [],
+  calculators: [],
   leaves: [],
   forbids: [],
   priorWorked: 0,
@@ -63,7 +63,7 @@ export const blankDemo = (id: string, name: string, methods: Method[]): Demo => 
   keywords: [],
   ageFrom: 5,
   ageTo: 99,
-  lift: 3,
+  energy: 3,
   talkPattern: 'predictShowExplain',
   pinnedNote: '',
   usualPosition: '',

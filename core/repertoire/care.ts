@@ -2,12 +2,12 @@
 import type { HandRole } from './types';
 
 /** Who may be hurt. */
-export const HARMED = ['performer', 'crew', 'volunteer', 'audience'] as const;
-export type Harmed = (typeof HARMED)[number];
+export const PEOPLE_AT_RISK = ['performer', 'crew', 'volunteer', 'audience'] as const;
+export type PersonAtRisk = (typeof PEOPLE_AT_RISK)[number];
 
 /** What is left of a risk once its control is in place. */
-export const RESTS = ['low', 'medium', 'high'] as const;
-export type Rest = (typeof RESTS)[number];
+export const REMAINING_RISKS = ['low', 'medium', 'high'] as const;
+export type RemainingRisk = (typeof REMAINING_RISKS)[number];
 
 /** What is never done; no reason sets it aside. */
 export const NEVER = ['closedCryogen', 'oxidiserWithFuel', 'madeExplosive', 'madeFuelGas'] as const;
@@ -70,7 +70,7 @@ export const NO_NEEDS: Needs = {
 export const MUST_NOT = [
   'heartDevice',
   'otherImplant',
-  'withChild',
+  'pregnant',
   'epilepsy',
   'asthma',
   'allergy',
@@ -110,19 +110,19 @@ export const NO_CARD: VolunteerCard = {
 
 export const INPUT_FROM = ['setting', 'day', 'fixed', 'choice'] as const;
 
-/** Where one input of a sum comes from. */
+/** Where one input of a calculator comes from. */
 export interface BoundInput {
   input: string;
   from: (typeof INPUT_FROM)[number];
   /** Of a setting its id, of the day the fact's name, of a choice what is chosen; else empty. */
   ref: string;
-  /** Of a fixed input, in the sum's own unit; null else. */
+  /** Of a fixed input, in the calculator's own unit; null else. */
   value: number | null;
 }
 
-/** A sum that judges a method. What is not bound is the day's fact, or else the sum's usual value. */
-export interface SumBinding {
+/** A calculator that judges a method. What is not bound is the day's fact, or else the calculator's usual value. */
+export interface CalculatorBinding {
   id: string;
-  sum: string;
+  calculator: string;
   inputs: BoundInput[];
 }

@@ -24,7 +24,7 @@ function fetchingTask(id: string, { volunteers, volunteerCard }: Method): Task {
     hands: [{ role: 'performer', count: 1, competence: null }],
     do: 'Ask, look who suits, walk up with them.',
     say: volunteerCard.ask,
-    mind: volunteerCard.letGo,
+    careful: volunteerCard.letGo,
   };
 }
 

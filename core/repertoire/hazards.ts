@@ -1,5 +1,5 @@
 /** What hazards are called, and what is done first when one has struck. */
-import type { Harmed, Rest } from './care';
+import type { PersonAtRisk, RemainingRisk } from './care';
 import type { HazardKind } from './types';
 
 export const HAZARD_WORDS: Record<HazardKind, string> = {
@@ -52,11 +52,15 @@ export const FIRST_AID: Record<HazardKind, string> = {
   volunteerMoved: 'Giddy: sit them on the floor, head low, a hand beside them.',
 };
 
-export const HARMED_WORDS: Record<Harmed, string> = {
+export const AT_RISK_WORDS: Record<PersonAtRisk, string> = {
   performer: 'performer',
   crew: 'crew',
   volunteer: 'volunteer',
   audience: 'audience',
 };
 
-export const REST_WORDS: Record<Rest, string> = { low: 'low', medium: 'medium', high: 'high' };
+export const REMAINING_RISK_WORDS: Record<RemainingRisk, string> = {
+  low: 'low',
+  medium: 'medium',
+  high: 'high',
+};

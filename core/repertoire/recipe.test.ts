@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { after, task } from '../testing/build';
 import type { Hand, Task } from './types';
-import { factsOf, goesInWords, handsInWords, recipeOf } from './recipe';
+import { methodFactsOf, goesInWords, handsInWords, recipeOf } from './recipe';
 
 const helper: Hand = { role: 'helper', count: 1, competence: null };
 const performer: Hand = { role: 'performer', count: 1, competence: null };
@@ -20,7 +20,7 @@ const can: Task[] = [
 
 describe('how long', () => {
   test('lead, work, show and clearing', () => {
-    expect(factsOf({ tasks: can })).toEqual({
+    expect(methodFactsOf({ tasks: can })).toEqual({
       show: 65,
       // switch 10, warm 180, place 20; filling runs beside it.
       lead: 210,
@@ -31,14 +31,14 @@ describe('how long', () => {
   });
 
   test('a method with nothing but what is watched', () => {
-    expect(factsOf({ tasks: [task('p', 'perform', 30)] })).toEqual({
+    expect(methodFactsOf({ tasks: [task('p', 'perform', 30)] })).toEqual({
       show: 30,
       lead: 0,
       work: 0,
       clear: 0,
       people: 1,
     });
-    expect(factsOf({ tasks: [] })).toMatchObject({ show: 0, people: 0 });
+    expect(methodFactsOf({ tasks: [] })).toMatchObject({ show: 0, people: 0 });
   });
 
   test('tasks that wait for each other still give a figure', () => {
@@ -46,7 +46,7 @@ describe('how long', () => {
       task('a', 'prepare', 10, { after: [after('b')] }),
       task('b', 'prepare', 20, { after: [after('a')] }),
     ];
-    expect(factsOf({ tasks: circle }).lead).toBeLessThanOrEqual(40);
+    expect(methodFactsOf({ tasks: circle }).lead).toBeLessThanOrEqual(40);
   });
 });
 

@@ -107,7 +107,7 @@ function longestPath(tasks: readonly Task[], lags: readonly Lag[]): number {
 
 const people = (task: Task): number => task.hands.reduce((sum, hand) => sum + hand.count, 0);
 
-export function factsOf(method: Pick<Method, 'tasks'>): MethodFacts {
+export function methodFactsOf(method: Pick<Method, 'tasks'>): MethodFacts {
   const net = networkOf(method);
   const handsOn = net.before.filter((task) => task.phase === 'prepare');
   return {

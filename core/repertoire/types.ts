@@ -2,7 +2,14 @@
  * The repertoire: demonstrations, the ways of doing them, and the items they need.
  * Durations are whole seconds. Amounts are as the presenter typed them, with their unit.
  */
-import type { Care, Harmed, Needs, Rest, SumBinding, VolunteerCard } from './care';
+import type {
+  Care,
+  PersonAtRisk,
+  Needs,
+  RemainingRisk,
+  CalculatorBinding,
+  VolunteerCard,
+} from './care';
 import type { ColdKind, Material } from './materials';
 import type { Strength, SubstanceId } from './substances';
 import type { UnitId } from '../units/units';
@@ -110,7 +117,7 @@ export interface Task {
   cue: string;
   gearOn: string[];
   gearOff: string[];
-  mind: string;
+  careful: string;
   sign: Sign | null;
 }
 
@@ -143,11 +150,11 @@ export interface Hazard {
   kind: HazardKind;
   /** What keeps it in hand, in words. */
   control: string;
-  who: Harmed[];
+  atRisk: PersonAtRisk[];
   /** In one line; empty for the usual one of its kind. */
   firstAid: string;
   /** What is left once it is kept in hand. */
-  rest: Rest;
+  remainingRisk: RemainingRisk;
 }
 
 /** Left by every performance, and gone after a time by itself or once somebody has cleared it. */
@@ -179,8 +186,8 @@ export interface Method {
   needs: Needs;
   care: Care;
   volunteerCard: VolunteerCard;
-  /** Sums that judge it with the day's figures. */
-  sums: SumBinding[];
+  /** Calculators that judge it with the day's figures. */
+  calculators: CalculatorBinding[];
   leaves: Residue[];
   /** What must not be about when it is performed. */
   forbids: ResidueKind[];
@@ -198,7 +205,7 @@ export interface Demo {
   ageFrom: number;
   ageTo: number;
   /** 1 quiet to 5 roof-raiser. */
-  lift: number;
+  energy: number;
   talkPattern: TalkPattern;
   pinnedNote: string;
   /** Name of the stage position it is usually done at. */

@@ -14,7 +14,7 @@ const stepOf = (task: Task): RunStep => ({
   cue: task.cue,
   gearOn: task.gearOn,
   gearOff: task.gearOff,
-  mind: task.mind,
+  careful: task.careful,
   sign: task.sign,
   seconds: task.time.likely,
   eachGo: task.phase === 'perform' && task.eachGo,

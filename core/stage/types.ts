@@ -11,7 +11,7 @@ export interface RunStep {
   cue: string;
   gearOn: string[];
   gearOff: string[];
-  mind: string;
+  careful: string;
   sign: Sign | null;
   /** Likely seconds. */
   seconds: number;

@@ -1,9 +1,9 @@
 import type { FollowUp } from '../../contract/day';
 import type { Db } from '../db/open';
 import { type Row, bit, flag } from '../db/rows';
-import { Store } from '../entity';
+import { EntityStore } from '../entity';
 
-export function followUpStore(db: Db): Store<FollowUp> {
+export function followUpStore(db: Db): EntityStore<FollowUp> {
   const write = db.prepare(`
     INSERT INTO follow_up (id, show_id, demo_id, words, owner_id, due, done)
     VALUES (@id, @showId, @demoId, @words, @ownerId, @due, @done)
@@ -18,7 +18,7 @@ export function followUpStore(db: Db): Store<FollowUp> {
       "SELECT id FROM follow_up WHERE removed = 0 ORDER BY done, coalesce(due, '9999'), words, id",
     )
     .pluck();
-  return new Store<FollowUp>(db, {
+  return new EntityStore<FollowUp>(db, {
     table: 'follow_up',
     noun: 'follow-up',
     kind: 'followUp',

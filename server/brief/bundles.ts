@@ -1,18 +1,18 @@
-import type { Settings } from '../../contract/store';
+import type { Settings } from '../../contract/inventory';
 import type { Versioned } from '../../contract/api';
 import type { Person, Show, ShowBundle, Venue } from '../../core/brief/types';
 import type { Demo, Item } from '../../core/repertoire/types';
-import { withOwned } from '../../core/store/owned';
-import type { Store } from '../entity';
-import type { Ledger } from '../store/lots';
+import { withOwned } from '../../core/inventory/owned';
+import type { EntityStore } from '../entity';
+import type { Ledger } from '../inventory/lots';
 
 interface Stores {
-  shows: Store<Show>;
-  venues: Store<Venue>;
-  people: Store<Person>;
-  demos: Store<Demo>;
-  items: Store<Item>;
-  settings: Store<Settings>;
+  shows: EntityStore<Show>;
+  venues: EntityStore<Venue>;
+  people: EntityStore<Person>;
+  demos: EntityStore<Demo>;
+  items: EntityStore<Item>;
+  settings: EntityStore<Settings>;
   ledger: Ledger;
 }
 

@@ -1,9 +1,9 @@
 import type { Person } from '../../core/brief/types';
 import type { Db } from '../db/open';
 import { type Row, bit, flag, json, list } from '../db/rows';
-import { Store } from '../entity';
+import { EntityStore } from '../entity';
 
-export function peopleStore(db: Db): Store<Person> {
+export function peopleStore(db: Db): EntityStore<Person> {
   const write = db.prepare(`
     INSERT INTO person (id, name, role, competences, may_waive, note)
     VALUES (@id, @name, @role, @competences, @mayWaive, @note)
@@ -14,7 +14,7 @@ export function peopleStore(db: Db): Store<Person> {
     'SELECT id, name, role, competences, may_waive AS mayWaive, note FROM person WHERE id = ?',
   );
   const ids = db.prepare('SELECT id FROM person WHERE removed = 0 ORDER BY name, id').pluck();
-  return new Store<Person>(db, {
+  return new EntityStore<Person>(db, {
     table: 'person',
     noun: 'person',
     kind: 'person',

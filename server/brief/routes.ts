@@ -3,16 +3,16 @@ import type { ShowAnswer, ShowSummary } from '../../contract/api';
 import { ShowBody } from '../../contract/brief';
 import { FILE_LIMIT, readShowFile } from '../../contract/showFile';
 import { recordsFor } from '../after/records';
-import { followUpsFor } from '../ready/around';
-import type { Area } from '../area';
+import { followUpsFor } from '../ready/readiness';
+import type { AppContext } from '../context';
 import { entityRoutes } from '../entity';
-import { Refusal } from '../http/errors';
+import { HttpError } from '../http/errors';
 import { exportShow, importShow } from './showFile';
 
-function summaries(area: Area): ShowSummary[] {
-  const runs = area.runs.summaries();
-  const takenOut = area.ledger.showsTakenOut();
-  return area.shows.list().map((show) => ({
+function summaries(context: AppContext): ShowSummary[] {
+  const runs = context.runs.summaries();
+  const takenOut = context.ledger.showsTakenOut();
+  return context.shows.list().map((show) => ({
     id: show.id,
     title: show.title,
     date: show.date,
@@ -23,7 +23,7 @@ function summaries(area: Area): ShowSummary[] {
     hardFinish: show.hardFinish,
     audience: show.audience,
     agreed: show.agreed,
-    venueName: show.venueId === null ? null : (area.venues.find(show.venueId)?.name ?? null),
+    venueName: show.venueId === null ? null : (context.venues.find(show.venueId)?.name ?? null),
     slotCount: show.slots.length,
     runs: runs
       .filter((run) => run.showId === show.id)
@@ -42,7 +42,7 @@ const fileName = (title: string): string =>
   }.show.json`;
 
 /** Shows, their bundles and their files. Mounted under /api/shows. */
-export function briefRoutes(area: Area): Router {
+export function briefRoutes(context: AppContext): Router {
   const router = Router();
   // A file is read as text, so that a cut-off one can be told from one that is not JSON at all.
   router.post('/file', text({ type: () => true, limit: FILE_LIMIT }), (req, res) => {
@@ -50,7 +50,7 @@ export function briefRoutes(area: Area): Router {
     if (!read.ok) {
       const n = read.faults.length;
       const whole = read.faults.find((fault) => fault.path === '');
-      throw new Refusal(
+      throw new HttpError(
         422,
         'invalid_file',
         whole
@@ -59,28 +59,28 @@ export function briefRoutes(area: Area): Router {
         read.faults,
       );
     }
-    const answer = importShow(area, read.value);
-    area.changes.tell({ kind: 'show', id: answer.showId });
+    const answer = importShow(context, read.value);
+    context.changes.tell({ kind: 'show', id: answer.showId });
     res.status(201).json(answer);
   });
   router.get('/:id/file', (req, res) => {
-    const file = exportShow(area, req.params.id);
+    const file = exportShow(context, req.params.id);
     res.attachment(fileName(file.show.title)).json(file);
   });
   router.get('/:id/all', (req, res) => {
     const { id } = req.params;
-    const bundle = area.bundles.of(id);
+    const bundle = context.bundles.of(id);
     const answer: ShowAnswer = {
       ...bundle,
-      version: area.shows.get(id).version,
-      marks: area.marks.of(id),
-      photos: area.photos.of(id),
-      followUps: followUpsFor(area, bundle),
-      packing: area.packMarks.of(id),
-      records: recordsFor(area, bundle.demos),
+      version: context.shows.get(id).version,
+      marks: context.marks.of(id),
+      photos: context.photos.of(id),
+      followUps: followUpsFor(context, bundle),
+      packing: context.packMarks.of(id),
+      records: recordsFor(context, bundle.demos),
     };
     res.json(answer);
   });
-  router.use(entityRoutes(area.shows, ShowBody, area.changes, () => summaries(area)));
+  router.use(entityRoutes(context.shows, ShowBody, context.changes, () => summaries(context)));
   return router;
 }

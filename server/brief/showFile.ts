@@ -3,14 +3,14 @@ import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import type { ImportAnswer } from '../../contract/api';
 import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../../contract/showFile';
-import { receive } from '../../core/store/ledger';
+import { receive } from '../../core/inventory/ledger';
 import { HOUSEHOLD, type HouseholdSizes } from '../../core/units/household';
 import { counted } from '../../core/words';
-import type { Area } from '../area';
-import type { Entity, Store } from '../entity';
+import type { AppContext } from '../context';
+import type { Entity, EntityStore } from '../entity';
 
-export function exportShow(area: Area, showId: string): ShowFile {
-  const { bundles, runs, boxes, ledger, packMarks } = area;
+export function exportShow(context: AppContext, showId: string): ShowFile {
+  const { bundles, runs, boxes, ledger, packMarks } = context;
   const bundle = bundles.asStored(showId);
   const ids = new Set(bundle.items.map((item) => item.id));
   const boxIds = [...new Set(bundle.items.flatMap((item) => item.boxId ?? []))];
@@ -45,7 +45,10 @@ interface Taken {
  * Takes things in: one that is here already, word for word, is used as it is; one whose id is taken
  * by something different comes in beside it under a new id, so that neither is lost.
  */
-function takeIn<T extends Entity & { name: string }>(store: Store<T>, values: readonly T[]): Taken {
+function takeIn<T extends Entity & { name: string }>(
+  store: EntityStore<T>,
+  values: readonly T[],
+): Taken {
   const ids = new Map<string, string>();
   let added = 0;
   for (const value of values) {
@@ -71,7 +74,7 @@ function takeIn<T extends Entity & { name: string }>(store: Store<T>, values: re
  * Stock comes only with items that are new here: of the others this store knows better what it has.
  * Answers how many lots came.
  */
-function takeStockIn({ lots, ledger }: Area, stock: ShowFile['lots']): number {
+function takeStockIn({ lots, ledger }: AppContext, stock: ShowFile['lots']): number {
   let taken = 0;
   for (const { stock: amount, ...lot } of stock) {
     if (lots.exists(lot.id)) continue;
@@ -87,7 +90,7 @@ function takeStockIn({ lots, ledger }: Area, stock: ShowFile['lots']): number {
 }
 
 /** A file's sizes of household words count here as long as nobody here has set their own. */
-function takeSizesIn({ settings }: Area, household: HouseholdSizes): void {
+function takeSizesIn({ settings }: AppContext, household: HouseholdSizes): void {
   const { version, ...here } = settings.get('own');
   if (
     isDeepStrictEqual({ ...here.household }, HOUSEHOLD) &&
@@ -97,25 +100,27 @@ function takeSizesIn({ settings }: Area, household: HouseholdSizes): void {
 }
 
 /** Stores everything of a checked file in one transaction; the show always comes in as a new one. */
-export function importShow(area: Area, file: ShowFile): ImportAnswer {
-  return area.db.transaction((): ImportAnswer => {
+export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
+  return context.db.transaction((): ImportAnswer => {
     const moved = (ids: Map<string, string>, id: string): string => ids.get(id) ?? id;
-    const boxes = takeIn(area.boxes, file.boxes);
-    const here = new Set(file.items.flatMap((item) => (area.items.exists(item.id) ? item.id : [])));
+    const boxes = takeIn(context.boxes, file.boxes);
+    const here = new Set(
+      file.items.flatMap((item) => (context.items.exists(item.id) ? item.id : [])),
+    );
     const items = takeIn(
-      area.items,
+      context.items,
       file.items.map((item) => ({
         ...item,
         boxId: item.boxId === null ? null : moved(boxes.ids, item.boxId),
       })),
     );
     const lots = takeStockIn(
-      area,
+      context,
       file.lots.filter((lot) => !here.has(lot.itemId)),
     );
-    takeSizesIn(area, file.household);
+    takeSizesIn(context, file.household);
     const demos = takeIn(
-      area.demos,
+      context.demos,
       file.demos.map((demo) => ({
         ...demo,
         methods: demo.methods.map((method) => ({
@@ -128,13 +133,13 @@ export function importShow(area: Area, file: ShowFile): ImportAnswer {
         })),
       })),
     );
-    const people = takeIn(area.people, file.people);
-    const venues = takeIn(area.venues, file.venue ? [file.venue] : []);
-    const taken = area.shows.exists(file.show.id);
+    const people = takeIn(context.people, file.people);
+    const venues = takeIn(context.venues, file.venue ? [file.venue] : []);
+    const taken = context.shows.exists(file.show.id);
     const showId = taken ? randomUUID() : file.show.id;
     const person = (id: string | null): string | null =>
       id === null ? null : moved(people.ids, id);
-    area.shows.add({
+    context.shows.add({
       ...file.show,
       id: showId,
       title: taken ? `${file.show.title.slice(0, 70)} (copy)` : file.show.title,
@@ -153,11 +158,11 @@ export function importShow(area: Area, file: ShowFile): ImportAnswer {
     });
     // Whoever ticked need not be in the file.
     const known = (id: string | null): string | null =>
-      id !== null && area.people.exists(id) ? id : null;
+      id !== null && context.people.exists(id) ? id : null;
     // A copy is packed afresh.
     for (const mark of taken ? [] : file.packing) {
       const [itemId = '', kind = ''] = mark.key.split(/\.(?=[^.]*$)/);
-      area.packMarks.set(showId, {
+      context.packMarks.set(showId, {
         ...mark,
         key: `${moved(items.ids, itemId)}.${kind}`,
         by: known(person(mark.by)),
@@ -166,19 +171,19 @@ export function importShow(area: Area, file: ShowFile): ImportAnswer {
     // A copy of a show that is here already comes without its runs: each happened once.
     const runs = taken ? [] : file.runs;
     for (const run of runs) {
-      const id = area.runs.exists(run.id) ? randomUUID() : run.id;
+      const id = context.runs.exists(run.id) ? randomUUID() : run.id;
       const slots = run.plan.slots.map((slot) => ({
         ...slot,
         demoId: slot.demoId && moved(demos.ids, slot.demoId),
       }));
-      area.runs.create({
+      context.runs.create({
         id,
         showId,
         kind: run.kind,
         createdAt: run.createdAt,
         plan: { ...run.plan, slots },
       });
-      area.runs.append(
+      context.runs.append(
         id,
         run.events.map((event) => ({ ...event, by: person(event.by) })),
       );

@@ -2,10 +2,10 @@ import type { Position, Show, Slot } from '../../core/brief/types';
 import type { FieldFault } from '../../contract/validate';
 import type { Db } from '../db/open';
 import { type Row, bit, flag, json, list } from '../db/rows';
-import { Store } from '../entity';
-import { Refusal } from '../http/errors';
+import { EntityStore } from '../entity';
+import { HttpError } from '../http/errors';
 
-export function showStore(db: Db): Store<Show> {
+export function showStore(db: Db): EntityStore<Show> {
   const writeShow = db.prepare(`
     INSERT INTO show (id, title, date, zone, arrival, doors, start, hard_finish, venue_id, audience,
       audience_note, agreed, wishes, rehearsals, wanted_chance, cold, conditions, note)
@@ -88,10 +88,10 @@ export function showStore(db: Db): Store<Show> {
         expect(hasItem.get(plan.vesselId), `cold[${i}].vesselId`, 'is not in the store');
     });
     if (faults.length > 0)
-      throw new Refusal(422, 'invalid', 'The show names something that is not there.', faults);
+      throw new HttpError(422, 'invalid', 'The show names something that is not there.', faults);
   }
 
-  return new Store<Show>(db, {
+  return new EntityStore<Show>(db, {
     table: 'show',
     noun: 'show',
     kind: 'show',

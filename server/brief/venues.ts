@@ -1,9 +1,9 @@
 import type { Venue } from '../../core/brief/types';
 import type { Db } from '../db/open';
 import { type Row, bit, flag, json, list } from '../db/rows';
-import { Store } from '../entity';
+import { EntityStore } from '../entity';
 
-export function venueStore(db: Db): Store<Venue> {
+export function venueStore(db: Db): EntityStore<Venue> {
   const write = db.prepare(`
     INSERT INTO venue (id, name, address, travel, outdoors, length_m, width_m, ceiling_m, front_row_m,
       power_sockets, water, dark, smoke_detectors, detectors_isolable, detectors_isolated_by,
@@ -34,7 +34,7 @@ export function venueStore(db: Db): Store<Venue> {
       stage_depth_m AS stageDepthM, exits, note
     FROM venue WHERE id = ?`);
   const ids = db.prepare('SELECT id FROM venue WHERE removed = 0 ORDER BY name, id').pluck();
-  return new Store<Venue>(db, {
+  return new EntityStore<Venue>(db, {
     table: 'venue',
     noun: 'venue',
     kind: 'venue',

@@ -3,6 +3,14 @@ import { runningOrder } from './migrations/002-running-order';
 import { theStore } from './migrations/003-store';
 import { ready } from './migrations/004-ready';
 import { photos } from './migrations/005-photos';
+import { plainTerms } from './migrations/006-plain-terms';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
-export const MIGRATIONS: readonly string[] = [firstShow, runningOrder, theStore, ready, photos];
+export const MIGRATIONS: readonly string[] = [
+  firstShow,
+  runningOrder,
+  theStore,
+  ready,
+  photos,
+  plainTerms,
+];

@@ -3,7 +3,7 @@ import type { ApiErrorBody } from '../../contract/api';
 import { type FieldFault, check } from '../../contract/validate';
 
 /** Trouble that the person can do something about; thrown by routes and stores, answered in one shape. */
-export class Refusal extends Error {
+export class HttpError extends Error {
   constructor(
     readonly status: 400 | 403 | 404 | 409 | 410 | 413 | 422,
     readonly code: string,
@@ -14,15 +14,15 @@ export class Refusal extends Error {
   }
 }
 
-export const notFound = (what: string): Refusal =>
-  new Refusal(404, 'not_found', `There is no such ${what}. It may have been removed.`);
+export const notFound = (what: string): HttpError =>
+  new HttpError(404, 'not_found', `There is no such ${what}. It may have been removed.`);
 
 /** The body as a class of the contract, or a refusal that names each fault by its path. */
 export function body<T extends object>(type: new () => T, plain: unknown): T {
   const checked = check(type, plain);
   if (checked.ok) return checked.value;
   const n = checked.faults.length;
-  throw new Refusal(
+  throw new HttpError(
     422,
     'invalid',
     n === 1 ? 'One entry needs another look.' : `${n} entries need another look.`,
@@ -31,10 +31,10 @@ export function body<T extends object>(type: new () => T, plain: unknown): T {
 }
 
 export const nothingHere: RequestHandler = (req) => {
-  throw new Refusal(404, 'not_found', `There is nothing at ${req.path}.`);
+  throw new HttpError(404, 'not_found', `There is nothing at ${req.path}.`);
 };
 
-interface HttpError {
+interface ParserError {
   type?: string;
   status?: number;
   code?: string;
@@ -43,21 +43,21 @@ interface HttpError {
 
 const megabytes = (bytes = 0): string => `${Math.floor(bytes / 1024 / 1024)} MB`;
 
-function asRefusal(error: unknown): Refusal | null {
-  if (error instanceof Refusal) return error;
-  const { type, status, code, limit } = error as HttpError;
+function asHttpError(error: unknown): HttpError | null {
+  if (error instanceof HttpError) return error;
+  const { type, status, code, limit } = error as ParserError;
   if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
-    return new Refusal(409, 'in_use', 'Something it names, or that names it, is in the way.');
+    return new HttpError(409, 'in_use', 'Something it names, or that names it, is in the way.');
   if (type === 'entity.too.large')
-    return new Refusal(
+    return new HttpError(
       413,
       'too_large',
       `That is more than can be taken in one go: at most ${megabytes(limit)}.`,
     );
   if (type === 'entity.parse.failed')
-    return new Refusal(400, 'not_json', 'That is not complete JSON: it may have been cut short.');
+    return new HttpError(400, 'not_json', 'That is not complete JSON: it may have been cut short.');
   if (typeof status === 'number' && status >= 400 && status < 500)
-    return new Refusal(400, 'bad_request', 'That request can’t be understood.');
+    return new HttpError(400, 'bad_request', 'That request can’t be understood.');
   return null;
 }
 
@@ -66,7 +66,7 @@ export const answerErrors: ErrorRequestHandler = (error: unknown, _req, res, nex
     next(error);
     return;
   }
-  const refusal = asRefusal(error);
+  const refusal = asHttpError(error);
   if (!refusal) console.error(error);
   const answer: ApiErrorBody = refusal
     ? {

@@ -1,6 +1,6 @@
 import type { RequestHandler } from 'express';
 import helmet from 'helmet';
-import { Refusal } from './errors';
+import { HttpError } from './errors';
 
 const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
@@ -15,14 +15,14 @@ const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase()
 export const onlyFromHere: RequestHandler = (req, _res, next) => {
   const host = req.headers.host ?? '';
   if (!LOOPBACK.has(nameOf(host)))
-    throw new Refusal(403, 'foreign_host', 'Open Hearty Stage by the address it printed.');
+    throw new HttpError(403, 'foreign_host', 'Open Hearty Stage by the address it printed.');
   const { origin } = req.headers;
   if (origin !== undefined) {
     const from = URL.canParse(origin) ? new URL(origin) : null;
     if (!from || !LOOPBACK.has(from.hostname.toLowerCase()))
-      throw new Refusal(403, 'foreign_origin', 'Only Hearty Stage’s own pages may ask for this.');
+      throw new HttpError(403, 'foreign_origin', 'Only Hearty Stage’s own pages may ask for this.');
     if (from.host.toLowerCase() !== host.toLowerCase() && process.env.NODE_ENV === 'production')
-      throw new Refusal(403, 'foreign_origin', 'Only Hearty Stage’s own pages may ask for this.');
+      throw new HttpError(403, 'foreign_origin', 'Only Hearty Stage’s own pages may ask for this.');
   }
   next();
 };

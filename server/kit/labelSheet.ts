@@ -13,8 +13,8 @@ import { packingOf } from '../../core/kit/packing';
 import { timelineOf } from '../../core/lineup/fromBundle';
 import { STRENGTH_KINDS, type Strength } from '../../core/repertoire/substances';
 import { recordsFor } from '../after/records';
-import type { Area } from '../area';
-import { Refusal } from '../http/errors';
+import type { AppContext } from '../context';
+import { HttpError } from '../http/errors';
 import { pdfOf } from '../pdf';
 
 const small = (text: string): Content => ({ text, fontSize: 8, color: '#4A403A' });
@@ -92,7 +92,7 @@ function mixedOf(query: Record<string, unknown>): { strength: Strength; day: str
   const value = Number(strength);
   const kind = STRENGTH_KINDS.find((one) => one === as);
   if (!(value > 0 && value <= 1000) || !kind || !/^\d{4}-\d{2}-\d{2}$/.test(String(mixed)))
-    throw new Refusal(
+    throw new HttpError(
       400,
       'bad_request',
       'A label of a mixture says its strength and the day it was mixed.',
@@ -102,18 +102,20 @@ function mixedOf(query: Record<string, unknown>): { strength: Strength; day: str
 
 /** Boxes in load order, then bottles; or one bottle, when `item` names it. */
 export async function labelSheet(
-  area: Area,
+  context: AppContext,
   bundle: ShowBundle,
   origin: string,
   query: Record<string, unknown>,
 ): Promise<Buffer> {
-  const boxes = area.boxes.list();
+  const boxes = context.boxes.list();
   const showId = bundle.show.id;
-  const entries = kitList(bundle, timelineOf(bundle), { records: recordsFor(area, bundle.demos) });
+  const entries = kitList(bundle, timelineOf(bundle), {
+    records: recordsFor(context, bundle.demos),
+  });
   const numberOf = (boxId: string | null): number | null =>
     boxes.find((box) => box.id === boxId)?.number ?? null;
   const mixed = mixedOf(query);
-  const one = typeof query.item === 'string' ? area.items.get(query.item) : null;
+  const one = typeof query.item === 'string' ? context.items.get(query.item) : null;
   const bottles = one
     ? [one]
     : bundle.items.filter(

@@ -16,11 +16,11 @@ afterAll(() => server.close());
 const FESTIVAL = 'harbour-light-festival';
 
 test('a label for every box: number, weight, load order, content, and the way to its list', () => {
-  const bundle = server.area.bundles.of(FESTIVAL);
+  const bundle = server.context.bundles.of(FESTIVAL);
   const packed = packingOf(
     kitList(bundle, timelineOf(bundle)),
     bundle.items,
-    server.area.boxes.list(),
+    server.context.boxes.list(),
   );
   const labels = boxLabels(packed, FESTIVAL);
   expect(labels.map((label) => label.load)).toEqual([1, 2, 3, 4].map((n) => `Load ${n} of 4`));
@@ -31,9 +31,9 @@ test('a label for every box: number, weight, load order, content, and the way to
 });
 
 test('a bottle carries its strength, hazard words and codes', () => {
-  const peroxide = server.area.items.get('peroxide-9');
+  const peroxide = server.context.items.get('peroxide-9');
   expect(wantsLabel(peroxide)).toBe(true);
-  expect(wantsLabel(server.area.items.get('towels'))).toBe(false);
+  expect(wantsLabel(server.context.items.get('towels'))).toBe(false);
   const label = bottleLabel(peroxide, 2, FESTIVAL, {
     strength: { value: 3, kind: 'massPerVolume' },
     day: '2027-05-30',

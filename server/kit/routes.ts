@@ -1,32 +1,32 @@
 import { Router } from 'express';
-import { TakeOutBody, TickBody } from '../../contract/store';
+import { TakeOutBody, TickBody } from '../../contract/inventory';
 import type { StockAnswer, UsedAnswer } from '../../contract/api';
 import { kitList } from '../../core/kit/kit';
 import { PACK_MARKS, type PackMarkKind } from '../../core/kit/packing';
 import { kitTable } from '../../core/kit/table';
 import { timelineOf } from '../../core/lineup/fromBundle';
 import { fold } from '../../core/stage/fold';
-import { usedIn } from '../../core/store/takeOut';
+import { usedIn } from '../../core/inventory/takeOut';
 import { recordsFor } from '../after/records';
-import type { Area } from '../area';
-import { Refusal, body, notFound } from '../http/errors';
+import type { AppContext } from '../context';
+import { HttpError, body, notFound } from '../http/errors';
 import { sendTable } from '../http/sendTable';
 import { putBack, takeOut } from './takeOut';
 
 /** The kit list, what the store has for it, packing, and what was used. Mounted under /api/shows. */
-export function kitRoutes(area: Area): Router {
-  const { bundles, packMarks, coming, ledger, runs, changes } = area;
+export function kitRoutes(context: AppContext): Router {
+  const { bundles, packMarks, upcomingNeeds, ledger, runs, changes } = context;
   const router = Router();
   router.get('/:id/kit.:type', async (req, res, next) => {
     const bundle = bundles.of(req.params.id);
     const entries = kitList(bundle, timelineOf(bundle), {
-      records: recordsFor(area, bundle.demos),
+      records: recordsFor(context, bundle.demos),
     });
     await sendTable(req.params.type, 'Kit', kitTable(entries), res, next);
   });
   router.get('/:id/stock', (req, res) => {
-    area.shows.get(req.params.id);
-    const answer: StockAnswer = { shares: coming.sharesOf(req.params.id) };
+    context.shows.get(req.params.id);
+    const answer: StockAnswer = { shares: upcomingNeeds.sharesOf(req.params.id) };
     res.json(answer);
   });
 
@@ -36,22 +36,22 @@ export function kitRoutes(area: Area): Router {
     return known;
   };
   router.get('/:id/packing', (req, res) => {
-    area.shows.get(req.params.id);
+    context.shows.get(req.params.id);
     res.json(packMarks.of(req.params.id));
   });
   router.put('/:id/packing/:kind/:key', (req, res) => {
     const { id, key } = req.params;
-    area.shows.get(id);
+    context.shows.get(id);
     const kind = kindOf(req.params.kind);
     const { by } = body(TickBody, req.body);
-    if (key.length > 140) throw new Refusal(422, 'invalid', 'That is no thing of this show.');
+    if (key.length > 140) throw new HttpError(422, 'invalid', 'That is no thing of this show.');
     packMarks.set(id, { key, kind, by, at: Date.now() });
     changes.tell({ kind: 'packing', id });
     res.json(packMarks.of(id));
   });
   router.delete('/:id/packing/:kind/:key', (req, res) => {
     const { id, key } = req.params;
-    area.shows.get(id);
+    context.shows.get(id);
     packMarks.clear(id, key, kindOf(req.params.kind));
     changes.tell({ kind: 'packing', id });
     res.json(packMarks.of(id));
@@ -68,7 +68,7 @@ export function kitRoutes(area: Area): Router {
       live &&
       new Map(Object.entries(live.slots).map(([slot, { goes: all }]) => [slot, all.length]));
     return {
-      used: usedIn(bundle, goes ?? null, { records: recordsFor(area, bundle.demos) }),
+      used: usedIn(bundle, goes ?? null, { records: recordsFor(context, bundle.demos) }),
       takenOut: ledger.takenFor(id).length > 0,
     };
   };
@@ -76,14 +76,14 @@ export function kitRoutes(area: Area): Router {
   router.post('/:id/take-out', (req, res) => {
     const { id } = req.params;
     const { taken } = body(TakeOutBody, req.body);
-    takeOut(area, bundles.of(id).show, taken);
+    takeOut(context, bundles.of(id).show, taken);
     changes.tell({ kind: 'lot', id: 'all' });
     res.json(usedOf(id));
   });
   router.post('/:id/put-back', (req, res) => {
     const { id } = req.params;
-    area.shows.get(id);
-    putBack(area, id);
+    context.shows.get(id);
+    putBack(context, id);
     changes.tell({ kind: 'lot', id: 'all' });
     res.json(usedOf(id));
   });
@@ -94,7 +94,7 @@ export function kitRoutes(area: Area): Router {
       .attachment('labels.pdf')
       .type('application/pdf')
       .send(
-        await labelSheet(area, bundle, `${req.protocol}://${req.get('host') ?? ''}`, req.query),
+        await labelSheet(context, bundle, `${req.protocol}://${req.get('host') ?? ''}`, req.query),
       );
   });
   return router;

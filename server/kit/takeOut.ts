@@ -1,23 +1,23 @@
 import { randomUUID } from 'node:crypto';
-import type { TakenBody } from '../../contract/store';
+import type { TakenBody } from '../../contract/inventory';
 import type { FieldFault } from '../../contract/validate';
 import type { Show } from '../../core/brief/types';
-import { reverse, take } from '../../core/store/ledger';
-import { takeFrom } from '../../core/store/takeOut';
+import { reverse, take } from '../../core/inventory/ledger';
+import { takeFrom } from '../../core/inventory/takeOut';
 import { formatTotal } from '../../core/units/format';
 import { dimensionOf } from '../../core/units/units';
-import type { Area } from '../area';
-import { Refusal } from '../http/errors';
+import type { AppContext } from '../context';
+import { HttpError } from '../http/errors';
 
 /** Takes what a show used out of its lots, first expired first; all of it or nothing. */
 export function takeOut(
-  { db, items, ledger }: Area,
+  { db, items, ledger }: AppContext,
   show: Pick<Show, 'id' | 'date'>,
   taken: readonly TakenBody[],
 ): void {
   db.transaction(() => {
     if (ledger.takenFor(show.id).length > 0)
-      throw new Refusal(
+      throw new HttpError(
         409,
         'taken_out',
         'This show’s things were taken out already. Put them back first.',
@@ -43,12 +43,17 @@ export function takeOut(
         );
     });
     if (faults.length > 0)
-      throw new Refusal(422, 'invalid', 'Some of it is not there. Nothing was taken out.', faults);
+      throw new HttpError(
+        422,
+        'invalid',
+        'Some of it is not there. Nothing was taken out.',
+        faults,
+      );
   })();
 }
 
 /** Takes back all that was taken out for a show. */
-export function putBack({ db, ledger }: Area, showId: string): void {
+export function putBack({ db, ledger }: AppContext, showId: string): void {
   db.transaction(() => {
     for (const { id, lotId } of ledger.takenFor(showId))
       ledger.keep(

@@ -1,6 +1,6 @@
 import ical, { ICalAlarmType, ICalCalendarMethod } from 'ical-generator';
 import type { ShowBundle } from '../../core/brief/types';
-import { diaryOf } from '../../core/lineup/diary';
+import { calendarEvents } from '../../core/lineup/calendarEvents';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
 import { localInstant } from '../instant';
 
@@ -13,7 +13,7 @@ export function calendarFile(bundle: ShowBundle, input: LineupInput, timeline: T
     prodId: { company: 'hearty-stage', product: 'line-up', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
   });
-  for (const { key, title, start, end, alarm, note } of diaryOf(bundle, input, timeline)) {
+  for (const { key, title, start, end, alarm, note } of calendarEvents(bundle, input, timeline)) {
     const event = calendar.createEvent({
       id: `${show.id}-${key}@hearty-stage`,
       // The stamp says when it was written; the day itself keeps the file the same each time.

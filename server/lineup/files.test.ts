@@ -5,7 +5,7 @@ import Papa from 'papaparse';
 import { callSheet, sheetTable } from '../../core/lineup/callSheet';
 import { lineupInput } from '../../core/lineup/fromBundle';
 import { schedule } from '../../core/lineup/schedule';
-import { season } from '../../demo/season';
+import { season } from '../../season/season';
 import { csvFile } from '../http/csv';
 import { localInstant } from '../instant';
 import { calendarFile } from './calendarFile';

@@ -4,7 +4,7 @@ import { type CallSheet, callSheet, sheetTable } from '../../core/lineup/callShe
 import { lineupInput } from '../../core/lineup/fromBundle';
 import { schedule } from '../../core/lineup/schedule';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
-import type { Area } from '../area';
+import type { AppContext } from '../context';
 import { csvFile } from '../http/csv';
 
 interface Plan {
@@ -15,7 +15,7 @@ interface Plan {
 }
 
 /** The running order as files to print, to read in a spreadsheet, and to put in a diary. */
-export function lineupRoutes({ bundles }: Area): Router {
+export function lineupRoutes({ bundles }: AppContext): Router {
   const router = Router();
   const planOf = (req: Request<{ id: string }>): Plan => {
     const bundle = bundles.of(req.params.id);

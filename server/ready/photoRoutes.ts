@@ -1,14 +1,14 @@
 import { Router, raw } from 'express';
 import { randomUUID } from 'node:crypto';
 import { PhotoBody } from '../../contract/day';
-import type { Area } from '../area';
+import type { AppContext } from '../context';
 import { body, notFound } from '../http/errors';
-import { readyFor } from './around';
+import { readinessOf } from './readiness';
 import { PHOTO_LIMIT, PHOTO_TYPES } from './photos';
 
 /** Photos of a show's checks. Mounted under /api/shows. */
-export function photoRoutes(area: Area): Router {
-  const { photos, people, changes } = area;
+export function photoRoutes(context: AppContext): Router {
+  const { photos, people, changes } = context;
   const router = Router();
   const told = (id: string): unknown => {
     changes.tell({ kind: 'mark', id });
@@ -17,7 +17,8 @@ export function photoRoutes(area: Area): Router {
   router.post('/:id/photos', raw({ type: [...PHOTO_TYPES], limit: PHOTO_LIMIT }), (req, res) => {
     const id = String(req.params.id);
     const { key, by } = body(PhotoBody, { by: null, ...req.query });
-    if (!readyFor(area, id).checks.some((check) => check.key === key)) throw notFound('check');
+    if (!readinessOf(context, id).checks.some((check) => check.key === key))
+      throw notFound('check');
     const bytes = Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0);
     // Whoever was removed in the meantime is nobody; the photo is kept all the same.
     const known = by !== null && people.find(by) ? by : null;

@@ -1,6 +1,6 @@
 import type { CheckPhoto } from '../../contract/api';
 import type { Db } from '../db/open';
-import { notFound, Refusal } from '../http/errors';
+import { notFound, HttpError } from '../http/errors';
 
 /** Photos of one check at the most. */
 export const PHOTOS_MOST = 6;
@@ -36,10 +36,10 @@ export class PhotoStore {
   add(showId: string, photo: CheckPhoto, bytes: Buffer): void {
     const type = typeOf(bytes);
     if (!type)
-      throw new Refusal(422, 'no_picture', 'That is no picture: JPEG, PNG and WebP are taken.');
+      throw new HttpError(422, 'no_picture', 'That is no picture: JPEG, PNG and WebP are taken.');
     this.db.transaction(() => {
       if (this.of(showId).filter((one) => one.key === photo.key).length >= PHOTOS_MOST)
-        throw new Refusal(
+        throw new HttpError(
           409,
           'too_many',
           `A check has ${PHOTOS_MOST} photos at the most. Remove one first.`,

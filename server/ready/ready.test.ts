@@ -96,7 +96,7 @@ describe('passing over', () => {
   });
 
   test('what is not there can’t be passed over', async () => {
-    await say('sum:nothing', {}).expect(404);
+    await say('calculator:nothing', {}).expect(404);
   });
 });
 
@@ -113,20 +113,20 @@ test('without a sensor the answer says so', async () => {
   expect(await get<object>('/api/sensor')).toMatchObject({ state: 'never', reading: null });
 });
 
-test('an unknown sum, a stray setting and a figure out of bounds are told where they stand', async () => {
+test('an unknown calculator, a stray setting and a figure out of bounds are told where they stand', async () => {
   const demo = await get<{ methods: object[] }>('/api/demos/static-dome');
-  const put = (sums: unknown) =>
+  const put = (calculators: unknown) =>
     api()
       .put('/api/demos/static-dome')
-      .send({ ...demo, methods: [{ ...demo.methods[0], sums }] });
+      .send({ ...demo, methods: [{ ...demo.methods[0], calculators }] });
   const bound = (more: object) => [
     {
       id: 's',
-      sum: 'dome',
+      calculator: 'dome',
       inputs: [{ input: 'humidity', from: 'fixed', ref: '', value: 50, ...more }],
     },
   ];
-  await put([{ id: 's', sum: 'magic', inputs: [] }]).expect(422);
+  await put([{ id: 's', calculator: 'magic', inputs: [] }]).expect(422);
   await put(bound({ value: 140 })).expect(422);
   await put(bound({ from: 'setting', ref: 'gone', value: null })).expect(422);
   await put(bound({ from: 'setting', ref: 'voltage', value: null })).expect(422);

@@ -65,7 +65,7 @@ export const risksPdf = (of: RiskAssessment): Promise<Buffer> =>
           margin: [0, 2, 0, 2],
           text: [
             { text: `${one.level}. `, bold: true },
-            [one.what, one.todo].filter(Boolean).join(' '),
+            [one.what, one.remedy].filter(Boolean).join(' '),
             { text: ` ${[one.figure, one.source].filter(Boolean).join('; ')}`, color: MUTED },
           ],
         })),

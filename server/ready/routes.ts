@@ -2,24 +2,24 @@ import { Router } from 'express';
 import { MarkBody } from '../../contract/day';
 import { timelineOf } from '../../core/lineup/fromBundle';
 import { riskAssessment, risksMarkdown } from '../../core/ready/risks';
-import type { Area } from '../area';
-import { Refusal, body, notFound } from '../http/errors';
-import { readyFor } from './around';
+import type { AppContext } from '../context';
+import { HttpError, body, notFound } from '../http/errors';
+import { readinessOf } from './readiness';
 
 /** Checks and verdicts of a show, and what was said of them. Mounted under /api/shows. */
-export function readyRoutes(area: Area): Router {
-  const { bundles, marks, people, changes } = area;
+export function readyRoutes(context: AppContext): Router {
+  const { bundles, marks, people, changes } = context;
   const router = Router();
 
   /** Whoever passes something over must be one who may. */
   function refuseWaiver(by: string | null): void {
     const person = by === null ? null : people.find(by);
     if (!person)
-      throw new Refusal(422, 'invalid', 'Say first who you are: a waiver carries a name.', [
+      throw new HttpError(422, 'invalid', 'Say first who you are: a waiver carries a name.', [
         { path: 'by', message: 'must be somebody of the crew' },
       ]);
     if (!person.mayWaive)
-      throw new Refusal(
+      throw new HttpError(
         403,
         'not_allowed',
         `${person.name} may not pass over a check. Ask somebody who may, or change it under People.`,
@@ -27,7 +27,7 @@ export function readyRoutes(area: Area): Router {
   }
 
   router.get('/:id/checks', (req, res) => {
-    res.json({ ...readyFor(area, req.params.id), marks: marks.of(req.params.id) });
+    res.json({ ...readinessOf(context, req.params.id), marks: marks.of(req.params.id) });
   });
   router.get('/:id/risks.md', (req, res) => {
     const bundle = bundles.of(req.params.id);
@@ -47,13 +47,14 @@ export function readyRoutes(area: Area): Router {
   });
   router.put('/:id/checks/:key', (req, res) => {
     const { id, key } = req.params;
-    const { checks, verdicts } = readyFor(area, id);
+    const { checks, verdicts } = readinessOf(context, id);
     const verdict = verdicts.find((one) => one.key === key);
     if (!verdict && !checks.some((check) => check.key === key)) throw notFound('check');
     const { state, reason, value, by } = body(MarkBody, req.body);
     if (verdict && state === 'done')
-      throw new Refusal(422, 'invalid', 'A verdict is not ticked: it changes with its figures.');
-    if (verdict?.final) throw new Refusal(409, 'final', `${verdict.says} Nothing sets this aside.`);
+      throw new HttpError(422, 'invalid', 'A verdict is not ticked: it changes with its figures.');
+    if (verdict?.final)
+      throw new HttpError(409, 'final', `${verdict.message} Nothing sets this aside.`);
     if (state === 'waived') refuseWaiver(by);
     marks.set(id, { key, state, reason, value, by, at: Date.now() });
     changes.tell({ kind: 'mark', id });

@@ -1,8 +1,8 @@
 import type { Demo, KitLine, Method, Task } from '../../core/repertoire/types';
 import type { Db } from '../db/open';
 import { type Row, bit, flag, json, list } from '../db/rows';
-import { Store } from '../entity';
-import { Refusal } from '../http/errors';
+import { EntityStore } from '../entity';
+import { HttpError } from '../http/errors';
 
 function readTask(row: Row): Task {
   const { shortest, likely, longest, ord: _ord, ...rest } = row;
@@ -27,39 +27,39 @@ const readLine = (row: Row): KitLine =>
       typeof row.strength === 'string' ? (JSON.parse(row.strength) as KitLine['strength']) : null,
   }) as unknown as KitLine;
 
-export function demoStore(db: Db): Store<Demo> {
+export function demoStore(db: Db): EntityStore<Demo> {
   const writeDemo = db.prepare(`
-    INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, lift, talk_pattern,
+    INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, energy, talk_pattern,
       pinned_note, usual_position)
-    VALUES (@id, @name, @hook, @idea, @keywords, @ageFrom, @ageTo, @lift, @talkPattern,
+    VALUES (@id, @name, @hook, @idea, @keywords, @ageFrom, @ageTo, @energy, @talkPattern,
       @pinnedNote, @usualPosition)
     ON CONFLICT (id) DO UPDATE SET
       name = excluded.name, hook = excluded.hook, idea = excluded.idea,
       keywords = excluded.keywords, age_from = excluded.age_from, age_to = excluded.age_to,
-      lift = excluded.lift, talk_pattern = excluded.talk_pattern,
+      energy = excluded.energy, talk_pattern = excluded.talk_pattern,
       pinned_note = excluded.pinned_note,
       usual_position = excluded.usual_position`);
   const writeMethod = db.prepare(`
     INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
-      settings, hazards, needs, care, volunteer_card, sums, leaves, forbids, prior_worked,
+      settings, hazards, needs, care, volunteer_card, calculators, leaves, forbids, prior_worked,
       prior_failed)
     VALUES (@demoId, @id, @ord, @name, @summary, @oneShot, @goesAllowed, @volunteers, @warning,
-      @settings, @hazards, @needs, @care, @volunteerCard, @sums, @leaves, @forbids, @priorWorked,
+      @settings, @hazards, @needs, @care, @volunteerCard, @calculators, @leaves, @forbids, @priorWorked,
       @priorFailed)
     ON CONFLICT (demo_id, id) DO UPDATE SET
       ord = excluded.ord, name = excluded.name, summary = excluded.summary,
       one_shot = excluded.one_shot, goes_allowed = excluded.goes_allowed,
       volunteers = excluded.volunteers, warning = excluded.warning, settings = excluded.settings,
       hazards = excluded.hazards, needs = excluded.needs, care = excluded.care,
-      volunteer_card = excluded.volunteer_card, sums = excluded.sums, leaves = excluded.leaves, forbids = excluded.forbids,
+      volunteer_card = excluded.volunteer_card, calculators = excluded.calculators, leaves = excluded.leaves, forbids = excluded.forbids,
       prior_worked = excluded.prior_worked,
       prior_failed = excluded.prior_failed`);
   const clearTasks = db.prepare('DELETE FROM task WHERE demo_id = ? AND method_id = ?');
   const writeTask = db.prepare(`
     INSERT INTO task (demo_id, method_id, id, ord, name, phase, shortest, likely, longest, hands,
-      place, after, each_go, do, say, cue, gear_on, gear_off, mind, sign)
+      place, after, each_go, do, say, cue, gear_on, gear_off, careful, sign)
     VALUES (@demoId, @methodId, @id, @ord, @name, @phase, @shortest, @likely, @longest, @hands,
-      @place, @after, @eachGo, @do, @say, @cue, @gearOn, @gearOff, @mind, @sign)`);
+      @place, @after, @eachGo, @do, @say, @cue, @gearOn, @gearOff, @careful, @sign)`);
   const clearKit = db.prepare('DELETE FROM kit_line WHERE demo_id = ? AND method_id = ?');
   const writeKit = db.prepare(`
     INSERT INTO kit_line (demo_id, method_id, id, ord, item_id, amount, unit, basis, instead,
@@ -77,18 +77,18 @@ export function demoStore(db: Db): Store<Demo> {
   const itemExists = db.prepare('SELECT 1 FROM item WHERE id = ?').pluck();
 
   const readDemo = db.prepare(`
-    SELECT id, name, hook, idea, keywords, age_from AS ageFrom, age_to AS ageTo, lift,
+    SELECT id, name, hook, idea, keywords, age_from AS ageFrom, age_to AS ageTo, energy,
       talk_pattern AS talkPattern, pinned_note AS pinnedNote,
       usual_position AS usualPosition
     FROM demo WHERE id = ?`);
   const readMethods = db.prepare(`
     SELECT id, name, summary, one_shot AS oneShot, goes_allowed AS goesAllowed, volunteers, warning,
-      settings, hazards, needs, care, volunteer_card AS volunteerCard, sums, leaves, forbids,
+      settings, hazards, needs, care, volunteer_card AS volunteerCard, calculators, leaves, forbids,
       prior_worked AS priorWorked, prior_failed AS priorFailed
     FROM method WHERE demo_id = ? ORDER BY ord`);
   const readTasks = db.prepare(`
     SELECT id, ord, name, phase, shortest, likely, longest, hands, place, after, each_go AS eachGo,
-      do, say, cue, gear_on AS gearOn, gear_off AS gearOff, mind, sign
+      do, say, cue, gear_on AS gearOn, gear_off AS gearOff, careful, sign
     FROM task WHERE demo_id = ? AND method_id = ? ORDER BY ord`);
   const readKit = db.prepare(`
     SELECT id, item_id AS itemId, amount, unit, basis, instead, chilled, strength, note
@@ -106,7 +106,7 @@ export function demoStore(db: Db): Store<Demo> {
       needs: json(method.needs),
       care: json(method.care),
       volunteerCard: json(method.volunteerCard),
-      sums: json(method.sums),
+      calculators: json(method.calculators),
       leaves: json(method.leaves),
       forbids: json(method.forbids),
     });
@@ -155,10 +155,10 @@ export function demoStore(db: Db): Store<Demo> {
       ),
     );
     if (faults.length > 0)
-      throw new Refusal(422, 'invalid', 'A kit line names an item that is not there.', faults);
+      throw new HttpError(422, 'invalid', 'A kit line names an item that is not there.', faults);
   }
 
-  return new Store<Demo>(db, {
+  return new EntityStore<Demo>(db, {
     table: 'demo',
     noun: 'demo',
     kind: 'demo',
@@ -174,7 +174,7 @@ export function demoStore(db: Db): Store<Demo> {
         needs: JSON.parse(String(method.needs)) as unknown,
         care: JSON.parse(String(method.care)) as unknown,
         volunteerCard: JSON.parse(String(method.volunteerCard)) as unknown,
-        sums: list(method.sums),
+        calculators: list(method.calculators),
         leaves: list(method.leaves),
         forbids: list(method.forbids),
         tasks: (readTasks.all(id, method.id) as Row[]).map(readTask),
@@ -190,7 +190,7 @@ export function demoStore(db: Db): Store<Demo> {
         if (kept.has(id)) continue;
         const shows = [...new Set(planned.all(demo.id, id) as string[])];
         if (shows.length > 0)
-          throw new Refusal(
+          throw new HttpError(
             409,
             'in_use',
             `This method is planned in ${shows.join(', ')}. Choose another method there first.`,

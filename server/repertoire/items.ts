@@ -3,8 +3,8 @@ import type { Item } from '../../core/repertoire/types';
 import { type UnitId, dimensionOf } from '../../core/units/units';
 import type { Db } from '../db/open';
 import { type Row, bit, flag, json } from '../db/rows';
-import { Store } from '../entity';
-import { Refusal } from '../http/errors';
+import { EntityStore } from '../entity';
+import { HttpError } from '../http/errors';
 
 const COLUMNS = `id, name, kind, function_test AS functionTest, test_holds AS testHolds,
   test_measures AS testMeasures, owned,
@@ -27,7 +27,7 @@ const fromRow = (row: Row): Item =>
 const sameKind = (a: string, b: string): boolean =>
   dimensionOf(a as UnitId) === dimensionOf(b as UnitId);
 
-export function itemStore(db: Db): Store<Item> {
+export function itemStore(db: Db): EntityStore<Item> {
   const write = db.prepare(`
     INSERT INTO item (id, name, kind, function_test, test_holds, test_measures, owned, at_venue, unit, waste,
       density, grams_each, material, cold, holds, boils_off, substance, strength, label,
@@ -61,12 +61,12 @@ export function itemStore(db: Db): Store<Item> {
 
   function refuse(item: Item): void {
     if (item.boxId !== null && boxExists.get(item.boxId) === undefined)
-      throw new Refusal(422, 'invalid', 'The item names something that is not there.', [
+      throw new HttpError(422, 'invalid', 'The item names something that is not there.', [
         { path: 'boxId', message: 'is not among the boxes' },
       ]);
     const before = unitOf.get(item.id) as string | undefined;
     if (before !== undefined && !sameKind(before, item.unit) && stocked.get(item.id) !== undefined)
-      throw new Refusal(422, 'invalid', 'One entry needs another look.', [
+      throw new HttpError(422, 'invalid', 'One entry needs another look.', [
         {
           path: 'unit',
           message: 'must stay of the same kind while there is stock: count it to nothing first',
@@ -74,7 +74,7 @@ export function itemStore(db: Db): Store<Item> {
       ]);
   }
 
-  return new Store<Item>(db, {
+  return new EntityStore<Item>(db, {
     table: 'item',
     noun: 'item',
     kind: 'item',

@@ -3,14 +3,14 @@ import { EventsBody, NewRunBody } from '../../contract/stage';
 import { holdingWords, readiness } from '../../core/ready/go';
 import { runPlanOf } from '../../core/stage/plan';
 import { timelineOf } from '../../core/lineup/fromBundle';
-import type { Area } from '../area';
-import { around } from '../ready/around';
+import type { AppContext } from '../context';
+import { readinessContext } from '../ready/readiness';
 import { localInstant } from '../instant';
-import { Refusal, body } from '../http/errors';
+import { HttpError, body } from '../http/errors';
 
 /** Starting, feeding and removing runs. Mounted under /api. */
-export function stageRoutes(area: Area): Router {
-  const { runs, bundles, changes } = area;
+export function stageRoutes(context: AppContext): Router {
+  const { runs, bundles, changes } = context;
   const router = Router();
   router.get('/shows/:id/runs', (req, res) => {
     bundles.of(req.params.id);
@@ -21,11 +21,15 @@ export function stageRoutes(area: Area): Router {
     const bundle = bundles.of(req.params.id);
     const timeline = timelineOf(bundle);
     if (timeline.blocks.length === 0)
-      throw new Refusal(422, 'empty', 'There is nothing in the line-up to perform yet.');
-    const { state } = readiness(bundle, timeline, around(area, bundle));
+      throw new HttpError(422, 'empty', 'There is nothing in the line-up to perform yet.');
+    const { state } = readiness(bundle, timeline, readinessContext(context, bundle));
     if (kind === 'performance' && !state.go)
-      throw new Refusal(409, 'held', `${state.words}: ${holdingWords(state)}. See to it in Ready.`);
-    if (runs.exists(id)) throw new Refusal(409, 'exists', 'This run has begun already.');
+      throw new HttpError(
+        409,
+        'held',
+        `${state.words}: ${holdingWords(state)}. See to it in Ready.`,
+      );
+    if (runs.exists(id)) throw new HttpError(409, 'exists', 'This run has begun already.');
     const startsAt = localInstant(bundle.show.date, bundle.show.start, bundle.show.zone);
     runs.create({
       id,

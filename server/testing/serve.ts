@@ -5,13 +5,13 @@ import { join } from 'node:path';
 import type { Express } from 'express';
 import { RoomSensor } from '../ready/sensor';
 import { createApp } from '../app';
-import { type Area, areaOver } from '../area';
+import { type AppContext, createContext } from '../context';
 import { openDatabase } from '../db/open';
 import { loadSeason } from '../season';
 
 export interface TestServer {
   app: Express;
-  area: Area;
+  context: AppContext;
   folder: string;
   close(): void;
 }
@@ -21,16 +21,16 @@ export const TODAY = '2027-05-30';
 export function testServer(withSeason = true): TestServer {
   const folder = mkdtempSync(join(tmpdir(), 'hearty-'));
   const db = openDatabase(join(folder, 'test.sqlite'));
-  const area = areaOver(db);
-  if (withSeason) loadSeason(area, TODAY, 'Etc/UTC');
+  const context = createContext(db);
+  if (withSeason) loadSeason(context, TODAY, 'Etc/UTC');
   return {
     app: createApp({
-      area,
+      context,
       pages: null,
       demo: true,
       sensor: new RoomSensor('http://127.0.0.1:1/'),
     }),
-    area,
+    context,
     folder,
     close: () => {
       db.close();

@@ -7,7 +7,7 @@ import type { FollowUp } from '../../contract/day';
 import { newId, send } from '../app/api';
 import { useFollowUps, usePeople } from '../app/data';
 import { dayWords } from '../brief/dates';
-import { useAct } from '../parts/act';
+import { useAction } from '../parts/useAction';
 import { useRemove } from '../parts/editing';
 import { AddForm } from '../parts/AddForm';
 import { Section } from '../parts/page';
@@ -18,7 +18,7 @@ export function FollowUpList({ showId }: { showId: string }) {
   const { data = [] } = useFollowUps();
   const { data: people = [] } = usePeople();
   const remove = useRemove();
-  const act = useAct();
+  const act = useAction();
   const [words, setWords] = useState('');
   const [owner, setOwner] = useState<string | null>(null);
   const [due, setDue] = useState('');

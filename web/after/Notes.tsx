@@ -7,7 +7,7 @@ import type { Versioned } from '../../contract/api';
 import type { Demo } from '../../core/repertoire/types';
 import type { Live, RunPlan } from '../../core/stage/types';
 import { send } from '../app/api';
-import { useAct } from '../parts/act';
+import { useAction } from '../parts/useAction';
 import { AddForm } from '../parts/AddForm';
 import { Section } from '../parts/page';
 import { Pick } from '../parts/Pick';
@@ -21,7 +21,7 @@ const LONGEST = 500;
 /** What was noted, of one demonstration or of the whole show; a note can be pinned for next time. */
 export function Notes({ plan, notes, tell }: { plan: RunPlan; notes: Note[]; tell: Tell }) {
   const { enqueueSnackbar } = useSnackbar();
-  const act = useAct();
+  const act = useAction();
   const [text, setText] = useState('');
   const [about, setAbout] = useState<string | null>(null);
   const slotOf = (id: string | null) => plan.slots.find((slot) => slot.id === id);

@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Item } from '../../core/repertoire/types';
-import type { Used } from '../../core/store/takeOut';
+import type { Used } from '../../core/inventory/takeOut';
 import { formatTotal } from '../../core/units/format';
 import type { HouseholdSizes } from '../../core/units/household';
 import { parseAmount } from '../../core/units/parse';
@@ -14,7 +14,7 @@ import { ApiError, send } from '../app/api';
 import { queryClient, useItems, useSettings, useUsed } from '../app/data';
 import { usePreferences } from '../app/preferences';
 import { useOpenShow } from '../brief/useShow';
-import { useAct } from '../parts/act';
+import { useAction } from '../parts/useAction';
 import { Section } from '../parts/page';
 
 interface Row {
@@ -50,7 +50,7 @@ export function TakeOut() {
   const { data: items = [] } = useItems();
   const system = usePreferences((state) => state.system);
   const sizes = useSettings().data?.household;
-  const act = useAct();
+  const act = useAction();
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [refused, setRefused] = useState<Record<string, string>>({});
   if (!data || data.used.length === 0) return null;

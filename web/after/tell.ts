@@ -4,14 +4,14 @@ import type { EventKind, RunEvent } from '../../core/stage/types';
 import { newId, send } from '../app/api';
 import { queryClient } from '../app/data';
 import { usePreferences } from '../app/preferences';
-import { useAct } from '../parts/act';
+import { useAction } from '../parts/useAction';
 
 /** Adds an event to a run that is over: an outcome set right, a note. Answers whether it was stored. */
 export type Tell = (kind: EventKind, more?: Partial<RunEvent>) => Promise<boolean>;
 
 export function useTell(runId: string): Tell {
   const me = usePreferences((state) => state.me);
-  const act = useAct();
+  const act = useAction();
   return useCallback(
     (kind, more = {}) => {
       const event = eventOf({ id: newId(), at: Date.now(), by: me }, kind, more);

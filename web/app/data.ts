@@ -9,9 +9,9 @@ import type {
   UsedAnswer,
   Versioned,
 } from '../../contract/api';
-import type { Settings } from '../../contract/store';
-import type { ShoppingList } from '../../core/store/shopping';
-import type { Box, Movement, StockedLot } from '../../core/store/types';
+import type { Settings } from '../../contract/inventory';
+import type { ShoppingList } from '../../core/inventory/shopping';
+import type { Box, Movement, StockedLot } from '../../core/inventory/types';
 import type { FollowUp } from '../../contract/day';
 import type { RunRecord } from '../../contract/stage';
 import type { MethodRecord } from '../../core/after/review';

@@ -3,19 +3,23 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
 import { Link, Navigate, NavLink, useNavigate, useParams } from 'react-router';
-import { sumOf, SUMS } from '../../core/sums/catalogue';
-import { inputFaults, usualValues } from '../../core/sums/inputs';
-import { drawnFirst } from '../../core/sums/series';
-import { type Sum, SUM_FAMILIES, type SumFamily } from '../../core/sums/sum';
+import { findCalculator, CALCULATORS } from '../../core/calculators/catalogue';
+import { inputFaults, usualValues } from '../../core/calculators/inputs';
+import { defaultCurveInput } from '../../core/calculators/curve';
+import {
+  type Calculator,
+  CALCULATOR_FAMILIES,
+  type CalculatorFamily,
+} from '../../core/calculators/calculator';
 import { Page } from '../parts/page';
 import { Pick } from '../parts/Pick';
 import { Working } from '../parts/Working';
 import { isTrouble, levelOf } from '../ready/level';
-import { SumInputs } from './SumInputs';
+import { CalculatorInputs } from './CalculatorInputs';
 
-const SumChart = lazy(() => import('./SumChart'));
+const CalculatorChart = lazy(() => import('./CalculatorChart'));
 
-const FAMILY: Record<SumFamily, string> = {
+const FAMILY: Record<CalculatorFamily, string> = {
   vapour: 'Vapour',
   reaction: 'Reactions',
   cold: 'Cold',
@@ -26,30 +30,30 @@ const FAMILY: Record<SumFamily, string> = {
   chance: 'Chance',
 };
 
-/** One sum by itself: a slider on each input, the verdict, the figure drawn with its limits, the working. */
-function OneSum({ sum }: { sum: Sum }) {
-  const [values, setValues] = useState(() => usualValues(sum));
-  const [over, setOver] = useState(() => drawnFirst(sum));
-  const faults = inputFaults(sum, values);
-  const found = Object.keys(faults).length === 0 ? sum.reckon(values) : null;
-  const numbers = Object.entries(sum.inputs).filter(([, input]) => input.kind === 'number');
+/** One calculator by itself: a slider on each input, the verdict, the figure drawn with its limits, the working. */
+function OneCalculator({ calculator }: { calculator: Calculator }) {
+  const [values, setValues] = useState(() => usualValues(calculator));
+  const [over, setOver] = useState(() => defaultCurveInput(calculator));
+  const faults = inputFaults(calculator, values);
+  const found = Object.keys(faults).length === 0 ? calculator.evaluate(values) : null;
+  const numbers = Object.entries(calculator.inputs).filter(([, input]) => input.kind === 'number');
   return (
     <Box component="article">
-      <Typography variant="h2">{sum.title}</Typography>
+      <Typography variant="h2">{calculator.title}</Typography>
       <Typography color="textSecondary" sx={{ mb: 2 }}>
-        {sum.question}
+        {calculator.question}
       </Typography>
       <Box
         sx={{ display: 'grid', gap: { xs: 2, md: 4 }, gridTemplateColumns: { md: '340px 1fr' } }}
       >
         <Box>
-          <SumInputs
-            sum={sum}
+          <CalculatorInputs
+            calculator={calculator}
             values={values}
             faults={faults}
             onChange={(id, value) => setValues({ ...values, [id]: value })}
           />
-          <Button size="small" sx={{ mt: 1 }} onClick={() => setValues(usualValues(sum))}>
+          <Button size="small" sx={{ mt: 1 }} onClick={() => setValues(usualValues(calculator))}>
             Usual values
           </Button>
         </Box>
@@ -63,7 +67,7 @@ function OneSum({ sum }: { sum: Sum }) {
             }}
           >
             {found
-              ? `${levelOf(found.level).glyph} ${found.says}`
+              ? `${levelOf(found.level).glyph} ${found.message}`
               : 'Put the figures right, and it is reckoned.'}
           </Box>
           {found && (
@@ -71,8 +75,8 @@ function OneSum({ sum }: { sum: Sum }) {
               {levelOf(found.level).word}; held against: {found.limit}
             </Typography>
           )}
-          {found?.todo && <Typography sx={{ mt: 0.5 }}>{found.todo}</Typography>}
-          {sum.curve && numbers.length > 0 && (
+          {found?.remedy && <Typography sx={{ mt: 0.5 }}>{found.remedy}</Typography>}
+          {calculator.curve && numbers.length > 0 && (
             <Box sx={{ mt: 2 }}>
               <Box sx={{ width: 220 }}>
                 <Pick
@@ -83,7 +87,7 @@ function OneSum({ sum }: { sum: Sum }) {
                 />
               </Box>
               <Suspense fallback={<Box aria-busy="true" sx={{ height: 300 }} />}>
-                <SumChart sum={sum} values={values} over={over} />
+                <CalculatorChart calculator={calculator} values={values} over={over} />
               </Suspense>
             </Box>
           )}
@@ -98,33 +102,36 @@ function OneSum({ sum }: { sum: Sum }) {
   );
 }
 
-/** The bench: sums to try by themselves. */
+/** The bench: calculators to try by themselves. */
 export default function BenchPage() {
-  const { sumId } = useParams();
+  const { calculatorId } = useParams();
   const navigate = useNavigate();
-  const first = SUMS[0];
-  if (sumId === undefined && first) return <Navigate to={`/bench/${first.id}`} replace />;
-  const sum = sumOf(sumId ?? '');
+  const first = CALCULATORS[0];
+  if (calculatorId === undefined && first) return <Navigate to={`/bench/${first.id}`} replace />;
+  const calculator = findCalculator(calculatorId ?? '');
   return (
-    <Page title="Bench" below="Sums that judge, to try by themselves before a show is planned.">
+    <Page
+      title="Bench"
+      below="Calculators that judge, to try by themselves before a show is planned."
+    >
       <Box
         sx={{ display: 'grid', gap: { xs: 2, md: 4 }, gridTemplateColumns: { md: '200px 1fr' } }}
       >
         <Box sx={{ display: { md: 'none' } }}>
           <Pick
             label="Sum"
-            value={sum?.id ?? null}
-            options={SUMS.map((one) => ({ value: one.id, label: one.title }))}
+            value={calculator?.id ?? null}
+            options={CALCULATORS.map((one) => ({ value: one.id, label: one.title }))}
             onChange={(id) => void navigate(`/bench/${id ?? ''}`)}
           />
         </Box>
-        <Box component="nav" aria-label="Sums" sx={{ display: { xs: 'none', md: 'block' } }}>
-          {SUM_FAMILIES.map((family) => (
+        <Box component="nav" aria-label="Calculators" sx={{ display: { xs: 'none', md: 'block' } }}>
+          {CALCULATOR_FAMILIES.map((family) => (
             <Box key={family} sx={{ mb: 1.5 }}>
               <Typography variant="body2" color="textSecondary">
                 {FAMILY[family]}
               </Typography>
-              {SUMS.filter((one) => one.family === family).map((one) => (
+              {CALCULATORS.filter((one) => one.family === family).map((one) => (
                 <Box
                   key={one.id}
                   component={NavLink}
@@ -147,11 +154,11 @@ export default function BenchPage() {
             </Box>
           ))}
         </Box>
-        {sum ? (
-          <OneSum key={sum.id} sum={sum} />
+        {calculator ? (
+          <OneCalculator key={calculator.id} calculator={calculator} />
         ) : (
           <Box>
-            There is no such sum. <Link to="/bench">To the first one</Link>
+            There is no such calculator. <Link to="/bench">To the first one</Link>
           </Box>
         )}
       </Box>

@@ -8,7 +8,7 @@ import { parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { ApiError } from '../app/api';
 import { queryClient, useFollowUps, useShows } from '../app/data';
-import { useAct } from '../parts/act';
+import { useAction } from '../parts/useAction';
 import { EditingNotices, SaveBar } from '../parts/editing';
 import { Loading, Page, Trouble, useTitle } from '../parts/page';
 import { pinked } from '../parts/tapeShape';
@@ -140,7 +140,7 @@ function Stepper({ open }: { open: OpenShow }) {
 export default function ShowLayout() {
   const { showId = '' } = useParams();
   const { open, error, editing } = useShow(showId);
-  const act = useAct();
+  const act = useAction();
   useTitle(open?.show.title ?? 'Show');
   if (!open) {
     return (

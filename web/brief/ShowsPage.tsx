@@ -13,7 +13,7 @@ import { NO_WISHES } from '../../core/brief/wishes';
 import { counted } from '../../core/words';
 import { ApiError, newId, send } from '../app/api';
 import { useShows } from '../app/data';
-import { useAct } from '../parts/act';
+import { useAction } from '../parts/useAction';
 import { ListState, Page, Section } from '../parts/page';
 import { awayWords, dayWords, today } from './dates';
 
@@ -44,7 +44,7 @@ const freshShow = (): Show => ({
 /** Makes a show and opens it. */
 export function useNewShow(): () => Promise<boolean> {
   const navigate = useNavigate();
-  const act = useAct();
+  const act = useAction();
   return () =>
     act(async () => {
       const show = await send<Show>('POST', '/shows', freshShow());

@@ -8,10 +8,10 @@ import type { FollowUp } from '../../contract/day';
 import { dayAfter } from '../../core/time/days';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { finishOf } from '../../core/lineup/finish';
-import { boughtWords, dueOrders } from '../../core/store/shopping';
+import { boughtWords, dueOrders } from '../../core/inventory/shopping';
 import { send } from '../app/api';
 import { useFollowUps, useHealth, usePeople, useShopping, useShows } from '../app/data';
-import { useAct } from '../parts/act';
+import { useAction } from '../parts/useAction';
 import { Empty, Loading, Page, Section, Trouble } from '../parts/page';
 import { awayWords, dayWords, today } from './dates';
 import { ImportButton, ShowCard, useNewShow } from './ShowsPage';
@@ -91,7 +91,7 @@ function NextShow({ summary }: { summary: ShowSummary }) {
 
 function FollowUps({ followUps }: { followUps: Versioned<FollowUp>[] }) {
   const { data: people = [] } = usePeople();
-  const act = useAct();
+  const act = useAction();
   const day = today();
   return (
     <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>

@@ -16,7 +16,7 @@ import {
   useVenues,
 } from '../app/data';
 import { type Readiness, readiness } from '../../core/ready/go';
-import { withOwned } from '../../core/store/owned';
+import { withOwned } from '../../core/inventory/owned';
 import { type Editing, useDocument } from '../documents/useDocument';
 
 export interface OpenShow {

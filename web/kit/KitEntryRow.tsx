@@ -6,7 +6,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { KitEntry } from '../../core/kit/kit';
 import { type Mix, mixesFor } from '../../core/kit/mixes';
-import type { Shelf } from '../../core/kit/onShelf';
+import type { StockContext } from '../../core/kit/stockContext';
 import type { StockView } from '../../core/kit/stockWords';
 import { today } from '../brief/dates';
 
@@ -74,7 +74,7 @@ function MixLine({ mix, showId }: { mix: Mix; showId: string }) {
 interface EntryProps {
   entry: KitEntry;
   stock: StockView;
-  shelf: Shelf;
+  shelf: StockContext;
   showId: string;
   clock: (seconds: number) => string;
 }

@@ -108,7 +108,10 @@ function Changes() {
       <VerdictLines
         opens
         size={15}
-        verdicts={told.map((one) => ({ ...one, says: `${one.title}: ${one.says} ${one.todo}` }))}
+        verdicts={told.map((one) => ({
+          ...one,
+          message: `${one.title}: ${one.message} ${one.remedy}`,
+        }))}
       />
     </Section>
   );

@@ -1,20 +1,20 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import type { Mend } from '../../core/lineup/mend';
+import type { Fix } from '../../core/lineup/suggestFixes';
 import type { Conflict } from '../../core/lineup/types';
-import { MendLine } from './MendLine';
+import { MendLine } from './FixLine';
 
 interface ConflictLinesProps {
   conflict: Conflict;
   /** Undefined while they are being worked out. */
-  mends: readonly Mend[] | undefined;
-  onMend: (mend: Mend) => void;
+  mends: readonly Fix[] | undefined;
+  onMend: (mend: Fix) => void;
 }
 
 /** A demand that can't be met, and what would mend it, each way with its result. */
 export const ConflictLines = ({ conflict, mends, onMend }: ConflictLinesProps) => (
   <Box sx={{ px: 1.5, pb: 1, fontSize: 13 }}>
-    <Box sx={{ color: 'var(--ember)' }}>△ {conflict.words}.</Box>
+    <Box sx={{ color: 'var(--ember)' }}>△ {conflict.message}.</Box>
     {mends && mends.length > 0 ? (
       mends.map((mend) => <MendLine key={mend.words} mend={mend} onMend={onMend} />)
     ) : (
@@ -25,8 +25,8 @@ export const ConflictLines = ({ conflict, mends, onMend }: ConflictLinesProps) =
 
 interface ConflictsProps {
   conflicts: readonly Conflict[];
-  mends: Record<string, Mend[]>;
-  onMend: (mend: Mend) => void;
+  mends: Record<string, Fix[]>;
+  onMend: (mend: Fix) => void;
   onGo: (conflict: Conflict) => void;
 }
 
@@ -42,14 +42,14 @@ export function Conflicts({ conflicts, mends, onMend, onGo }: ConflictsProps) {
       {conflicts.map((conflict) =>
         conflict.slot === '' ? (
           <ConflictLines
-            key={conflict.words}
+            key={conflict.message}
             conflict={conflict}
-            mends={mends[conflict.words]}
+            mends={mends[conflict.message]}
             onMend={onMend}
           />
         ) : (
           <ButtonBase
-            key={conflict.words}
+            key={conflict.message}
             onClick={() => onGo(conflict)}
             sx={{
               display: 'block',
@@ -63,7 +63,7 @@ export function Conflicts({ conflicts, mends, onMend, onGo }: ConflictsProps) {
               textDecoration: 'underline',
             }}
           >
-            △ {conflict.words}
+            △ {conflict.message}
           </ButtonBase>
         ),
       )}

@@ -1,13 +1,13 @@
 import Box from '@mui/material/Box';
 import type { Join } from '../../core/lineup/joins';
-import type { Mend } from '../../core/lineup/mend';
+import type { Fix } from '../../core/lineup/suggestFixes';
 import { formatDuration } from '../../core/time/clock';
-import { MendLine } from './MendLine';
+import { MendLine } from './FixLine';
 
 interface JoinRowProps {
   join: Join;
-  mends: readonly Mend[];
-  onMend: (mend: Mend) => void;
+  mends: readonly Fix[];
+  onMend: (mend: Fix) => void;
 }
 
 /** What happens between two cards: who does what, or the dead air, why, and what would mend it. */

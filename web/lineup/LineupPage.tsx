@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useState } from 'react';
 import { changeShow, inOrder, withLead, withoutSlots } from '../../core/lineup/change';
-import type { Mend } from '../../core/lineup/mend';
+import type { Fix } from '../../core/lineup/suggestFixes';
 import { namesOf } from '../../core/lineup/names';
 import type { PlacedTask } from '../../core/lineup/types';
 import { formatDuration, parseClock } from '../../core/time/clock';
@@ -22,7 +22,7 @@ import { SuggestOrder } from './SuggestOrder';
 import { TakeAway } from './TakeAway';
 import { TaskPanel } from './TaskPanel';
 import { useForecast } from './useForecast';
-import { useMends } from './useMends';
+import { useMends } from './useFixes';
 import { useShown } from './useShown';
 import { WhatCouldGo } from './WhatCouldGo';
 
@@ -44,7 +44,7 @@ export default function LineupPage() {
   const startOfDay = parseClock(show.start);
   const nameOf = (id: string): string => names.slot(id);
 
-  const apply = (mend: Mend): void => {
+  const apply = (mend: Fix): void => {
     store.change((value) => changeShow(value, mend.change) ?? value);
     undoable(`Done: ${lowerFirst(mend.words)}`);
   };

@@ -21,7 +21,7 @@ import type { Slot } from '../../core/brief/types';
 import { resolveSlots } from '../../core/lineup/fromBundle';
 import { inOrder, withoutSlots } from '../../core/lineup/change';
 import { joinsOf } from '../../core/lineup/joins';
-import type { Mend } from '../../core/lineup/mend';
+import type { Fix } from '../../core/lineup/suggestFixes';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
 import { verdictsOf } from '../../core/ready/judge';
 import { parseClock } from '../../core/time/clock';
@@ -37,8 +37,8 @@ interface RunningOrderProps {
   /** What follows from that order. */
   shown: { input: LineupInput; timeline: Timeline };
   /** Ways to mend, by the slot that waits or the conflict's words. */
-  mends: Record<string, Mend[]>;
-  apply: (mend: Mend) => void;
+  mends: Record<string, Fix[]>;
+  apply: (mend: Fix) => void;
   selected: string | null;
   onSelect: (slot: string | null) => void;
 }

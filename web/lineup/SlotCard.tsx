@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { type MethodRecord, recordWords } from '../../core/after/review';
 import type { ShowBundle, Slot } from '../../core/brief/types';
-import type { Mend } from '../../core/lineup/mend';
+import type { Fix } from '../../core/lineup/suggestFixes';
 import type { Block, Conflict } from '../../core/lineup/types';
 import type { Demo, Method } from '../../core/repertoire/types';
 import { formatClock, formatDuration } from '../../core/time/clock';
@@ -32,8 +32,8 @@ export interface CardProps {
   /** What is judged of it. */
   verdicts: readonly Verdict[];
   /** Ways to mend conflicts, by their words. */
-  mends: Record<string, Mend[]>;
-  onMend: (mend: Mend) => void;
+  mends: Record<string, Fix[]>;
+  onMend: (mend: Fix) => void;
   selected: boolean;
   onSelect: () => void;
   onChange: (change: Partial<Slot>) => void;
@@ -141,9 +141,9 @@ export function SlotCard(props: CardProps) {
       </Box>
       {conflicts.map((conflict) => (
         <ConflictLines
-          key={conflict.words}
+          key={conflict.message}
           conflict={conflict}
-          mends={props.mends[conflict.words]}
+          mends={props.mends[conflict.message]}
           onMend={props.onMend}
         />
       ))}

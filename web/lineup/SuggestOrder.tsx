@@ -54,7 +54,7 @@ const PARTS: [part: keyof Objective, label: string, say: (value: number) => stri
   ['conflicts', 'Conflicts', String],
   ['late', 'After the hard finish', formatDuration],
   ['deadAir', 'Dead air', formatDuration],
-  ['arc', 'Lift away from the arc', (value) => value.toFixed(1)],
+  ['arc', 'Energy away from the arc', (value) => value.toFixed(1)],
   ['repeats', 'Alike side by side', String],
 ];
 

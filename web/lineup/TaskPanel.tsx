@@ -38,7 +38,7 @@ function Words({ task }: { task: Task }) {
         .join(' ')
         .trim(),
     ],
-    ['Mind', task.mind],
+    ['Mind', task.careful],
   ];
   return (
     <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: '44px 1fr', m: 0, my: 0.5 }}>

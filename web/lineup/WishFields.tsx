@@ -29,7 +29,7 @@ const WEIGHT: Record<keyof Weights, string> = {
   conflict: 'A conflict',
   late: 'A second after the hard finish',
   deadAir: 'A second of dead air',
-  arc: 'A point of lift off the arc, squared',
+  arc: 'A point of energy off the arc, squared',
   repeat: 'Two alike side by side',
 };
 
@@ -153,7 +153,7 @@ export function WishFields({ wishes, slots, onChange }: WishFieldsProps) {
   return (
     <Box sx={{ display: 'grid', gap: 1, mt: 1, mb: 2 }}>
       <Pick
-        label="The lift should run"
+        label="The energy should run"
         value={wishes.arc}
         options={ARCS.map((value) => ({ value, label: ARC[value] }))}
         onChange={(arc) => arc && onChange({ ...wishes, arc })}

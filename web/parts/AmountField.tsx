@@ -2,7 +2,7 @@
 import TextField from '@mui/material/TextField';
 import { useEffect, useState } from 'react';
 import { useController, useFormContext, useWatch } from 'react-hook-form';
-import { convertible } from '../../core/store/convert';
+import { convertible } from '../../core/inventory/convert';
 import { formatTotal, readableUnit, writeAmount } from '../../core/units/format';
 import { kindInWords, parseAmount } from '../../core/units/parse';
 import {

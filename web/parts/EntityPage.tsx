@@ -10,7 +10,7 @@ import type { Versioned } from '../../contract/api';
 import { newId, send } from '../app/api';
 import { queryClient } from '../app/data';
 import { useDocument } from '../documents/useDocument';
-import { useAct } from './act';
+import { useAction } from './useAction';
 import { EditingNotices, SaveBar, useRemove } from './editing';
 import { AutoForm } from './form';
 import { ListState, Loading, Page, Trouble } from './page';
@@ -66,7 +66,7 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
   const { title, noun, path, query, fresh, below, empty } = props;
   const [chosen, setChosen] = useState<string | null>(null);
   const { data } = query;
-  const act = useAct();
+  const act = useAction();
   const open = data?.find((entry) => entry.id === chosen)?.id ?? data?.[0]?.id ?? null;
   const add = (): Promise<boolean> =>
     act(async () => {

@@ -2,7 +2,7 @@ import TextField from '@mui/material/TextField';
 import { useEffect, useState } from 'react';
 import { useController } from 'react-hook-form';
 import { useSettings } from '../app/data';
-import { SETTINGS } from '../../contract/store';
+import { SETTINGS } from '../../contract/inventory';
 
 /** Money, typed in whole units and kept in minor ones. */
 export function Price({ name, label }: { name: string; label: string }) {

@@ -7,10 +7,10 @@ import { Working } from './Working';
 /** How a slot stands with what is judged: its worst level, the reasons on hover, focus and touch. */
 export function VerdictMark({ verdicts }: { verdicts: readonly Verdict[] }) {
   const [worst] = [...verdicts].sort(worseFirst);
-  if (!worst || worst.level === 'fits') return null;
+  if (!worst || worst.level === 'ok') return null;
   const { glyph, word } = levelOf(worst.level);
   const same = verdicts.filter((one) => one.level === worst.level);
-  const words = `${word}: ${same.map((one) => one.says).join(' ')}`;
+  const words = `${word}: ${same.map((one) => one.message).join(' ')}`;
   return (
     <Tooltip title={words} enterTouchDelay={0}>
       <Box
@@ -41,7 +41,7 @@ function VerdictLine({ verdict, opens }: { verdict: Verdict; opens: boolean }) {
       >
         {glyph}
       </Box>
-      <span>{verdict.says}</span>
+      <span>{verdict.message}</span>
     </>
   );
   if (!opens || !hasWorking(verdict)) return <Box sx={{ display: 'flex', gap: 1 }}>{line}</Box>;
@@ -69,7 +69,7 @@ export function VerdictLines({
   /** Each opens to its working. */
   opens?: boolean;
 }) {
-  const told = [...verdicts].filter((one) => one.level !== 'fits').sort(worseFirst);
+  const told = [...verdicts].filter((one) => one.level !== 'ok').sort(worseFirst);
   if (told.length === 0) return null;
   return (
     <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, fontSize: size }}>

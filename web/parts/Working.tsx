@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
-import type { Step } from '../../core/sums/sum';
+import type { WorkingStep } from '../../core/calculators/calculator';
 
 interface WorkingProps {
-  steps: readonly Step[];
+  steps: readonly WorkingStep[];
   limit: string;
   source: string;
 }

@@ -17,7 +17,7 @@ import { counted } from '../../core/words';
 import { send } from '../app/api';
 import { queryClient } from '../app/data';
 import type { Editing } from '../documents/useDocument';
-import { useAct } from './act';
+import { useAction } from './useAction';
 
 const PART_WORDS: Record<string, string> = {
   hardFinish: 'hard finish',
@@ -154,7 +154,7 @@ export function EditingNotices<T extends { id: string }>({
 export function useRemove(): (path: string, name: string, then?: string) => Promise<void> {
   const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const navigate = useNavigate();
-  const act = useAct();
+  const act = useAction();
   return async (path, name, then) => {
     if (!(await act(() => send('DELETE', path)))) return;
     if (then) void navigate(then);

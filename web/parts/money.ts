@@ -1,4 +1,4 @@
-import { SETTINGS } from '../../contract/store';
+import { SETTINGS } from '../../contract/inventory';
 import { useSettings } from '../app/data';
 
 /** Minor units as money in the crew's currency. */

@@ -13,9 +13,9 @@ import type { Outcome } from '../../core/stage/types';
 import type { Option } from './Pick';
 
 export {
-  HARMED_WORDS as HARMED,
+  AT_RISK_WORDS as HARMED,
   HAZARD_WORDS as HAZARD,
-  REST_WORDS as REST,
+  REMAINING_RISK_WORDS as REST,
 } from '../../core/repertoire/hazards';
 export {
   BASIS,

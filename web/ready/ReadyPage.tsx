@@ -152,7 +152,7 @@ export default function ReadyPage() {
         </Section>
       )}
       <CheckLists checks={shown.filter((check) => !isOpen(check))} done {...listed} />
-      <VerdictList title="Fits" verdicts={state.fits} {...judged} />
+      <VerdictList title="Fits" verdicts={state.ok} {...judged} />
       {waiving && (
         <WaiveDialog
           title={waiving.title}

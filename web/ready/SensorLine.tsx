@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import dayjs from 'dayjs';
 import type { SensorAnswer } from '../../contract/api';
 import type { Show } from '../../core/brief/types';
-import { three } from '../../core/sums/sum';
+import { toThreeFigures } from '../../core/calculators/calculator';
 import { send } from '../app/api';
 import { timeOf } from '../brief/dates';
 import type { Editing } from '../documents/useDocument';
@@ -22,9 +22,9 @@ export function SensorLine({ editing }: { editing: Editing<Show> }) {
   if (!data || data.state === 'never' || !data.reading || data.seenAt === null) return null;
   const { temperature, humidity, sound } = data.reading;
   const figures = [
-    temperature !== null && `${three(temperature)} °C`,
-    humidity !== null && `${three(humidity)} % humidity`,
-    sound !== null && `${three(sound)} dB`,
+    temperature !== null && `${toThreeFigures(temperature)} °C`,
+    humidity !== null && `${toThreeFigures(humidity)} % humidity`,
+    sound !== null && `${toThreeFigures(sound)} dB`,
   ].filter((words) => words !== false);
   const take = (): void =>
     editing.store.change((show) => ({

@@ -215,7 +215,7 @@ export function StagePlan() {
           verdicts={[...distanceVerdicts(seen, timeline), ...exitVerdicts(seen, timeline)].map(
             (one) => ({
               ...one,
-              says: `${one.title}: ${one.says}`,
+              message: `${one.title}: ${one.message}`,
             }),
           )}
         />

@@ -15,7 +15,7 @@ interface VerdictListProps {
 }
 
 const mayBePassedOver = ({ final, level }: Verdict): boolean =>
-  !final && level !== 'fits' && level !== 'watch';
+  !final && level !== 'ok' && level !== 'watch';
 
 /** Verdicts of one level under its word; nothing where there is none. */
 export function VerdictList({ title, verdicts, marks, nameOf, ...on }: VerdictListProps) {

@@ -46,11 +46,11 @@ export function VerdictRow({ verdict, mark, by, onWaive, onTakeBack }: VerdictRo
         </Box>
         <Box sx={{ flex: { xs: '1 1 calc(100% - 40px)', sm: 1 }, minWidth: 0 }}>
           <Box>
-            <b>{verdict.title}:</b> {verdict.says}
+            <b>{verdict.title}:</b> {verdict.message}
           </Box>
-          {verdict.todo && (
+          {verdict.remedy && (
             <Typography variant="body2" color="textSecondary">
-              {verdict.todo}
+              {verdict.remedy}
             </Typography>
           )}
           {waived && (

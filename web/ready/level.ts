@@ -1,18 +1,18 @@
 import { LEVEL_WORDS } from '../../core/ready/verdict';
-import type { Level } from '../../core/sums/sum';
+import type { VerdictLevel } from '../../core/calculators/calculator';
 
-const GLYPHS: Record<Level, string> = {
+const GLYPHS: Record<VerdictLevel, string> = {
   stop: '■',
   fix: '△',
   unknown: '?',
   watch: '◔',
-  fits: '✓',
+  ok: '✓',
 };
 
 /** Levels are told by glyph and word, never by hue alone. */
-export const levelOf = (level: Level): { glyph: string; word: string } => ({
+export const levelOf = (level: VerdictLevel): { glyph: string; word: string } => ({
   glyph: GLYPHS[level],
   word: LEVEL_WORDS[level],
 });
 
-export const isTrouble = (level: Level): boolean => level === 'stop' || level === 'fix';
+export const isTrouble = (level: VerdictLevel): boolean => level === 'stop' || level === 'fix';

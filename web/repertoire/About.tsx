@@ -5,7 +5,7 @@ import { Fact } from '../parts/Fact';
 import { Choice, Figure, Many, Words } from '../parts/form';
 import { options, TALK } from '../parts/words';
 import { grid } from './grid';
-import { Lift } from './Lift';
+import { Energy } from './Energy';
 
 const FIELDS = [
   'name',
@@ -13,7 +13,7 @@ const FIELDS = [
   'idea',
   'talkPattern',
   'usualPosition',
-  'lift',
+  'energy',
   'ageFrom',
   'ageTo',
   'keywords',
@@ -27,7 +27,7 @@ const Edit = () => (
       <Words name="hook" label="Hook" />
       <Choice name="talkPattern" label="Talk" options={options(TALK)} />
       <Words name="usualPosition" label="Usual position" />
-      <Figure name="lift" label="Lift, 1 quiet to 5 roof-raiser" />
+      <Figure name="energy" label="Energy, 1 quiet to 5 roof-raiser" />
       <Figure name="ageFrom" label="Ages from" />
       <Figure name="ageTo" label="Ages to" />
       <Many name="keywords" label="Key words" help="Type a word and press Enter" />
@@ -63,8 +63,8 @@ function Read({ demo }: { demo: Demo }) {
         </Box>
       )}
       <Box sx={{ display: 'flex', gap: 4, rowGap: 1, flexWrap: 'wrap' }}>
-        <Fact label="Lift">
-          <Lift lift={demo.lift} />
+        <Fact label="Energy">
+          <Energy energy={demo.energy} />
         </Fact>
         <Fact label="Ages">
           {demo.ageFrom} to {demo.ageTo}

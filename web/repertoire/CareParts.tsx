@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useFormContext } from 'react-hook-form';
 import { NEVER_WORDS } from '../../core/ready/cautions';
-import { EXTINGUISHER_WORDS } from '../../core/ready/moreChecks';
+import { EXTINGUISHER_WORDS } from '../../core/ready/situationChecks';
 import { MUST_NOT_WORDS } from '../../core/ready/volunteers';
 import { EXTINGUISHERS, type Needs } from '../../core/repertoire/care';
 import { withFetching } from '../../core/repertoire/fetching';

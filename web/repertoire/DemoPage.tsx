@@ -18,7 +18,7 @@ import { CarePart, NeedsPart, VolunteersPart } from './CareParts';
 import { KitPart } from './KitPart';
 import { HazardsPart, SettingsPart } from './MethodParts';
 import { ResiduesPart } from './ResiduesPart';
-import { SumsPart } from './SumsPart';
+import { CalculationsPart } from './CalculationsPart';
 import { MethodFactsRow, MethodTable } from './MethodTable';
 import { RecipeSteps } from './RecipeSteps';
 import { RecordPart } from './RecordPart';
@@ -65,7 +65,7 @@ function OneMethod({ at, method, record }: MethodProps) {
       </Box>
       <Box sx={{ display: 'grid', gap: 3 }}>
         <HazardsPart at={at} method={method} />
-        <SumsPart at={at} method={method} />
+        <CalculationsPart at={at} method={method} />
         <KitPart at={at} method={method} items={items} />
         <VolunteersPart at={at} method={method} />
         <NeedsPart at={at} method={method} />

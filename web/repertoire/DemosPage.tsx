@@ -5,16 +5,16 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { recordWords, totalRecord } from '../../core/after/review';
-import { factsOf } from '../../core/repertoire/recipe';
+import { methodFactsOf } from '../../core/repertoire/recipe';
 import type { Demo } from '../../core/repertoire/types';
 import { sayDuration } from '../../core/time/clock';
 import { send } from '../app/api';
 import { useDemos, useRecords } from '../app/data';
-import { useAct } from '../parts/act';
+import { useAction } from '../parts/useAction';
 import { HazardGlyph } from '../parts/HazardGlyph';
 import { ListState, Page } from '../parts/page';
 import { freshDemo } from './fresh';
-import { Lift } from './Lift';
+import { Energy } from './Energy';
 
 const matches = (demo: Demo, words: string): boolean => {
   const text = [
@@ -38,7 +38,7 @@ export default function DemosPage() {
   const { data: records = [] } = useRecords();
   const [search, setSearch] = useState('');
   const navigate = useNavigate();
-  const act = useAct();
+  const act = useAction();
   const create = (): Promise<boolean> =>
     act(async () => {
       const demo = await send<Demo>('POST', '/demos', freshDemo());
@@ -102,7 +102,7 @@ export default function DemosPage() {
                 <Typography variant="h3" component="h2">
                   {demo.name}
                 </Typography>
-                <Lift lift={demo.lift} />
+                <Energy energy={demo.energy} />
               </Box>
               <Typography sx={{ flex: 1 }}>{demo.hook}</Typography>
               <Typography
@@ -111,7 +111,7 @@ export default function DemosPage() {
                 component="div"
                 sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}
               >
-                <span>{method ? sayDuration(factsOf(method).show) : ''}</span>·
+                <span>{method ? sayDuration(methodFactsOf(method).show) : ''}</span>·
                 <span>{recordWords(total)}</span>
                 {demo.methods.length > 1 && <span>· {demo.methods.length} methods</span>}
                 <Box component="span" sx={{ display: 'flex', gap: 0.5, color: 'var(--ink)' }}>

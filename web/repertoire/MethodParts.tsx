@@ -5,7 +5,7 @@ import { useWatch } from 'react-hook-form';
 import { blankHazard } from '../../core/repertoire/blank';
 import { FIRST_AID } from '../../core/repertoire/hazards';
 import type { Method, Setting } from '../../core/repertoire/types';
-import { type SettingUse, usesOf } from '../../core/sums/uses';
+import { type SettingUse, usesOf } from '../../core/calculators/uses';
 import { listInWords } from '../../core/words';
 import { newId } from '../app/api';
 import { AmountField } from '../parts/AmountField';
@@ -20,8 +20,8 @@ import { Rows } from './Rows';
 export function SettingsPart({ at, method }: PartProps) {
   const amountText = useAmountText();
   const settings = (useWatch({ name: `${at}.settings` }) ?? []) as Setting[];
-  const sums = (useWatch({ name: `${at}.sums` }) ?? []) as Method['sums'];
-  const useAt = (i: number): SettingUse => usesOf({ sums }, settings[i]?.id ?? '');
+  const calculators = (useWatch({ name: `${at}.calculators` }) ?? []) as Method['calculators'];
+  const useAt = (i: number): SettingUse => usesOf({ calculators }, settings[i]?.id ?? '');
   return (
     <EditInPlace
       what="the settings"
@@ -53,7 +53,7 @@ export function SettingsPart({ at, method }: PartProps) {
             add="Add a setting"
             fresh={() => ({ id: newId(), name: 'Setting', value: 0, unit: 'mL', source: '' })}
             held={(i) => {
-              const used = useAt(i).sums;
+              const used = useAt(i).calculators;
               return used.length === 0
                 ? null
                 : `Reckoned with in ${listInWords(used.map((title) => `“${title}”`))}: take it out there first.`;
@@ -105,8 +105,8 @@ export function HazardsPart({ at, method }: PartProps) {
                     component="span"
                     sx={{ display: 'block', fontSize: 14, color: 'var(--muted)' }}
                   >
-                    {listInWords(hazard.who.map((one) => HARMED[one])) || 'nobody named'}; left:{' '}
-                    {REST[hazard.rest]}. {hazard.firstAid || FIRST_AID[hazard.kind]}
+                    {listInWords(hazard.atRisk.map((one) => HARMED[one])) || 'nobody named'}; left:{' '}
+                    {REST[hazard.remainingRisk]}. {hazard.firstAid || FIRST_AID[hazard.kind]}
                   </Box>
                 </span>
               </Box>

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { ReactNode } from 'react';
 import { type MethodRecord, recordWords } from '../../core/after/review';
-import { factsOf, goesInWords } from '../../core/repertoire/recipe';
+import { methodFactsOf, goesInWords } from '../../core/repertoire/recipe';
 import type { Method } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';
@@ -28,19 +28,22 @@ function rowsOf(records: readonly MethodRecord[]): Row[] {
   return [
     {
       label: 'Before the audience',
-      cell: (method) => <b>{formatDuration(factsOf(method).show)}</b>,
+      cell: (method) => <b>{formatDuration(methodFactsOf(method).show)}</b>,
     },
     {
       label: 'To prepare',
       cell: (method) => {
-        const { lead, work } = factsOf(method);
+        const { lead, work } = methodFactsOf(method);
         return lead > 0
           ? `begin ${formatDuration(lead)} before, ${formatDuration(work)} of work`
           : 'nothing';
       },
     },
-    { label: 'To clear', cell: (method) => formatDuration(factsOf(method).clear) },
-    { label: 'On stage', cell: (method) => peopleWords(factsOf(method).people, method.volunteers) },
+    { label: 'To clear', cell: (method) => formatDuration(methodFactsOf(method).clear) },
+    {
+      label: 'On stage',
+      cell: (method) => peopleWords(methodFactsOf(method).people, method.volunteers),
+    },
     { label: 'Goes', cell: goesInWords },
     {
       label: 'What could hurt',

@@ -107,12 +107,12 @@ export function Now({
               <Cue words={step.cue} />
             </Box>
           )}
-          {step.mind && (
+          {step.careful && (
             <Labelled label="Mind">
-              <Box sx={{ fontSize: { xs: 20, md: 26 } }}>{step.mind}</Box>
+              <Box sx={{ fontSize: { xs: 20, md: 26 } }}>{step.careful}</Box>
             </Labelled>
           )}
-          {verdicts.some((one) => one.level !== 'fits') && (
+          {verdicts.some((one) => one.level !== 'ok') && (
             <Labelled label="Today">
               <VerdictLines verdicts={verdicts} size={{ xs: 18, md: 24 }} />
             </Labelled>

@@ -1,9 +1,13 @@
 /** Heavy sums of the line-up, away from the page's own thread. */
 import { expose } from 'comlink';
 import type { Wishes } from '../../core/brief/wishes';
-import { forecastShow, leaveOutTable, type Wanted } from '../../core/lineup/forecast/forecast';
+import {
+  forecastShow,
+  leaveOutTable,
+  type ForecastSize,
+} from '../../core/lineup/forecast/forecast';
 import type { Forecast, SlotPolicy } from '../../core/lineup/forecast/types';
-import { type Mend, mender } from '../../core/lineup/mend';
+import { type Fix, fixFinder } from '../../core/lineup/suggestFixes';
 import type { SlotTraits } from '../../core/lineup/order/objective';
 import type { SearchLimits } from '../../core/lineup/order/permute';
 import { type Suggestion, suggestOrder } from '../../core/lineup/order/suggest';
@@ -23,17 +27,17 @@ const work = {
   /** The clock of an order that is only being tried. */
   preview: (input: LineupInput): Timeline => schedule(input),
 
-  /** Ways to mend each gap and conflict, told as they are found: by the slot that waits, or the conflict's words. */
+  /** Ways to findFixes each gap and conflict, told as they are found: by the slot that waits, or the conflict's words. */
   mends(
     input: LineupInput,
     timeline: Timeline,
     others: readonly PlanPerson[],
-    onProgress: (soFar: Record<string, Mend[]>) => void,
-  ): Record<string, Mend[]> {
-    const mend = mender(input, timeline, others);
-    const found: Record<string, Mend[]> = {};
+    onProgress: (soFar: Record<string, Fix[]>) => void,
+  ): Record<string, Fix[]> {
+    const findFixes = fixFinder(input, timeline, others);
+    const found: Record<string, Fix[]> = {};
     for (const trouble of [...timeline.conflicts, ...timeline.gaps]) {
-      found['words' in trouble ? trouble.words : trouble.slot] = mend(trouble);
+      found['message' in trouble ? trouble.message : trouble.slot] = findFixes(trouble);
       onProgress(found);
     }
     return found;
@@ -53,7 +57,7 @@ const work = {
     input: LineupInput,
     timeline: Timeline,
     policies: ReadonlyMap<string, SlotPolicy>,
-    wanted: Wanted,
+    wanted: ForecastSize,
     onProgress: (soFar: Forecast) => void,
   ): Forecast {
     const forecast = forecastShow(input, timeline, policies, wanted);

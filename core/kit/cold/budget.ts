@@ -9,10 +9,10 @@ import type { Item } from '../../repertoire/types';
 import { formatClock, parseClock, sayDuration } from '../../time/clock';
 import { formatTotal, type System } from '../../units/format';
 import type { Dimension } from '../../units/units';
-import type { KitOptions } from '../wanted';
-import { type Draw, drawsOf } from './draws';
+import type { KitOptions } from '../demand';
+import { type ColdDraw, drawsOf } from './draws';
 
-export interface Level {
+export interface ColdLevel {
   /** Seconds from the show's start. */
   at: number;
   amount: number;
@@ -21,7 +21,7 @@ export interface Level {
 export interface ColdBudget {
   item: Item;
   plan: ColdPlan;
-  draws: Draw[];
+  draws: ColdDraw[];
   /** Seconds from the show's start at which it is fetched. */
   collectedAt: number;
   /** What goes off in an hour where it stands. */
@@ -35,7 +35,7 @@ export interface ColdBudget {
   /** What is fetched: what was ordered, or else what must be. */
   fetched: number;
   /** Level over the day with what is fetched. */
-  levels: Level[];
+  levels: ColdLevel[];
   /** What is there before and after each of the draws. */
   around: { before: number; after: number }[];
   /** The first demo that would run short, and by how much in all; null when there is enough. */
@@ -66,13 +66,13 @@ function follow(
   fetched: number,
   from: number,
   lossPerHour: number,
-  draws: readonly Draw[],
-): Pick<ColdBudget, 'levels' | 'around'> & { missed: Draw | null } {
-  const levels: Level[] = [{ at: from, amount: fetched }];
+  draws: readonly ColdDraw[],
+): Pick<ColdBudget, 'levels' | 'around'> & { missed: ColdDraw | null } {
+  const levels: ColdLevel[] = [{ at: from, amount: fetched }];
   const around: ColdBudget['around'] = [];
   let amount = fetched;
   let at = from;
-  let missed: Draw | null = null;
+  let missed: ColdDraw | null = null;
   for (const draw of draws) {
     const gone = (lossPerHour * Math.max(0, draw.at - at)) / 3600;
     if (gone > amount && lossPerHour > 0)

@@ -5,10 +5,10 @@ import { coolDown } from '../../repertoire/materials';
 import type { Item } from '../../repertoire/types';
 import { toBase } from '../../units/units';
 import { spanOf } from '../span';
-import { type KitOptions, wantedOf } from '../wanted';
+import { type KitOptions, kitDemands } from '../demand';
 
 /** Amounts are mL of liquid, or g of dry ice. */
-export interface Draw {
+export interface ColdDraw {
   slotId: string;
   demoName: string;
   /** Seconds from the show's start, when it is drawn: at the first task of the slot. */
@@ -39,13 +39,13 @@ export function drawsOf(
   item: Item,
   plan: ColdPlan,
   options: KitOptions = {},
-): Draw[] {
+): ColdDraw[] {
   const kind = item.cold;
   if (kind === null) return [];
-  const wanted = wantedOf(bundle, options);
+  const wanted = kitDemands(bundle, options);
   const slots = [...new Set(wanted.filter((w) => w.item.id === item.id).map((w) => w.slot.id))];
   return slots
-    .map((slotId): Draw => {
+    .map((slotId): ColdDraw => {
       const mine = wanted.filter((w) => w.slot.id === slotId);
       const { from, until } = spanOf(timeline, slotId);
       const used = mine.filter((w) => w.item.id === item.id).reduce((sum, w) => sum + w.base, 0);

@@ -2,7 +2,7 @@
 import { formatClock, parseClock } from '../../time/clock';
 import type { System } from '../../units/format';
 import { type ColdBudget, coldText } from './budget';
-import type { Draw } from './draws';
+import type { ColdDraw } from './draws';
 
 export interface ColdOutlook {
   enough: boolean;
@@ -29,7 +29,7 @@ export function coldOutlook(
   const coming = budget.draws.filter((draw) =>
     toCome === null ? draw.at >= level.at : toCome.has(draw.slotId),
   );
-  const last: Draw | undefined = coming.at(-1);
+  const last: ColdDraw | undefined = coming.at(-1);
   let left = level.amount;
   let at = level.at;
   let short: string | null = null;

@@ -11,7 +11,7 @@ import { blended } from '../../chance/estimate';
 import { belief } from '../../chance/success';
 import type { Task } from '../../repertoire/types';
 import { buildNetwork, type Network } from '../network';
-import { amountUsed, hasInHand, nextKeptWaiting } from '../things';
+import { amountUsed, hasInHand, nextKeptWaiting } from '../equipment';
 import type { LineupInput, PlacedTask, Timeline } from '../types';
 import type { Draw, Node, Program, Wait } from './program';
 import { reduced } from './reduce';

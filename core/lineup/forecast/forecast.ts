@@ -65,7 +65,7 @@ function driversOf(counts: Counts, slots: readonly string[]): Driver[] {
     .sort((a, b) => b.share - a.share);
 }
 
-export interface Wanted {
+export interface ForecastSize {
   runs: number;
   /** A whole number of 32 bits. */
   seed: number;
@@ -76,7 +76,7 @@ export function forecastShow(
   input: LineupInput,
   timeline: Timeline,
   policies: ReadonlyMap<string, SlotPolicy>,
-  { runs, seed }: Wanted,
+  { runs, seed }: ForecastSize,
 ): Forecast {
   const program = compile(input, timeline, policies);
   const counts = simulate(program, runs, randomFrom(seed));
@@ -167,7 +167,7 @@ export function wholeForecast(
   input: LineupInput,
   timeline: Timeline,
   policies: ReadonlyMap<string, SlotPolicy>,
-  wanted: Wanted,
+  wanted: ForecastSize,
 ): Forecast {
   const forecast = forecastShow(input, timeline, policies, wanted);
   const table = leaveOutTable(input, policies, forecast);

@@ -38,7 +38,7 @@ const methods: fc.Arbitrary<
 
 const cases = fc.record({
   slots: fc.array(methods, { minLength: 2, maxLength: 5 }),
-  lifts: fc.array(fc.integer({ min: 1, max: 5 }), { minLength: 5, maxLength: 5 }),
+  energies: fc.array(fc.integer({ min: 1, max: 5 }), { minLength: 5, maxLength: 5 }),
   loud: fc.array(fc.boolean(), { minLength: 5, maxLength: 5 }),
   hardFinish: fc.integer({ min: 100, max: 900 }),
   arrival: fc.integer({ min: -200, max: 0 }),
@@ -51,7 +51,7 @@ describe('on small shows', () => {
   test('no order of them all costs less than the one that is proposed as proven', () => {
     let compared = 0;
     fc.assert(
-      fc.property(cases, ({ slots, lifts, loud, hardFinish, arrival, arc, before, apart }) => {
+      fc.property(cases, ({ slots, energies, loud, hardFinish, arrival, arc, before, apart }) => {
         const show: LineupInput = input(
           slots.map(({ tasks, ...over }, i) => slot(`s${i}`, tasks, over)),
           { hardFinish, arrival },
@@ -59,7 +59,7 @@ describe('on small shows', () => {
         const traits = new Map(
           show.slots.map((s, i): [string, SlotTraits] => [
             s.id,
-            { lift: lifts[i] ?? 3, family: s.id, volunteer: false, loud: loud[i] ?? false },
+            { energy: energies[i] ?? 3, family: s.id, volunteer: false, loud: loud[i] ?? false },
           ]),
         );
         const wishes: Wishes = {

@@ -8,7 +8,7 @@ export const traitsOf = (bundle: ShowBundle): Map<string, SlotTraits> =>
     resolveSlots(bundle).map(({ slot, demo, method }) => [
       slot.id,
       {
-        lift: demo.lift,
+        energy: demo.energy,
         family: demo.id,
         volunteer: method.volunteers > 0,
         loud: method.hazards.some((hazard) => hazard.kind === 'loud'),

@@ -19,7 +19,7 @@ export interface LeastGaps {
 /** The same demands but for greatest lags. */
 export const withoutWindows = (graph: Graph): Graph => ({
   ...graph,
-  edges: graph.edges.filter(({ why }) => why.kind !== 'window'),
+  edges: graph.edges.filter(({ reason }) => reason.kind !== 'window'),
 });
 
 /**

@@ -8,7 +8,7 @@ import type { PlanSlot, Timeline } from '../types';
 /** What of a slot matters beside its times. */
 export interface SlotTraits {
   /** 1 quiet to 5 roof-raiser. */
-  lift: number;
+  energy: number;
   /** Slots of one family are not wanted side by side: the same demo, say. */
   family: string;
   volunteer: boolean;
@@ -20,7 +20,7 @@ export interface Objective {
   /** Expected seconds after the hard finish. */
   late: number;
   deadAir: number;
-  /** Points of lift away from the arc, squared, over all places. */
+  /** Points of energy away from the arc, squared, over all places. */
   arc: number;
   repeats: number;
   total: number;
@@ -29,8 +29,8 @@ export interface Objective {
 const OPENER = 4;
 const CLOSER = 5;
 
-/** Wanted lift at each place: a strong opening and end, and the arc between. */
-export function wantedLifts(arc: Arc, n: number): number[] {
+/** Wanted energy at each place: a strong opening and end, and the arc between. */
+export function wantedEnergy(arc: Arc, n: number): number[] {
   return Array.from({ length: n }, (_, i) => {
     if (i === n - 1) return CLOSER;
     if (i === 0) return OPENER;
@@ -48,23 +48,25 @@ export function wantedLifts(arc: Arc, n: number): number[] {
   });
 }
 
-/** How far a lift at one place is from the arc, squared, so that one far off weighs more than many near. */
-export const liftMisfit = (arc: Arc, lift: number, at: number, n: number): number =>
-  arc === 'none' ? 0 : (lift - (wantedLifts(arc, n)[at] ?? lift)) ** 2;
+/** How far a energy at one place is from the arc, squared, so that one far off weighs more than many near. */
+export const energyMisfit = (arc: Arc, energy: number, at: number, n: number): number =>
+  arc === 'none' ? 0 : (energy - (wantedEnergy(arc, n)[at] ?? energy)) ** 2;
 
-/** How far lifts in this order are from the arc, in all. */
-export function arcDistance(arc: Arc, lifts: readonly number[]): number {
+/** How far energies in this order are from the arc, in all. */
+export function arcDistance(arc: Arc, energies: readonly number[]): number {
   if (arc === 'none') return 0;
-  const wanted = wantedLifts(arc, lifts.length);
-  return lifts.reduce((sum, lift, i) => sum + (lift - (wanted[i] ?? lift)) ** 2, 0);
+  const wanted = wantedEnergy(arc, energies.length);
+  return energies.reduce((sum, energy, i) => sum + (energy - (wanted[i] ?? energy)) ** 2, 0);
 }
 
-/** No order of these lifts is nearer: the smallest wanted with the smallest there is, and so on up. */
-export const leastArcDistance = (arc: Arc, lifts: readonly number[]): number => {
+/** No order of these energies is nearer: the smallest wanted with the smallest there is, and so on up. */
+export const leastArcDistance = (arc: Arc, energies: readonly number[]): number => {
   if (arc === 'none') return 0;
   const up = (a: number, b: number): number => a - b;
-  const wanted = wantedLifts(arc, lifts.length).sort(up);
-  return [...lifts].sort(up).reduce((sum, lift, i) => sum + (lift - (wanted[i] ?? 0)) ** 2, 0);
+  const wanted = wantedEnergy(arc, energies.length).sort(up);
+  return [...energies]
+    .sort(up)
+    .reduce((sum, energy, i) => sum + (energy - (wanted[i] ?? 0)) ** 2, 0);
 };
 
 /** In how many ways two side by side are alike: of one family, both with a volunteer, both loud. */
@@ -74,13 +76,13 @@ export const repeatsBetween = (a: SlotTraits, b: SlotTraits): number =>
 const repeatsIn = (traits: readonly SlotTraits[]): number =>
   traits.slice(1).reduce((sum, now, i) => sum + repeatsBetween(traits[i] ?? now, now), 0);
 
-/** The part that needs no clock: the run of lifts, and what is alike side by side. */
+/** The part that needs no clock: the run of energies, and what is alike side by side. */
 export function runOf(
   inOrder: readonly SlotTraits[],
   arc: Arc,
 ): Pick<Objective, 'arc' | 'repeats'> {
-  const lifts = inOrder.map(({ lift }) => lift);
-  return { arc: arcDistance(arc, lifts), repeats: repeatsIn(inOrder) };
+  const energies = inOrder.map(({ energy }) => energy);
+  return { arc: arcDistance(arc, energies), repeats: repeatsIn(inOrder) };
 }
 
 /** What is uncertain about the blocks together, whatever their order, by their three-point estimates. */

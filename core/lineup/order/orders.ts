@@ -11,7 +11,7 @@ import { leastGaps, withoutWindows } from './gaps';
 import {
   latenessOf,
   leastArcDistance,
-  liftMisfit,
+  energyMisfit,
   type Objective,
   objectiveOf,
   repeatsBetween,
@@ -106,7 +106,7 @@ export class Orders {
   private lostCost = (lost: number): number =>
     lost * this.wishes.weights.deadAir + this.lateCost(lost);
 
-  /** What an order costs at the least: its lifts, and each two neighbours as if there were no others. */
+  /** What an order costs at the least: its energies, and each two neighbours as if there were no others. */
   floor = (order: Order): number => {
     const { arc, weights } = this.wishes;
     const run = runOf(
@@ -123,8 +123,8 @@ export class Orders {
   /** No order costs less. */
   get least(): number {
     const { arc, weights } = this.wishes;
-    const lifts = this.traits.map(({ lift }) => lift);
-    return this.always + leastArcDistance(arc, lifts) * weights.arc + this.lostCost(0);
+    const energies = this.traits.map(({ energy }) => energy);
+    return this.always + leastArcDistance(arc, energies) * weights.arc + this.lostCost(0);
   }
 
   allowed = (order: Order): boolean =>
@@ -151,7 +151,7 @@ export class Orders {
       pinned: this.pinned,
       first: (i) => this.gaps.first(i),
       between: (i, j) => this.gaps.between(i, j),
-      place: (i, at) => liftMisfit(arc, trait(i).lift, at, today.length) * weights.arc,
+      place: (i, at) => energyMisfit(arc, trait(i).energy, at, today.length) * weights.arc,
       beside: (i, j) =>
         apart.some(([a, b]) => (a === i && b === j) || (a === j && b === i))
           ? Infinity

@@ -67,7 +67,7 @@ export function reasonsFor(
     ...less(pair, 'conflicts', (by) => `${counted(by, 'conflict')} less`),
     ...less(pair, 'late', (by) => `ends ${formatDuration(by)} less after the hard finish`),
     ...less(pair, 'deadAir', (by) => `${formatDuration(by)} less dead air`),
-    ...less(pair, 'arc', () => 'the lift runs nearer to the arc'),
+    ...less(pair, 'arc', () => 'the energy runs nearer to the arc'),
     ...less(
       pair,
       'repeats',

@@ -10,14 +10,14 @@ import {
   leastArcDistance,
   objectiveOf,
   type SlotTraits,
-  wantedLifts,
+  wantedEnergy,
 } from './objective';
 import { suggestedOrder } from './suggest';
 
 const pair = (first: string, second: string): SlotPair => ({ first, second });
-const plain = (id: string, lift = 3, over: Partial<SlotTraits> = {}): [string, SlotTraits] => [
+const plain = (id: string, energy = 3, over: Partial<SlotTraits> = {}): [string, SlotTraits] => [
   id,
-  { lift, family: id, volunteer: false, loud: false, ...over },
+  { energy, family: id, volunteer: false, loud: false, ...over },
 ];
 const show = (id: string, positionId = 'table', seconds = 60) =>
   slot(id, [task('p', 'perform', seconds)], { positionId });
@@ -102,7 +102,7 @@ describe('on a show that waits', () => {
 
 describe('the run of the show', () => {
   const five = input(['a', 'b', 'c', 'd', 'e'].map((id) => show(id)));
-  const lifts = new Map([
+  const energies = new Map([
     plain('a', 5),
     plain('b', 1),
     plain('c', 4),
@@ -111,9 +111,9 @@ describe('the run of the show', () => {
   ]);
 
   test('a climb opens well, drops, and rises to the end', () => {
-    const { slots, objective } = suggest(five, { arc: 'climb' }, lifts);
+    const { slots, objective } = suggest(five, { arc: 'climb' }, energies);
     // Wanted 4, 2.75, 3.5, 4.25, 5; by hand 1 + 3.0625 + 2.25 + 0.0625 + 0.
-    expect(slots.map((id) => lifts.get(id)?.lift)).toEqual([3, 1, 2, 4, 5]);
+    expect(slots.map((id) => energies.get(id)?.energy)).toEqual([3, 1, 2, 4, 5]);
     expect(objective.arc).toBe(6.375);
   });
 
@@ -140,8 +140,8 @@ describe('the run of the show', () => {
           let nearest = Infinity;
           const walk = (left: number[], order: number[]): void => {
             if (left.length === 0) nearest = Math.min(nearest, arcDistance(arc, order));
-            left.forEach((lift, i) =>
-              walk([...left.slice(0, i), ...left.slice(i + 1)], [...order, lift]),
+            left.forEach((energy, i) =>
+              walk([...left.slice(0, i), ...left.slice(i + 1)], [...order, energy]),
             );
           };
           walk(all, []);
@@ -155,12 +155,12 @@ describe('the run of the show', () => {
   test('every arc opens and closes strongly and stays on the scale', () => {
     for (const arc of ARCS)
       for (const n of [1, 2, 5, 12, 40]) {
-        const wanted = wantedLifts(arc, n);
+        const wanted = wantedEnergy(arc, n);
         expect(wanted).toHaveLength(n);
         expect(wanted.at(-1)).toBe(5);
-        for (const lift of wanted) {
-          expect(lift).toBeGreaterThanOrEqual(1);
-          expect(lift).toBeLessThanOrEqual(5);
+        for (const energy of wanted) {
+          expect(energy).toBeGreaterThanOrEqual(1);
+          expect(energy).toBeLessThanOrEqual(5);
         }
       }
   });

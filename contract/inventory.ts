@@ -1,0 +1,209 @@
+/** The store: boxes, lots, movements, packing, and what a person has set for themselves. */
+import { PACK_MARKS, type PackMark, type PackMarkKind } from '../core/kit/packing';
+import {
+  type Box,
+  LOT_STATES,
+  type Lot,
+  type LotState,
+  type StockedLot,
+} from '../core/inventory/types';
+import { HOUSEHOLD, type HouseholdSizes } from '../core/units/household';
+import type { UnitId } from '../core/units/units';
+import {
+  DayDate,
+  Holds,
+  Id,
+  Num,
+  OneOf,
+  OrNull,
+  Part,
+  PartList,
+  Positive,
+  Text,
+  Whole,
+} from './fields';
+import { STOCK_UNITS } from './item';
+
+export class BoxBody implements Box {
+  @Id()
+  id!: string;
+
+  @Text(60, 1)
+  name!: string;
+
+  @Whole(1, 9999)
+  number!: number;
+
+  @OrNull()
+  @Num(0, 1_000_000)
+  grams!: number | null;
+
+  @Text(200)
+  note!: string;
+}
+
+export class LotBody implements Lot {
+  @Id()
+  id!: string;
+
+  @Id()
+  itemId!: string;
+
+  @Text(60)
+  place!: string;
+
+  @OrNull()
+  @DayDate()
+  expiry!: string | null;
+
+  @OrNull()
+  @DayDate()
+  opened!: string | null;
+
+  @OneOf(LOT_STATES)
+  state!: LotState;
+
+  @OrNull()
+  @DayDate()
+  lastTest!: string | null;
+
+  @Text(200)
+  note!: string;
+}
+
+/** Largest amount of one thing, in base units. */
+const MOST = 1_000_000_000;
+
+/** A lot with what is in it. */
+export class StockedLotBody extends LotBody implements StockedLot {
+  @Num(0, MOST)
+  stock!: number;
+}
+
+export class ReceiveBody {
+  /** The lot that it becomes. */
+  @Part(() => LotBody)
+  lot!: LotBody;
+
+  @Positive(1_000_000)
+  amount!: number;
+
+  @OneOf(STOCK_UNITS)
+  unit!: UnitId;
+
+  @Text(200)
+  note!: string;
+}
+
+export class CountBody {
+  @Num(0, 1_000_000)
+  amount!: number;
+
+  @OneOf(STOCK_UNITS)
+  unit!: UnitId;
+
+  @Text(200)
+  note!: string;
+}
+
+export class TakenBody {
+  @Id()
+  itemId!: string;
+
+  /** In the base unit of the item's kind. */
+  @Num(0, MOST)
+  base!: number;
+}
+
+export class TakeOutBody {
+  @PartList(() => TakenBody, 500)
+  taken!: TakenBody[];
+}
+
+export class PackMarkBody implements PackMark {
+  @Text(140, 1)
+  key!: string;
+
+  @OneOf(PACK_MARKS)
+  kind!: PackMarkKind;
+
+  @OrNull()
+  @Id()
+  by!: string | null;
+
+  @Num(0, 9_000_000_000_000)
+  at!: number;
+}
+
+export class TickBody {
+  @OrNull()
+  @Id()
+  by!: string | null;
+}
+
+export class HouseholdBody implements HouseholdSizes {
+  @Positive(1)
+  drop!: number;
+
+  @Positive(100)
+  squirt!: number;
+
+  @Positive(10_000)
+  stroke!: number;
+
+  @Positive(20)
+  pinch!: number;
+}
+
+export interface Settings {
+  id: 'own';
+  household: HouseholdSizes;
+  /** ISO 4217 code. */
+  currency: string;
+}
+
+export class SettingsBody implements Settings {
+  @OneOf(['own'])
+  id!: 'own';
+
+  @Part(() => HouseholdBody)
+  household!: HouseholdBody;
+
+  @Holds<SettingsBody>((s) => {
+    try {
+      new Intl.NumberFormat('en', { style: 'currency', currency: s.currency });
+      return null;
+    } catch {
+      return 'must be the code of a currency, such as EUR';
+    }
+  })
+  @Text(3, 3)
+  currency!: string;
+}
+
+export const SETTINGS: Settings = { id: 'own', household: HOUSEHOLD, currency: 'EUR' };
+
+const MOST_TEXT = 8 * 1024 * 1024;
+
+/** A table as CSV text, and which column each of its headings is; null leaves one out. */
+export class ImportBody {
+  @Holds<ImportBody>((b) =>
+    typeof b.text !== 'string'
+      ? 'is missing'
+      : b.text.length > MOST_TEXT
+        ? 'must be at most 8 MB'
+        : b.text.trim() === ''
+          ? 'must not be empty'
+          : null,
+  )
+  text!: string;
+
+  @Holds<ImportBody>((b) =>
+    Array.isArray(b.mapping) &&
+    b.mapping.length <= 200 &&
+    b.mapping.every((key) => key === null || typeof key === 'string')
+      ? null
+      : 'must name a column, or null, for each heading',
+  )
+  mapping!: (string | null)[];
+}

@@ -1,0 +1,101 @@
+import { jeffreys } from '../../chance/jeffreys';
+import { goesFor, seenToWork } from '../../chance/spares';
+import { wilson } from '../../chance/success';
+import { number, workingStep, calculator, toThreeFigures } from '../calculator';
+
+const percent = (share: number): string => `${toThreeFigures(share * 100)} %`;
+const between = ({ low, high }: { low: number; high: number }): string =>
+  `${percent(low)} to ${percent(high)}`;
+
+/** How many goes to plan for, from the record? */
+export const enoughGoes = calculator({
+  id: 'enough-goes',
+  family: 'chance',
+  title: 'How many goes to plan for?',
+  question:
+    'From what worked and what didn’t: how likely is it to be seen, and how long do more goes take?',
+  inputs: {
+    worked: number({
+      label: 'Worked',
+      unit: 'piece',
+      least: 0,
+      most: 100_000,
+      usual: 6,
+      slide: [0, 40],
+    }),
+    failed: number({
+      label: 'Didn’t',
+      unit: 'piece',
+      least: 0,
+      most: 100_000,
+      usual: 4,
+      slide: [0, 40],
+    }),
+    goes: number({
+      label: 'Goes planned for',
+      unit: 'piece',
+      least: 1,
+      most: 50,
+      usual: 2,
+      slide: [1, 10],
+    }),
+    wanted: number({
+      label: 'Wanted chance',
+      unit: 'percent',
+      least: 1,
+      most: 99.9,
+      usual: 95,
+      slide: [50, 99],
+    }),
+    again: number({
+      label: 'Until the next go',
+      unit: 's',
+      least: 0,
+      most: 36_000,
+      usual: 60,
+      slide: [0, 600],
+    }),
+  },
+  evaluate: (v) => {
+    const tries = { worked: v.worked, failed: v.failed };
+    const goes = Math.max(1, Math.round(v.goes));
+    const seen = seenToWork(tries, goes);
+    const needed = goesFor(tries, v.wanted / 100, 50);
+    const enough = seen * 100 >= v.wanted;
+    const n = v.worked + v.failed;
+    return {
+      level: enough ? 'ok' : n < 5 ? 'watch' : 'fix',
+      final: false,
+      message: `${percent(seen)} to see it work at least once in ${goes}.`,
+      figure: percent(seen),
+      limit: `${toThreeFigures(v.wanted)} % wanted`,
+      source: 'beta-binomial from the record; intervals Wilson and Jeffreys',
+      remedy: enough
+        ? ''
+        : `Plan for ${needed} goes, up to ${toThreeFigures((needed - 1) * v.again)} s more, or make it surer first.`,
+      steps: [
+        workingStep(
+          'One go',
+          `${percent((v.worked + 0.5) / (n + 1))}; Wilson ${between(wilson(v.worked, n))}`,
+          '(worked + ½) / (goes + 1)',
+          'Wilson 1927; Newcombe 1998',
+        ),
+        workingStep(
+          'Jeffreys interval',
+          between(jeffreys(v.worked, n)),
+          'Beta(worked + ½, failed + ½), 2.5 % off each end',
+          'Brown, Cai and DasGupta 2001',
+        ),
+        workingStep('At least once', percent(seen), '1 − ∏ (b + i) / (a + b + i)', 'beta-binomial'),
+        workingStep('Goes it takes', String(needed), 'the least that reaches the wanted chance'),
+      ],
+    };
+  },
+  curve: {
+    label: 'Seen to work',
+    unit: '%',
+    at: (v) =>
+      seenToWork({ worked: v.worked, failed: v.failed }, Math.max(1, Math.round(v.goes))) * 100,
+    limits: (v) => [{ label: 'wanted', value: v.wanted }],
+  },
+});

@@ -1,0 +1,81 @@
+/** What each slot of a show wants, line by line, before it is known when. */
+import type { ShowBundle } from '../brief/types';
+import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
+import type { Item, KitLine } from '../repertoire/types';
+import { formatAmount, formatBoth, type System } from '../units/format';
+import { type Dimension, dimensionOf, toBase } from '../units/units';
+import { type Times, timesInWords, timesWanted } from './basis';
+import { type KnownRecord, type Sets, setsOf } from './sets';
+
+export interface KitOptions {
+  /** What is known of how often methods work; without it, what their cards say. */
+  records?: readonly KnownRecord[];
+  system?: System;
+}
+
+/** Of a slot, one line of its method's kit. */
+export interface KitDemand extends ResolvedSlot {
+  line: KitLine;
+  item: Item;
+  sets: Sets;
+  /** In base units, with what is lost in handling; on the day, and for the rehearsals before it. */
+  base: number;
+  rehearsing: number;
+  times: Times;
+  /** Of what is handled, the share that is left: below 1 where some is lost. */
+  kept: number;
+}
+
+/** Every line that is wanted at all. Lines whose item is gone are left out. */
+export function kitDemands(bundle: ShowBundle, { records = [] }: KitOptions = {}): KitDemand[] {
+  const items = new Map(bundle.items.map((item) => [item.id, item]));
+  const sizes = bundle.household;
+  const broughtOnce = new Set<string>();
+  return resolveSlots(bundle).flatMap((resolved) => {
+    const { slot, demo, method } = resolved;
+    const sets = setsOf(slot, method, records, bundle.show.wantedChance);
+    return method.kit.flatMap((line): KitDemand[] => {
+      const item = items.get(line.itemId);
+      if (!item) return [];
+      // A second slot of the same method shares what is used up once for the show or the day; whether
+      // it can share equipment depends on when both have it, which the most in use at once decides.
+      if (item.kind === 'consumable' && (line.basis === 'perShow' || line.basis === 'perDay')) {
+        const once = `${demo.id}/${method.id}/${line.id}`;
+        if (broughtOnce.has(once)) return [];
+        broughtOnce.add(once);
+      }
+      const times = timesWanted(line, method, bundle.show, sets, item.kind);
+      const kept = item.kind === 'consumable' ? 1 - item.waste / 100 : 1;
+      const one = toBase(line.amount, line.unit, sizes) / kept;
+      // Cold liquid does not keep: that of a rehearsal is fetched for the rehearsal.
+      const rehearsing = item.cold ? 0 : one * times.rehearsing;
+      const base = one * times.factor;
+      if (base + rehearsing === 0) return [];
+      return [{ slot, demo, method, line, item, sets, base, rehearsing, times, kept }];
+    });
+  });
+}
+
+/** What can be counted comes whole. */
+export const wholePieces = (base: number, dimension: Dimension): number =>
+  dimension === 'count' ? Math.ceil(base - 1e-9) : base;
+
+/** The amount of a line, and how it came about: “60 mL per go × 2 goes = 120 mL”. */
+export function demandInWords(
+  { line, item, sets, base, rehearsing, times, kept }: KitDemand,
+  { household: sizes, show }: Pick<ShowBundle, 'household' | 'show'>,
+  system: System = 'metric',
+): { text: string; sum: string } {
+  const dimension = dimensionOf(line.unit);
+  const total = wholePieces(base + rehearsing, dimension);
+  const text = formatBoth(total, line.unit, dimension, { system, sizes });
+  const said = { factor: times.factor, rehearsing };
+  const words = timesInWords(line, said, show.rehearsals, sets);
+  const written = formatAmount(line.amount, line.unit);
+  const handling = kept < 1 ? ` + ${item.waste} % lost in handling` : '';
+  const single = rehearsing === 0 && !handling && /^for the/.test(words);
+  return {
+    text,
+    sum: single ? `${written} ${words}` : `${written} ${words}${handling} = ${text}`,
+  };
+}

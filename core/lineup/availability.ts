@@ -1,0 +1,63 @@
+import type { TaskRef } from './types';
+
+export interface Busy extends TaskRef {
+  start: number;
+  end: number;
+}
+
+/** Index of the first entry that ends after a moment; entries are in order and never overlap. */
+function firstEndingAfter(entries: readonly Busy[], moment: number): number {
+  let low = 0;
+  let high = entries.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((entries[middle]?.end ?? Infinity) > moment) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
+/** When each person is busy. Copied on write by `fork`, so that alternatives can be tried side by side. */
+export class Availability {
+  private constructor(private readonly busy: Map<string, readonly Busy[]>) {}
+
+  static empty(people: readonly { id: string }[]): Availability {
+    return new Availability(new Map(people.map(({ id }) => [id, []])));
+  }
+
+  fork(): Availability {
+    return new Availability(new Map(this.busy));
+  }
+
+  of(person: string): readonly Busy[] {
+    return this.busy.get(person) ?? [];
+  }
+
+  add(person: string, entry: Busy): void {
+    if (entry.end === entry.start) return;
+    const entries = this.of(person);
+    const at = entries.findIndex((other) => other.start >= entry.start);
+    this.busy.set(
+      person,
+      at < 0 ? [...entries, entry] : [...entries.slice(0, at), entry, ...entries.slice(at)],
+    );
+  }
+
+  /** Takes an entry out again, by its task. */
+  remove(person: string, task: string): void {
+    this.busy.set(
+      person,
+      this.of(person).filter((entry) => entry.task !== task),
+    );
+  }
+
+  isFree(person: string, start: number, end: number): boolean {
+    const entries = this.of(person);
+    const next = entries[firstEndingAfter(entries, start)];
+    return next === undefined || next.start >= end;
+  }
+
+  overlapping(person: string, start: number, end: number): Busy[] {
+    return this.of(person).filter((entry) => entry.start < end && entry.end > start);
+  }
+}

@@ -1,0 +1,185 @@
+import type { Demo } from '../core/repertoire/types';
+import {
+  EVERYBODY,
+  judged,
+  kit,
+  helper,
+  method,
+  performer,
+  prepare,
+  reset,
+  set,
+  setting,
+  step,
+} from './write';
+
+const slowFallingMagnet: Demo = {
+  id: 'slow-falling-magnet',
+  name: 'Slow-falling magnet',
+  hook: 'A magnet dropped through a copper pipe takes its time.',
+  idea: 'A moving magnet makes currents in the copper, and they push back.',
+  keywords: ['magnet', 'currents', 'braking'],
+  ageFrom: 7,
+  ageTo: 99,
+  energy: 2,
+  talkPattern: 'predictShowExplain',
+  pinnedNote: '',
+  usualPosition: 'Left bench',
+  methods: [
+    method(
+      'copper-pipe',
+      'copper pipe',
+      'Two pipes side by side, one slug and one magnet, dropped together.',
+      {
+        goesAllowed: 5,
+        settings: [set('length', 'Pipe', 1, 'm'), set('wall', 'Wall', 3, 'mm')],
+        tasks: [
+          prepare('stand', 'Stand the pipes up', [40, 50, 70]),
+          step('drop-slug', 'Drop the steel slug', [30, 40, 50], {
+            say: 'Straight down, as you would think.',
+          }),
+          step('drop-magnet', 'Drop the magnet', [30, 40, 50], {
+            eachGo: true,
+            say: 'Wait for it.',
+            cue: 'Clap when it comes out',
+          }),
+          step('race', 'Race them, two helpers from the front', [50, 60, 80], {
+            eachGo: true,
+            say: 'On your marks.',
+          }),
+          step('why', 'Look down the pipe', [50, 70, 90], {
+            say: 'Copper is not magnetic. Yet it knows that the magnet is coming.',
+          }),
+          reset('lay-flat', 'Lay the pipes flat', [20, 30, 40]),
+        ],
+        kit: [
+          kit('copper-pipe', 1, 'piece'),
+          kit('plastic-pipe', 1, 'piece'),
+          kit('magnet', 1, 'piece'),
+          kit('steel-slug', 1, 'piece'),
+        ],
+        calculators: [
+          judged('sliding-magnet', { one: 'copper', oneThick: 3, other: 'lead', otherThick: 3 }),
+        ],
+        priorWorked: 9,
+      },
+      [['strongMagnet', 'Kept from cards, phones and heart devices.', EVERYBODY]],
+    ),
+  ],
+};
+
+const spinningStool: Demo = {
+  id: 'spinning-stool',
+  name: 'Spinning stool',
+  hook: 'Pull your arms in and the room goes faster.',
+  idea: 'Turning keeps its measure: nearer the middle means quicker.',
+  keywords: ['turning', 'momentum'],
+  ageFrom: 8,
+  ageTo: 99,
+  energy: 3,
+  talkPattern: 'predictShowExplain',
+  pinnedNote: 'Start slower than you think: arms in doubles it.',
+  usualPosition: 'Floor',
+  methods: [
+    method(
+      'with-volunteer',
+      'with volunteer',
+      'A volunteer on the turning stool with a soft dumb-bell in each hand.',
+      {
+        goesAllowed: 2,
+        volunteers: 1,
+        settings: [set('start', 'Start no faster than', 20, 'rpm')],
+        tasks: [
+          prepare('place', 'Place the stool on its mark', [20, 30, 40]),
+          step('fetch', 'Fetch the volunteer and seat them', [50, 70, 90], {
+            say: 'Who is steady on their feet? You can say no.',
+            cue: 'Hands up',
+          }),
+          step('arms-out', 'Arms out, one gentle push', [25, 35, 50], {
+            eachGo: true,
+            hands: [performer, helper],
+            say: 'Arms wide. Say stop and we stop.',
+            careful: 'Floor clear all round.',
+          }),
+          step('arms-in', 'Arms in on three', [20, 30, 40], {
+            eachGo: true,
+            say: 'One, two, three, in!',
+            cue: 'Count to three',
+          }),
+          step('off', 'Stand still, then help them off', [20, 30, 50], {
+            say: 'Feet up until it stops. A big hand!',
+          }),
+          step('why', 'Skater’s turn, on your own feet', [50, 70, 90], {
+            say: 'Nobody pushed. So where did the speed come from?',
+          }),
+          reset('clear', 'Carry the stool off', [20, 30, 40]),
+        ],
+        kit: [kit('stool', 1, 'piece'), kit('dumb-bells', 2, 'piece', 'perVolunteer')],
+        needs: { levelFloor: true, clearM: 1.5 },
+        volunteerCard: {
+          suits: 'steady, flat shoes, not just after lunch',
+          mustNot: ['unsteady', 'epilepsy', 'pregnant', 'looseHair', 'aloneInWish'],
+          ask: 'Who is steady on their feet?',
+          letGo: 'Say stop and we stop.',
+          steps: ['Sit, feet up.', 'Arms out. A gentle push.', 'Arms in on the count of three.'],
+          wayOff: 'Feet stay up until it stands still; then a hand to step off by.',
+          fetchedIn: 'fetch',
+        },
+        calculators: [judged('turning', { start: setting('start'), weight: 1, most: 55 })],
+        priorWorked: 3,
+      },
+      [
+        [
+          'volunteerMoved',
+          'Helper within reach; slow start; feet up until it stands still.',
+          ['volunteer'],
+        ],
+      ],
+    ),
+  ],
+};
+
+const balancingForks: Demo = {
+  id: 'balancing-forks',
+  name: 'Balancing forks',
+  hook: 'Two forks hang in the air from the end of a stick.',
+  idea: 'A thing rests where its middle of weight hangs below what holds it.',
+  keywords: ['balance', 'gravity'],
+  ageFrom: 5,
+  ageTo: 99,
+  energy: 1,
+  talkPattern: 'showThenExplain',
+  pinnedNote: '',
+  usualPosition: 'Left bench',
+  methods: [
+    method('on-a-glass-rim', 'on a glass rim', 'Two forks, a stick and a heavy tumbler.', {
+      goesAllowed: 3,
+      settings: [set('stick', 'Stick', 7, 'cm')],
+      tasks: [
+        prepare('set', 'Set tumbler and forks', [20, 30, 40]),
+        step('join', 'Join the forks and lay them on the rim', [40, 60, 120], {
+          eachGo: true,
+          say: 'This should fall. Tell me when to let go.',
+          cue: 'Tell me when',
+        }),
+        step('spin', 'Give it a slow turn', [20, 30, 40], {
+          eachGo: true,
+          say: 'It would rather turn than fall.',
+        }),
+        step('why', 'Point to the middle of the weight', [50, 70, 90], {
+          say: 'The weight hangs below the rim, where there is nothing at all.',
+        }),
+        reset('clear', 'Clear the tumbler', [10, 20, 30]),
+      ],
+      kit: [
+        kit('forks', 1, 'pair'),
+        kit('tumbler', 1, 'piece'),
+        kit('sticks', 3, 'piece', 'perGo'),
+      ],
+      priorWorked: 2,
+      priorFailed: 2,
+    }),
+  ],
+};
+
+export const TURNING: Demo[] = [slowFallingMagnet, spinningStool, balancingForks];

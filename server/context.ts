@@ -1,0 +1,72 @@
+import type { Person, Show, Venue } from '../core/brief/types';
+import type { Demo, Item } from '../core/repertoire/types';
+import type { Box, Lot } from '../core/inventory/types';
+import type { FollowUp } from '../contract/day';
+import type { Settings } from '../contract/inventory';
+import { followUpStore } from './after/followUps';
+import { Bundles } from './brief/bundles';
+import { peopleStore } from './brief/people';
+import { showStore } from './brief/shows';
+import { venueStore } from './brief/venues';
+import type { Db } from './db/open';
+import type { EntityStore } from './entity';
+import { Changes } from './http/changes';
+import { PackMarks } from './kit/packMarks';
+import { MarkStore } from './ready/marks';
+import { PhotoStore } from './ready/photos';
+import { demoStore } from './repertoire/demos';
+import { itemStore } from './repertoire/items';
+import { RunStore } from './stage/runs';
+import { boxStore } from './inventory/boxes';
+import { UpcomingNeeds } from './inventory/upcomingNeeds';
+import { Ledger, lotStore } from './inventory/lots';
+import { settingsStore } from './inventory/settings';
+
+/** The stores over one database, and who is told of changes. */
+export interface AppContext {
+  db: Db;
+  shows: EntityStore<Show>;
+  demos: EntityStore<Demo>;
+  items: EntityStore<Item>;
+  venues: EntityStore<Venue>;
+  people: EntityStore<Person>;
+  followUps: EntityStore<FollowUp>;
+  runs: RunStore;
+  marks: MarkStore;
+  photos: PhotoStore;
+  boxes: EntityStore<Box>;
+  lots: EntityStore<Lot>;
+  ledger: Ledger;
+  settings: EntityStore<Settings>;
+  packMarks: PackMarks;
+  upcomingNeeds: UpcomingNeeds;
+  bundles: Bundles;
+  changes: Changes;
+}
+
+export function createContext(db: Db): AppContext {
+  const stores = {
+    shows: showStore(db),
+    demos: demoStore(db),
+    items: itemStore(db),
+    venues: venueStore(db),
+    people: peopleStore(db),
+    settings: settingsStore(db),
+    ledger: new Ledger(db),
+  };
+  const context: AppContext = {
+    db,
+    ...stores,
+    followUps: followUpStore(db),
+    runs: new RunStore(db),
+    marks: new MarkStore(db),
+    photos: new PhotoStore(db),
+    boxes: boxStore(db),
+    lots: lotStore(db),
+    packMarks: new PackMarks(db),
+    upcomingNeeds: new UpcomingNeeds(() => context),
+    bundles: new Bundles(stores),
+    changes: new Changes(),
+  };
+  return context;
+}

@@ -1,0 +1,36 @@
+import type { FollowUp } from '../../contract/day';
+import type { ShowBundle } from '../../core/brief/types';
+import { timelineOf } from '../../core/lineup/fromBundle';
+import { type ReadinessContext, type Readiness, readiness } from '../../core/ready/go';
+import { fold } from '../../core/stage/fold';
+import { recordsFor } from '../after/records';
+import type { AppContext } from '../context';
+
+/** Open follow-ups that a show is to check; none once it has been performed: they are for the next. */
+export function followUpsFor({ followUps, runs }: AppContext, { show }: ShowBundle): FollowUp[] {
+  const performed = runs
+    .list(show.id)
+    .some((run) => run.kind === 'performance' && fold(run.plan, run.events).phase === 'finished');
+  if (performed) return [];
+  const demos = new Set(show.slots.map((slot) => slot.demoId));
+  return followUps
+    .list()
+    .filter(
+      (one) =>
+        !one.done && (one.showId === show.id || (one.demoId !== null && demos.has(one.demoId))),
+    )
+    .map(({ version: _version, ...one }) => one);
+}
+
+/** What a show's readiness depends on besides the show. */
+export const readinessContext = (context: AppContext, bundle: ShowBundle): ReadinessContext => ({
+  marks: context.marks.of(bundle.show.id),
+  followUps: followUpsFor(context, bundle),
+  records: recordsFor(context, bundle.demos),
+});
+
+/** A show's checks and verdicts as they stand. Throws Refusal when there is no such show. */
+export function readinessOf(context: AppContext, showId: string): Readiness {
+  const bundle = context.bundles.of(showId);
+  return readiness(bundle, timelineOf(bundle), readinessContext(context, bundle));
+}

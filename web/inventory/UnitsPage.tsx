@@ -1,0 +1,62 @@
+/** What household words stand for, how amounts are shown, and the money. */
+import Box from '@mui/material/Box';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { type Settings, SettingsBody } from '../../contract/inventory';
+import { usePreferences } from '../app/preferences';
+import { useDocument } from '../documents/useDocument';
+import { EditingNotices, SaveBar } from '../parts/editing';
+import { AutoForm, Figure, Words } from '../parts/form';
+import { Loading, Page, Section, Trouble } from '../parts/page';
+import { grid } from '../repertoire/grid';
+
+export default function UnitsPage() {
+  const editing = useDocument<Settings>('/settings', 'own');
+  const { system, setSystem } = usePreferences();
+  return (
+    <Page title="Units and money" actions={editing.value && <SaveBar editing={editing} />}>
+      <Section title="On this device">
+        <ToggleButtonGroup
+          exclusive
+          value={system}
+          onChange={(_event, value: typeof system | null) => value && setSystem(value)}
+          aria-label="Amounts in"
+        >
+          <ToggleButton value="metric">mL, g, cm</ToggleButton>
+          <ToggleButton value="us">cups, ounces, inches</ToggleButton>
+        </ToggleButtonGroup>
+        <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
+          You can type either, wherever an amount is asked for: 1½ cups, 40 mL, 8 drops.
+        </Typography>
+      </Section>
+      {editing.value ? (
+        <>
+          <EditingNotices editing={editing} noun="settings" />
+          <AutoForm editing={editing} type={SettingsBody}>
+            <Section title="Words without a fixed size">
+              <Typography color="textSecondary" sx={{ mb: 1.5 }}>
+                Amounts written so are marked “about”. Measure yours once, and every list follows.
+              </Typography>
+              <Box sx={{ ...grid(150), maxWidth: 760 }}>
+                <Figure name="household.drop" label="A drop" unit="mL" />
+                <Figure name="household.squirt" label="A squirt" unit="mL" />
+                <Figure name="household.stroke" label="A pump stroke" unit="mL" />
+                <Figure name="household.pinch" label="A pinch" unit="g" />
+              </Box>
+            </Section>
+            <Section title="Money">
+              <Box sx={{ maxWidth: 240, display: 'grid' }}>
+                <Words name="currency" label="Currency" help="Its code, such as EUR" />
+              </Box>
+            </Section>
+          </AutoForm>
+        </>
+      ) : editing.loadError ? (
+        <Trouble error={editing.loadError} />
+      ) : (
+        <Loading />
+      )}
+    </Page>
+  );
+}

@@ -1,0 +1,44 @@
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import { changeShow } from '../../core/lineup/change';
+import type { Fix } from '../../core/lineup/suggestFixes';
+import { formatClock, formatDuration, parseClock } from '../../core/time/clock';
+import { counted } from '../../core/words';
+import { useOpenShow } from '../brief/useShow';
+
+interface MendLineProps {
+  mend: Fix;
+  onMend: (mend: Fix) => void;
+}
+
+/** A way out with its result; what the show itself can do can be pressed. */
+export function MendLine({ mend, onMend }: MendLineProps) {
+  const { show, timeline } = useOpenShow();
+  const { words, end, gain } = mend;
+  const fewer = timeline.conflicts.length - mend.conflicts;
+  const result = (
+    <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
+      : {fewer > 0 && timeline.conflicts.length > 1 && `${counted(fewer, 'conflict')} less, `}
+      <b>ends {formatClock(parseClock(show.start) + end)}</b>
+      {gain !== 0 && `, ${formatDuration(-gain)}`}
+    </Box>
+  );
+  if (!changeShow(show, mend.change))
+    return (
+      <Box sx={{ py: 0.5 }}>
+        {words}
+        {result}
+      </Box>
+    );
+  return (
+    <ButtonBase
+      onClick={() => onMend(mend)}
+      sx={{ display: 'block', textAlign: 'left', font: 'inherit', py: 0.5, minHeight: 24 }}
+    >
+      <Box component="span" sx={{ borderBottom: '1.5px solid var(--ember)' }}>
+        {words}
+      </Box>
+      {result}
+    </ButtonBase>
+  );
+}
