@@ -4,6 +4,9 @@ export default {
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
   testEnvironment: 'node',
+  globalSetup: '<rootDir>/scripts/bundle-for-tests.mjs',
+  // One worker for each core: what starts the tests only waits.
+  maxWorkers: '100%',
   // Programs are started and searched with in tests: long enough for a busy machine.
   testTimeout: 120_000,
   transform: {

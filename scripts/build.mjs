@@ -38,15 +38,20 @@ export async function buildIfStale() {
   const stamp = stampOfSources();
   if (existsSync(stampFile) && readFileSync(stampFile, 'utf8') === stamp) return;
   console.log('Building the pages and the server …');
-  const [{ build: buildPages }, { build: bundle }] = await Promise.all([
-    import('vite'),
-    import('esbuild'),
-  ]);
+  const { build: buildPages } = await import('vite');
   await buildPages({ root, logLevel: 'warn' });
+  await bundlePrograms('dist/server', ['server/main.ts']);
+  writeFileSync(stampFile, stamp);
+}
+
+/** Bundles programs that Node runs, each into a file of its own name; packages stay outside. */
+export async function bundlePrograms(folder, programs) {
+  const { build: bundle } = await import('esbuild');
   await bundle({
     absWorkingDir: root,
-    entryPoints: ['server/main.ts'],
-    outfile: 'dist/server/main.js',
+    entryPoints: programs,
+    outdir: folder,
+    entryNames: '[name]',
     bundle: true,
     platform: 'node',
     format: 'esm',
@@ -57,7 +62,6 @@ export async function buildIfStale() {
     tsconfig: 'tsconfig.json',
     logLevel: 'warning',
   });
-  writeFileSync(stampFile, stamp);
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) await buildIfStale();

@@ -13,7 +13,9 @@ import type { RunEvent } from '../core/stage/types';
 import { localInstant } from './instant';
 
 const ROOT = join(import.meta.dirname, '..');
-const TSX = ['--import', 'tsx'];
+const PROGRAMS = join(ROOT, 'test-results', 'programs');
+const SERVER = join(PROGRAMS, 'main.js');
+const PLAN = join(PROGRAMS, 'plan.js');
 
 let folder: string;
 const running: ChildProcess[] = [];
@@ -35,7 +37,7 @@ const environment = (more: NodeJS.ProcessEnv): NodeJS.ProcessEnv => ({
 });
 
 function start(mode: 'demo' | 'own', data: string): Promise<{ url: string; child: ChildProcess }> {
-  const child = spawn(process.execPath, [...TSX, 'server/main.ts', mode], {
+  const child = spawn(process.execPath, [SERVER, mode], {
     cwd: ROOT,
     env: environment({ PORT: '0', HEARTY_DATA: data }),
   });
@@ -52,7 +54,7 @@ function start(mode: 'demo' | 'own', data: string): Promise<{ url: string; child
 }
 
 const refusedStart = (env: NodeJS.ProcessEnv): { status: number | null; words: string } => {
-  const { status, stderr } = spawnSync(process.execPath, [...TSX, 'server/main.ts', 'own'], {
+  const { status, stderr } = spawnSync(process.execPath, [SERVER, 'own'], {
     cwd: ROOT,
     env: environment({ HEARTY_DATA: join(folder, 'own.sqlite'), ...env }),
     encoding: 'utf8',
@@ -146,7 +148,7 @@ describe('the server', () => {
 
 describe('the plan command', () => {
   const plan = (...args: string[]) =>
-    spawnSync(process.execPath, [...TSX, 'server/plan.ts', ...args], {
+    spawnSync(process.execPath, [PLAN, ...args], {
       cwd: ROOT,
       env: environment({}),
       encoding: 'utf8',

@@ -22,7 +22,7 @@ test('what counts today, and until when', () => {
     text: '500 g',
     until: '2027-06-05',
     places: 'Shelf A, Shelf B',
-    mind: ['50 g out of date', 'use by 2027-06-05'],
+    warnings: ['50 g out of date', 'use by 2027-06-05'],
   });
 });
 

@@ -1,4 +1,4 @@
-/** A line of the store's list: how much there is today, and what to mind. */
+/** A line of the store's list: how much there is today, and what to watch. */
 import type { Item } from '../repertoire/types';
 import { daysBetween, earlier } from '../time/days';
 import { formatTotal, type System } from '../units/format';
@@ -18,7 +18,7 @@ export interface StockLine {
   /** When the next test is due; null without one. */
   test: string | null;
   places: string;
-  /** What to mind, the most pressing first. */
+  /** What to watch, the most pressing first. */
   warnings: string[];
 }
 

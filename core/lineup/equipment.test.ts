@@ -169,7 +169,7 @@ describe('the whole show', () => {
     expect(t.conflicts).toEqual([
       expect.objectContaining({
         slot: '',
-        words: 'The slots alone take 8:20: 1:40 more than there is before the hard finish',
+        message: 'The slots alone take 8:20: 1:40 more than there is before the hard finish',
       }),
     ]);
     expect(t.end).toBe(500);

@@ -33,7 +33,7 @@ test('more volunteers take longer, and the words of the card are said', () => {
   expect(three).toMatchObject({
     name: 'Fetch 3 volunteers',
     say: 'Who is steady?',
-    mind: 'You can say no.',
+    careful: 'You can say no.',
     time: { shortest: 30, likely: 60, longest: 150 },
   });
   expect(three?.time.likely).toBeGreaterThan(one?.time.likely ?? Infinity);

@@ -24,7 +24,7 @@ const clock = (): { now: () => number; pass: () => void } => {
 };
 
 function standIn(): Promise<string> {
-  const started = spawn(process.execPath, ['--import', 'tsx', 'simulators/room-sensor.ts'], {
+  const started = spawn(process.execPath, ['test-results/programs/room-sensor.js'], {
     cwd: ROOT,
     env: { ...process.env, NODE_OPTIONS: '', PORT: '0', SEED: '7' },
   });

@@ -1,5 +1,5 @@
 /** A server over a fresh SQLite file with the demo season in it, for tests. */
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Express } from 'express';
@@ -18,11 +18,28 @@ export interface TestServer {
 
 export const TODAY = '2027-05-30';
 
+/** Data files that tests start from, written once for each test file: empty, and with the season. */
+const templates = new Map<boolean, string>();
+
+function templateFile(withSeason: boolean): string {
+  const known = templates.get(withSeason);
+  if (known) return known;
+  const folder = mkdtempSync(join(tmpdir(), 'hearty-template-'));
+  process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
+  const file = join(folder, 'template.sqlite');
+  const db = openDatabase(file);
+  if (withSeason) loadSeason(createContext(db), TODAY, 'Etc/UTC');
+  db.close();
+  templates.set(withSeason, file);
+  return file;
+}
+
 export function testServer(withSeason = true): TestServer {
   const folder = mkdtempSync(join(tmpdir(), 'hearty-'));
-  const db = openDatabase(join(folder, 'test.sqlite'));
+  const file = join(folder, 'test.sqlite');
+  copyFileSync(templateFile(withSeason), file);
+  const db = openDatabase(file);
   const context = createContext(db);
-  if (withSeason) loadSeason(context, TODAY, 'Etc/UTC');
   return {
     app: createApp({
       context,
