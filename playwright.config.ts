@@ -1,13 +1,14 @@
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM } from './scripts/chromium.mjs';
 
-/** Drives the built application in Debian's Chromium, on a fresh demo season for each worker. */
+/** Drives the built application in Debian's Chromium, on a fresh copy of the data for each test. */
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 600_000,
-  // Waited for, not slept through: long enough for a machine that is busy with other things.
-  expect: { timeout: 30_000 },
-  fullyParallel: false,
+  globalSetup: './e2e/global-setup.ts',
+  timeout: 60_000,
+  // Waited for, not slept through.
+  expect: { timeout: 10_000 },
+  fullyParallel: true,
   workers: 2,
   retries: 0,
   forbidOnly: true,
@@ -15,6 +16,5 @@ export default defineConfig({
   use: {
     launchOptions: CHROMIUM,
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
   },
 });

@@ -18,6 +18,17 @@ export interface ApiErrorBody {
   error: { code: string; message: string; fields?: FieldFault[] };
 }
 
+/** Simulated shows behind a forecast: enough that the odds stay the same from one look to the next. */
+export const FORECAST_RUNS = 10_000;
+
+/** That the server is there, and how the pages are to behave with it. */
+export interface HealthAnswer {
+  ok: true;
+  /** It serves the demo season. */
+  demo: boolean;
+  forecastRuns: number;
+}
+
 export interface ShowSummary extends Pick<
   Show,
   | 'id'

@@ -1,91 +1,131 @@
-/** A test with a server of its own: the built one, over a fresh data file. */
-import { type ChildProcess, spawn } from 'node:child_process';
+/** Tests of the interface: one server and one warm browser for each worker, fresh data for each test. */
 import { once } from 'node:events';
-import { createServer } from 'node:http';
+import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { type Locator, type Page, test as base } from '@playwright/test';
+import { join, resolve } from 'node:path';
+import { type BrowserContext, type Locator, type Page, test as base } from '@playwright/test';
+import type * as Host from '../server/testing/host';
+import { PROGRAMS } from './global-setup';
 
 export interface Served {
   url: string;
   kill: () => Promise<void>;
   /** Starts again on the same port and the same data. */
   restart: () => Promise<void>;
-  /** What a room sensor on the network says; null while it is quiet, as it is at first. */
-  sensor: (says: { temperature: number; humidity: number; sound?: number } | null) => void;
+  /** What a room sensor on the network reads; null while it is quiet, as it is at first. */
+  sensor: (reading: { temperature: number; humidity: number; sound?: number } | null) => void;
 }
 
-async function launch(
-  mode: string,
-  data: string,
-  port: string,
-  sensor: string,
-): Promise<{ url: string; child: ChildProcess }> {
-  const child = spawn(process.execPath, ['dist/server/main.js', mode], {
-    env: {
-      ...process.env,
-      NODE_ENV: 'production',
-      HOST: '',
-      PORT: port,
-      HEARTY_DATA: data,
-      HEARTY_SENSOR: sensor,
-    },
-  });
-  const url = await new Promise<string>((resolve, reject) => {
-    let said = '';
-    child.stdout.on('data', (chunk) => {
-      said += String(chunk);
-      const found = /http:\/\/\S+/.exec(said)?.[0];
-      if (found) resolve(found);
-    });
-    child.stderr.on('data', (chunk) => (said += String(chunk)));
-    child.on('exit', () => reject(new Error(`The server did not start: ${said}`)));
-  });
-  return { url, child };
+/** Few enough that a forecast is there at once, and always the same. */
+const FORECAST_RUNS = 500;
+
+const VIEWPORT = { width: 1280, height: 800 };
+
+interface Sensor {
+  url: string;
+  set: Served['sensor'];
+  close: () => void;
 }
 
-async function serve(mode: string, use: (served: Served) => Promise<void>): Promise<void> {
-  const folder = mkdtempSync(join(tmpdir(), 'hearty-e2e-'));
-  const data = join(folder, 'data.sqlite');
-  let said: unknown = null;
-  const device = createServer((_request, response) => {
-    if (said === null) response.destroy();
-    else response.end(JSON.stringify(said));
+async function playedSensor(): Promise<Sensor> {
+  let pack: unknown = null;
+  const device: Server = createServer((_request, response) => {
+    if (pack === null) response.destroy();
+    else response.end(JSON.stringify(pack));
   }).listen(0, '127.0.0.1');
   await once(device, 'listening');
-  const sensor = `http://127.0.0.1:${(device.address() as AddressInfo).port}/senml`;
-  let { url, child } = await launch(mode, data, '0', sensor);
-  const kill = async (): Promise<void> => {
-    if (child.exitCode !== null || child.signalCode !== null) return;
-    child.kill('SIGKILL');
-    await once(child, 'exit');
-  };
-  await use({
-    url,
-    kill,
-    restart: async () => {
-      await kill();
-      ({ url, child } = await launch(mode, data, new URL(url).port, sensor));
-    },
-    sensor: (says) => {
-      said = says && [
-        { n: 'temperature', u: 'Cel', v: says.temperature },
-        { n: 'humidity', u: '%RH', v: says.humidity },
-        ...(says.sound === undefined ? [] : [{ n: 'sound', u: 'dB', v: says.sound }]),
+  return {
+    url: `http://127.0.0.1:${(device.address() as AddressInfo).port}/senml`,
+    set: (reading) => {
+      pack = reading && [
+        { n: 'temperature', u: 'Cel', v: reading.temperature },
+        { n: 'humidity', u: '%RH', v: reading.humidity },
+        ...(reading.sound === undefined ? [] : [{ n: 'sound', u: 'dB', v: reading.sound }]),
       ];
     },
-  });
-  await kill();
-  device.close();
-  device.closeAllConnections();
-  rmSync(folder, { recursive: true, force: true });
+    close: () => {
+      device.close();
+      device.closeAllConnections();
+    },
+  };
 }
 
-export const test = base.extend<{ demo: Served; own: Served }>({
-  demo: async ({}, use) => serve('demo', use),
-  own: async ({}, use) => serve('own', use),
+/** What pages keep in the browser goes with the test; what was fetched and compiled stays. */
+async function forget(context: BrowserContext, origin: string): Promise<void> {
+  const page = await context.newPage();
+  const session = await context.newCDPSession(page);
+  await session.send('Storage.clearDataForOrigin', {
+    origin,
+    storageTypes: 'local_storage,indexeddb,cache_storage,service_workers,cookies',
+  });
+  await page.close();
+}
+
+interface WorkerParts {
+  host: Host.TestHost;
+  warm: BrowserContext;
+}
+
+interface TestParts {
+  demo: Served;
+  own: Served;
+  served: (mode: Host.Mode) => Promise<Served>;
+}
+
+export const test = base.extend<TestParts, WorkerParts>({
+  host: [
+    async ({}, use) => {
+      const { TestHost } = (await import(join(PROGRAMS, 'host.js'))) as typeof Host;
+      const templates = process.env.HEARTY_TEMPLATES ?? '';
+      const pages = resolve('dist', 'web');
+      const host = new TestHost({ templates, pages, forecastRuns: FORECAST_RUNS });
+      await use(host);
+      await host.kill();
+    },
+    { scope: 'worker' },
+  ],
+  warm: [
+    async ({ browser }, use) => {
+      const context = await browser.newContext({ viewport: VIEWPORT });
+      await use(context);
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ warm, browser, host, hasTouch, viewport }, use) => {
+    const context = hasTouch ? await browser.newContext({ viewport, hasTouch }) : warm;
+    await use(context);
+    for (const page of context.pages()) await page.close();
+    if (context !== warm) await context.close();
+    else {
+      await context.setOffline(false);
+      await forget(context, host.url);
+    }
+  },
+  page: async ({ context }, use, info) => {
+    const page = await context.newPage();
+    await use(page);
+    if (info.status !== info.expectedStatus)
+      await page.screenshot({ path: info.outputPath('failed.png') }).catch(() => undefined);
+  },
+  served: async ({ host }, use) => {
+    const sensor = await playedSensor();
+    let used = false;
+    await use(async (mode) => {
+      used = true;
+      await host.use(mode, sensor.url);
+      return {
+        url: host.url,
+        kill: () => host.kill(),
+        restart: () => host.restart(),
+        sensor: sensor.set,
+      };
+    });
+    sensor.close();
+    if (used) await host.release();
+  },
+  demo: async ({ served }, use) => use(await served('demo')),
+  own: async ({ served }, use) => use(await served('own')),
 });
 
 /** The word that everything typed has been stored. */

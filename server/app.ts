@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
 import express, { type Express, type RequestHandler, Router } from 'express';
+import { FORECAST_RUNS, type HealthAnswer } from '../contract/api';
 import { FollowUpBody } from '../contract/day';
 import { PersonBody } from '../contract/brief';
 import { VenueBody } from '../contract/venue';
@@ -33,6 +34,8 @@ export interface AppOptions {
   /** True when it serves the demo season. */
   demo: boolean;
   sensor: RoomSensor;
+  /** Simulated shows behind a forecast; the pages' own number when none is given. */
+  forecastRuns?: number;
 }
 
 /** There is one of it, and there always is. */
@@ -41,9 +44,9 @@ const onlyReadAndChange: RequestHandler = (req, res, next) => {
   else nothingHere(req, res, next);
 };
 
-function apiRoutes({ context, demo, sensor }: AppOptions): Router {
+function apiRoutes({ context, demo, sensor, forecastRuns = FORECAST_RUNS }: AppOptions): Router {
   const api = Router();
-  api.get('/health', (_req, res) => void res.json({ ok: true, demo }));
+  api.get('/health', (_req, res) => void res.json({ ok: true, demo, forecastRuns } satisfies HealthAnswer));
   api.get('/changes', (req, res) => context.changes.listen(req, res));
   api.use('/shows', (req, res, next) => {
     if (req.method === 'POST' && req.path === '/file') next();

@@ -2,6 +2,7 @@
  * One slot as a network: the unbroken block the audience watches, what comes before it and what
  * comes after, and the lags between.
  */
+import { type GoSequence, goSequence, partsOfGoes } from '../repertoire/goes';
 import type { Task } from '../repertoire/types';
 import type { PlanSlot } from './types';
 
@@ -22,6 +23,7 @@ export interface Lag {
 
 export interface Network {
   slot: PlanSlot;
+  goes: GoSequence<Task>;
   steps: Step[];
   blockLength: number;
   /** Prepare and settle tasks that lead up to the block. */
@@ -33,30 +35,20 @@ export interface Network {
   endByBlock: Set<string>;
 }
 
-/**
- * Perform steps in the order they are written. From the first step that belongs to every go to the
- * last one, the run is repeated for each further go, without its once-only steps and after the
- * clearing that each further go needs.
- */
-function stepsOf(slot: PlanSlot): Step[] {
-  const performs = slot.tasks.filter((task) => task.phase === 'perform');
-  const first = performs.findIndex((task) => task.eachGo);
-  const last = performs.findLastIndex((task) => task.eachGo);
-  const repeated = first < 0 ? [] : performs.slice(first, last + 1).filter((task) => task.eachGo);
-  const between = slot.tasks.filter((task) => task.phase === 'reset' && task.eachGo);
-  const order: { task: Task; go: number }[] = performs
-    .slice(0, last < 0 ? performs.length : last + 1)
-    .map((task) => ({ task, go: 1 }));
-  for (let go = 2; repeated.length > 0 && go <= slot.goes; go++) {
-    order.push(...between.map((task) => ({ task, go: go - 1 })));
-    order.push(...repeated.map((task) => ({ task, go })));
-  }
-  if (last >= 0) order.push(...performs.slice(last + 1).map((task) => ({ task, go: 1 })));
+/** The audience's part of a method as a sequence of goes. */
+export const goesOf = (tasks: readonly Task[]): GoSequence<Task> =>
+  goSequence(
+    tasks.filter(({ phase, eachGo }) => phase === 'perform' || (phase === 'reset' && eachGo)),
+    ({ phase, eachGo }) => ({ eachGo: phase === 'perform' && eachGo, between: phase === 'reset' }),
+  );
+
+/** Steps of the block, one after another; what is not done at every go is of the first. */
+function stepsOf(sequence: GoSequence<Task>, goes: number): Step[] {
   let clock = 0;
-  return order.map(({ task, go }) => {
+  return partsOfGoes(sequence, goes).map(({ part: task, go }) => {
     const start = clock;
     clock += task.time.likely;
-    return { task, go, start, end: clock };
+    return { task, go: task.eachGo ? go : 1, start, end: clock };
   });
 }
 
@@ -85,7 +77,8 @@ export function buildNetwork(slot: PlanSlot): Network {
   const downstream = downstreamOfShow(slot.tasks);
   const isFollowing = (task: Task): boolean =>
     task.phase === 'reset' || (task.phase === 'settle' && downstream.has(task.id));
-  const steps = stepsOf(slot);
+  const goes = goesOf(slot.tasks);
+  const steps = stepsOf(goes, slot.goes);
   const lags = slot.tasks.flatMap((to) =>
     to.after.flatMap(({ task, least, greatest }) => {
       const from = byId.get(task);
@@ -96,6 +89,7 @@ export function buildNetwork(slot: PlanSlot): Network {
   const before = slot.tasks.filter((task) => task.phase !== 'perform' && !isFollowing(task));
   return {
     slot,
+    goes,
     steps,
     blockLength: steps.at(-1)?.end ?? 0,
     before,

@@ -4,7 +4,16 @@
  * An event that was pressed for a step that is no longer on stage changes nothing: two people who
  * press Done for the same step move the show on once.
  */
-import type { Go, Live, LiveSlot, RunEvent, RunPlan, RunSlot } from './types';
+import {
+  anotherGo,
+  endsGo,
+  type GoSequence,
+  goSequence,
+  nextPart,
+  type PartOfGo,
+  partsOfGoes,
+} from '../repertoire/goes';
+import type { Go, Live, LiveSlot, RunEvent, RunPlan, RunSlot, RunStep } from './types';
 
 const freshSlot = (): LiveSlot => ({
   status: 'waiting',
@@ -44,28 +53,27 @@ export function showTime(live: Live, at: number): number {
 const currentSlot = (plan: RunPlan, live: Live): RunSlot | null =>
   plan.slots.find((slot) => slot.id === live.slot) ?? null;
 
-/** The step after this one in the same slot, or null when the slot is over. Clearing belongs to the go before it. */
-export function nextStep(
-  slot: RunSlot,
-  step: number,
-  go: number,
-): { step: number; go: number } | null {
-  const first = slot.steps.findIndex((s) => s.eachGo);
-  const last = slot.steps.findLastIndex((s) => s.eachGo);
-  const clearing = slot.steps.findIndex(
-    (s, i) => s.between && (!slot.steps[step]?.between || i > step),
-  );
-  if (slot.steps[step]?.between)
-    return clearing < 0 ? { step: Math.max(0, first), go: go + 1 } : { step: clearing, go };
-  if (step === last && go < slot.goes)
-    return clearing < 0 ? { step: first, go: go + 1 } : { step: clearing, go };
-  // In a further go the once-only steps between the repeated ones are not done again.
-  for (let next = step + 1; next < slot.steps.length; next++) {
-    if (slot.steps[next]?.between) continue;
-    if (go > 1 && next < last && !slot.steps[next]?.eachGo) continue;
-    return { step: next, go };
-  }
-  return null;
+interface StepOfGo {
+  /** Place in the slot's list of steps, from 0. */
+  step: number;
+  go: number;
+}
+
+const sequenceOf = (slot: RunSlot): GoSequence<RunStep> => goSequence(slot.steps, (step) => step);
+
+const located = (slot: RunSlot, at: PartOfGo<RunStep> | null): StepOfGo | null =>
+  at && { step: slot.steps.indexOf(at.part), go: at.go };
+
+/** The step after this one in the same slot, or null when the slot is over. */
+export function nextStep(slot: RunSlot, step: number, go: number): StepOfGo | null {
+  const part = slot.steps[step];
+  return part ? located(slot, nextPart(sequenceOf(slot), { part, go }, slot.goes)) : null;
+}
+
+/** Where a slot begins: never at the clearing between goes, wherever that is written. */
+export function firstStep(slot: RunSlot | undefined): number {
+  const begin = slot && partsOfGoes(sequenceOf(slot), 1)[0];
+  return begin ? slot.steps.indexOf(begin.part) : 0;
 }
 
 /** What is still waiting, in the order it will come: on from a slot, then what was passed over. */
@@ -82,11 +90,11 @@ const withSlot = (live: Live, id: string, change: Partial<LiveSlot>): Live => ({
 });
 
 /** Puts a slot on stage. One that has been there before starts a new visit. */
-function enter(live: Live, id: string | null, time: number): Live {
+function enter(plan: RunPlan, live: Live, id: string | null, time: number): Live {
   const next: Live = {
     ...live,
     slot: id,
-    step: 0,
+    step: firstStep(plan.slots.find((slot) => slot.id === id)),
     go: 1,
     failed: false,
     stepAt: time,
@@ -116,7 +124,7 @@ function leaveSlot(
   change: Partial<LiveSlot>,
 ): Live {
   const left = withSlot(live, id, { endedAt: time, ...change });
-  return enter(left, comingUp(plan, left, id)[0]?.id ?? null, time);
+  return enter(plan, left, comingUp(plan, left, id)[0]?.id ?? null, time);
 }
 
 function done(plan: RunPlan, live: Live, slot: RunSlot, time: number): Live {
@@ -124,9 +132,7 @@ function done(plan: RunPlan, live: Live, slot: RunSlot, time: number): Live {
   if (live.failed) return leaveSlot(plan, live, slot.id, time, { status: 'performed' });
   const now = slot.steps[live.step];
   const next = nextStep(slot, live.step, live.go);
-  const goIsOver =
-    !now?.between &&
-    (next === null || next.go !== live.go || slot.steps[next.step]?.between === true);
+  const goIsOver = now && endsGo(sequenceOf(slot), { part: now, go: live.go });
   const change: Partial<LiveSlot> = {
     goes: goIsOver ? recordGo(goes, { go: live.go, outcome: 'worked', cause: null }) : goes,
     steps: [
@@ -146,18 +152,17 @@ function done(plan: RunPlan, live: Live, slot: RunSlot, time: number): Live {
 function again(live: Live, slot: RunSlot, time: number): Live {
   const goes = live.slots[slot.id]?.goes ?? [];
   // Again after the effect is “once more”; again before it is a go that came to nothing much.
-  const seen = live.step >= slot.steps.findLastIndex((step) => step.eachGo);
+  const sequence = sequenceOf(slot);
+  const part = slot.steps[live.step];
+  const at = part && { part, go: live.go };
+  const seen =
+    at && (endsGo(sequence, at) || [...sequence.clearing, ...sequence.closing].includes(at.part));
   const recorded = goes.some((g) => g.go === live.go)
     ? goes
     : recordGo(goes, { go: live.go, outcome: seen ? 'worked' : 'partly', cause: null });
-  const clearing = slot.steps.findIndex((step) => step.between);
-  const first = Math.max(
-    0,
-    slot.steps.findIndex((step) => step.eachGo),
-  );
   return {
     ...withSlot(live, slot.id, { goes: recorded }),
-    ...(clearing < 0 ? { step: first, go: live.go + 1 } : { step: clearing }),
+    ...located(slot, anotherGo(sequence, live.go)),
     failed: false,
     stepAt: time,
     signAt: null,
@@ -201,13 +206,13 @@ function move(plan: RunPlan, live: Live, event: RunEvent, time: number): Live {
       const status = target ? live.slots[target]?.status : undefined;
       if (!target || (status !== 'leftOut' && status !== 'skipped')) return live;
       const back = withSlot(live, target, { status: 'waiting' });
-      return back.phase === 'curtain' ? enter(back, target, time) : back;
+      return back.phase === 'curtain' ? enter(plan, back, target, time) : back;
     }
     case 'goTo': {
       if (!target || target === live.slot) return live;
       // What is left half done ends its visit here and stays waiting.
       const left = live.slot === null ? live : withSlot(live, live.slot, { endedAt: time });
-      return enter(left, target, time);
+      return enter(plan, left, target, time);
     }
     default:
       return live;
@@ -259,7 +264,7 @@ export function fold(plan: RunPlan, events: readonly RunEvent[]): Live {
     const time = showTime(live, at);
     if (event.kind === 'start') {
       if (live.phase === 'before')
-        live = enter({ ...live, startedAt: at }, plan.slots[0]?.id ?? null, 0);
+        live = enter(plan, { ...live, startedAt: at }, plan.slots[0]?.id ?? null, 0);
     } else if (event.kind === 'finish') {
       if (live.startedAt !== null && live.finishedAt === null) {
         const ended = live.slot ? withSlot(live, live.slot, { endedAt: time }) : live;

@@ -1,6 +1,7 @@
 /** What a run needs to know of the show, taken from the plan at the moment it begins. */
 import type { ShowBundle } from '../brief/types';
 import { lineupInput, resolveSlots } from '../lineup/fromBundle';
+import { goesOf } from '../lineup/network';
 import { readyWindow } from '../lineup/readyWindow';
 import type { Timeline } from '../lineup/types';
 import type { Task } from '../repertoire/types';
@@ -50,6 +51,7 @@ export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: numb
   const slots = resolveSlots(bundle).map(({ slot, demo, method }): RunSlot => {
     const block = timeline.blocks.find((b) => b.slot === slot.id);
     const position = bundle.show.positions.find((p) => p.id === slot.positionId);
+    const { first, clearing, closing } = goesOf(method.tasks);
     return {
       id: slot.id,
       demoId: slot.demoId,
@@ -66,9 +68,7 @@ export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: numb
       mayLeaveOut: slot.mayLeaveOut,
       worth: slot.worth,
       // Clearing between goes is a step too: the audience waits for it.
-      steps: method.tasks
-        .filter((task) => task.phase === 'perform' || (task.phase === 'reset' && task.eachGo))
-        .map(stepOf),
+      steps: [first, clearing, closing].flat().map(stepOf),
     };
   });
   return {

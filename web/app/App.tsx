@@ -84,7 +84,7 @@ function Content() {
               <Route path="units" element={<UnitsPage />} />
             </Route>
             <Route path="bench" element={<BenchPage />} />
-            <Route path="bench/:sumId" element={<BenchPage />} />
+            <Route path="bench/:calculatorId" element={<BenchPage />} />
             <Route path="venues" element={<VenuesPage />} />
             <Route path="people" element={<PeoplePage />} />
             <Route path="*" element={<Nowhere />} />

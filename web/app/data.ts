@@ -3,6 +3,7 @@ import { QueryClient, useQuery, type UseQueryResult } from '@tanstack/react-quer
 import { useEffect } from 'react';
 import type {
   Change,
+  HealthAnswer,
   ShowAnswer,
   ShowSummary,
   StockAnswer,
@@ -95,7 +96,7 @@ export const useRuns = (showId: string) =>
 export const useHealth = () =>
   useQuery({
     queryKey: ['/health'],
-    queryFn: () => send<{ ok: boolean; demo: boolean }>('GET', '/health'),
+    queryFn: () => send<HealthAnswer>('GET', '/health'),
     staleTime: Infinity,
   });
 

@@ -9,6 +9,7 @@
 import { quantiles, shapeOf } from '../../chance/beta';
 import { blended } from '../../chance/estimate';
 import { belief } from '../../chance/success';
+import { anotherGoParts, goesThatCount } from '../../repertoire/goes';
 import type { Task } from '../../repertoire/types';
 import { buildNetwork, type Network } from '../network';
 import { amountUsed, hasInHand, nextKeptWaiting } from '../equipment';
@@ -71,7 +72,7 @@ class Compiler {
     const { slot } = net;
     const start = this.timeline.blocks[number]?.start ?? 0;
     const policy = this.policies.get(slot.id);
-    const last = net.steps.findLastIndex((step) => step.task.eachGo);
+    const last = net.steps.length - 1 - net.goes.closing.length;
     let before = this.blocks.at(-1)?.last;
     let first = -1;
     net.steps.forEach((step, i) => {
@@ -83,23 +84,19 @@ class Compiler {
       this.wait(node, before);
       before = node;
       if (first < 0) first = node;
-      if (i !== last && !(last < 0 && i === net.steps.length - 1)) return;
-      if (!policy?.record) return;
+      if (i !== last || !policy?.record) return;
       const more = this.node(start + step.end, FIXED(0));
       const { worked, failed } = policy.record;
       this.wait(more, node);
       this.further.set(node, more);
-      const repeated = slot.tasks.filter(
-        (task) => task.eachGo && (task.phase === 'perform' || task.phase === 'reset'),
-      );
       const target = this.nodes[more];
       if (target)
         target.goes = {
-          planned: slot.goes,
+          planned: goesThatCount(net.goes, slot.goes),
           again: policy.again,
           fallback: policy.fallback,
           chance: quantiles(belief(worked, worked + failed)),
-          steps: repeated.map((task) => this.drawOf(slot.id, task)),
+          steps: anotherGoParts(net.goes).map((task) => this.drawOf(slot.id, task)),
           slot: number,
         };
       before = more;

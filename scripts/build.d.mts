@@ -1,0 +1,2 @@
+export function buildIfStale(): Promise<void>;
+export function bundlePrograms(folder: string, programs: string[]): Promise<void>;

@@ -1,0 +1,120 @@
+/**
+ * A server for interface tests that stays at one address while the data behind it is exchanged: each
+ * test gets a copy of a written data file, and the browser keeps what it has of the pages.
+ */
+import { once } from 'node:events';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
+import { createServer, type RequestListener, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { createApp } from '../app';
+import { type AppContext, createContext } from '../context';
+import { openDatabase } from '../db/open';
+import { todayHere, zoneHere } from '../instant';
+import { RoomSensor } from '../ready/sensor';
+import { loadSeason } from '../season';
+
+export type Mode = 'demo' | 'own';
+
+/** Writes the data files that copies are made of: the demo season of today, and an empty one. */
+export function writeTemplates(folder: string): void {
+  for (const mode of ['demo', 'own'] as const) {
+    const db = openDatabase(join(folder, `${mode}.sqlite`));
+    if (mode === 'demo') loadSeason(createContext(db), todayHere(), zoneHere());
+    db.close();
+  }
+}
+
+interface HostOptions {
+  /** Folder that `writeTemplates` wrote to. */
+  templates: string;
+  /** Folder of the built pages. */
+  pages: string;
+  /** Simulated shows behind a forecast: few, so that pages settle soon. */
+  forecastRuns: number;
+}
+
+const closed: RequestListener = (_req, res) => void res.destroy();
+
+export class TestHost {
+  private server: Server | null = null;
+  private port = 0;
+  private context: AppContext | null = null;
+  private folder = '';
+  private mode: Mode = 'own';
+  private answer: RequestListener = closed;
+  private sensorAddress = '';
+
+  constructor(private readonly options: HostOptions) {}
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  /** Exchanges the data for a fresh copy. Listens from the first time on. */
+  async use(mode: Mode, sensorAddress: string): Promise<void> {
+    this.mode = mode;
+    this.sensorAddress = sensorAddress;
+    this.folder = mkdtempSync(join(tmpdir(), 'hearty-e2e-'));
+    copyFileSync(
+      join(this.options.templates, `${mode}.sqlite`),
+      join(this.folder, 'data.sqlite'),
+    );
+    this.open();
+    if (!this.server) await this.listen();
+  }
+
+  /** Lets go of the data of a test. */
+  async release(): Promise<void> {
+    if (!this.server) await this.listen();
+    this.shut();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+
+  /** As if the machine had gone: every connection is cut and none is taken. */
+  async kill(): Promise<void> {
+    const { server } = this;
+    if (!server) return;
+    this.server = null;
+    this.shut();
+    server.close();
+    server.closeAllConnections();
+    await once(server, 'close');
+  }
+
+  /** Listens again at the same address, on the same data. */
+  async restart(): Promise<void> {
+    await this.kill();
+    this.open();
+    await this.listen();
+  }
+
+  private open(): void {
+    const { pages, forecastRuns } = this.options;
+    this.context = createContext(openDatabase(join(this.folder, 'data.sqlite')));
+    this.answer = createApp({
+      context: this.context,
+      pages,
+      demo: this.mode === 'demo',
+      sensor: new RoomSensor(this.sensorAddress),
+      forecastRuns,
+    });
+  }
+
+  private shut(): void {
+    this.answer = closed;
+    this.context?.changes.close();
+    this.context?.db.close();
+    this.context = null;
+    this.server?.closeAllConnections();
+  }
+
+  private async listen(): Promise<void> {
+    const server = createServer((req, res) => this.answer(req, res));
+    server.listen(this.port, '127.0.0.1');
+    await once(server, 'listening');
+    this.port = (server.address() as AddressInfo).port;
+    this.server = server;
+  }
+}
