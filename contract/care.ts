@@ -142,7 +142,7 @@ function strayInput({ calculator: id, inputs }: CalculatorBindingBody): string |
       return `must give ${input.label} as ${input.kind === 'choice' ? 'a choice' : 'a figure'}`;
     if (input.kind === 'choice' && !(bound.ref in input.options))
       return `must choose ${input.label} from: ${Object.keys(input.options).join(', ')}`;
-    // A fact of another kind would be reckoned with in the wrong unit.
+    // A fact of another kind would be taken in the wrong unit.
     if (input.kind === 'number' && bound.from === 'day' && bound.ref !== input.fact)
       return `can’t take ${input.label} from that fact of the day`;
     if (input.kind === 'number' && bound.from === 'fixed' && typeof bound.value === 'number') {

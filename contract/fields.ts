@@ -73,12 +73,19 @@ export function Text(max: number, min = 0): PropertyDecorator {
   );
 }
 
-const ID = /^[A-Za-z0-9][A-Za-z0-9._-]{0,63}$/;
+/** What every object has by itself, as `constructor`, would be taken for something that is there. */
+const OF_EVERY_OBJECT = Object.getOwnPropertyNames(Object.prototype).filter((name) =>
+  /^[a-z]/i.test(name),
+);
+const ID = new RegExp(`^(?!(?:${OF_EVERY_OBJECT.join('|')})$)[A-Za-z0-9][A-Za-z0-9._-]{0,63}$`);
 const ID_SCHEMA = { type: 'string', pattern: ID.source };
-const idRule: Rule = (value) =>
-  typeof value === 'string' && ID.test(value)
+const idRule: Rule = (value) => {
+  if (value === '') return 'must be chosen';
+  if (OF_EVERY_OBJECT.includes(String(value))) return 'is a word that can’t be a name here';
+  return typeof value === 'string' && ID.test(value)
     ? null
     : 'must be a short name of letters, figures, dots and dashes';
+};
 
 /** A name that other things refer to. */
 export const Id = (): PropertyDecorator => ruled(idRule, () => ID_SCHEMA);

@@ -54,7 +54,7 @@ test('nor where something is open: fields in place, cards, menus, lists of keys'
     expect(bad.map((v) => `${where}: ${v.id} ${v.nodes[0]?.html ?? ''}`)).toEqual([]);
   };
   await page.goto(demo.url + '/demos/crushed-can');
-  for (const what of ['what it shows', 'the kit', 'what could hurt', 'the settings'])
+  for (const what of ['what it shows', 'the kit', 'the hazards', 'the settings'])
     await page.getByRole('button', { name: `Edit ${what}` }).click();
   await page.getByRole('button', { name: 'Edit “Watch the can for steam”' }).click();
   await fine('a demo being edited');

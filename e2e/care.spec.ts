@@ -9,11 +9,11 @@ test('needs of the room: wrong is told, right is judged in the show', async ({ p
   const editing = page.getByRole('group', { name: 'Editing what it needs of the room' });
   await editing.getByLabel('Height (m)').fill('-3');
   await expect(editing.getByText(/^Height must /)).toBeVisible();
-  await editing.getByRole('button', { name: 'That’s it' }).click();
+  await editing.getByRole('button', { name: 'Done' }).click();
   await expect(editing.getByText('△ Put this right first.')).toBeVisible();
   await editing.getByLabel('Height (m)').fill('9');
   await editing.getByLabel('Drain').check();
-  await editing.getByRole('button', { name: 'That’s it' }).click();
+  await editing.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText(/9 m of height/)).toBeVisible();
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + EVENING + '/ready');
@@ -64,7 +64,7 @@ test('volunteers: the card, and the step of fetching them put in ready-made', as
   await card.getByLabel('Words to ask').fill('Who has steady hands?');
   await card.getByRole('button', { name: 'Put in a step for fetching them' }).click();
   await expect(card.getByRole('combobox', { name: 'Fetched in' })).toHaveText('Fetch 2 volunteers');
-  await card.getByRole('button', { name: 'That’s it' }).click();
+  await card.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText(/^2, fetched in “Fetch 2 volunteers”/)).toBeVisible();
   await expect(saved(page)).toBeVisible();
   // Timed in the show, asked for among the checks.
@@ -78,18 +78,18 @@ test('volunteers: the card, and the step of fetching them put in ready-made', as
   await expect(page.getByRole('region', { name: /^Stage strip/ })).toContainText('2 volunteers');
 });
 
-test('a hazard with whom it could hurt, and the usual first aid, goes into the assessment', async ({
+test('a hazard with who is at risk, and the usual first aid, goes into the assessment', async ({
   page,
   demo,
 }) => {
   await page.goto(demo.url + '/demos/smoke-ring-drum');
-  await page.getByRole('button', { name: 'Edit what could hurt' }).click();
-  const editing = page.getByRole('group', { name: 'Editing what could hurt' });
+  await page.getByRole('button', { name: 'Edit the hazards' }).click();
+  const editing = page.getByRole('group', { name: 'Editing the hazards' });
   await editing.getByRole('button', { name: 'Add a hazard' }).click();
-  await editing.getByLabel('Kept in hand by').last().fill('Two carry the drum');
+  await editing.getByLabel('Control').last().fill('Two carry the drum');
   await editing.getByRole('combobox', { name: 'Hazard' }).last().click();
   await page.getByRole('option', { name: 'Heavy lifting' }).click();
-  await editing.getByRole('button', { name: 'That’s it' }).click();
+  await editing.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText('Two carry the drum')).toBeVisible();
   await expect(saved(page)).toBeVisible();
   const answer = await page.request.get(`${demo.url}/api${EVENING}/risks.md`);
@@ -106,9 +106,9 @@ test('a venue’s circuits and exits: a second circuit takes the load', async ({
   await page.getByRole('button', { name: /^Little Hollin Village Hall/ }).click();
   await page.getByRole('button', { name: 'Add a circuit' }).click();
   await page.getByLabel('Circuit', { exact: true }).last().fill('Kitchen');
-  await page.getByLabel('Bears (W)').last().fill('0');
-  await expect(page.getByText(/^Bears must /)).toBeVisible();
-  await page.getByLabel('Bears (W)').last().fill('3000');
+  await page.getByLabel('Limit (W)').last().fill('0');
+  await expect(page.getByText(/^Limit must /)).toBeVisible();
+  await page.getByLabel('Limit (W)').last().fill('3000');
   await page.getByRole('button', { name: 'Add an exit' }).click();
   await page.getByLabel('To the right (m)').last().fill('9');
   await expect(saved(page)).toBeVisible();

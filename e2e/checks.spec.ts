@@ -83,14 +83,14 @@ test('a large photo is made smaller before it is sent', async ({ page, demo }) =
 
 test('by place each stands under its place; by person only theirs', async ({ page, demo }) => {
   await page.goto(demo.url + FESTIVAL + '/ready');
-  await expect(page.getByRole('heading', { name: 'Holds the show' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Must be done before the start' })).toBeVisible();
   const all = await page.getByRole('checkbox').count();
   await page.getByRole('button', { name: 'By place' }).click();
-  await expect(page.getByRole('heading', { name: 'Holds the show' })).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: 'Must be done before the start' })).toHaveCount(0);
   for (const place of ['Centre table', 'Left bench', 'Floor', 'Rear', 'Anywhere'])
     await expect(page.getByRole('heading', { name: place })).toBeVisible();
   await expect(page.getByRole('checkbox')).toHaveCount(all);
-  await expect(rowOf(page, /^Static dome: spark/)).toContainText('Holds the show');
+  await expect(rowOf(page, /^Static dome: spark/)).toContainText('Must be done before the start');
   await page.getByRole('button', { name: 'Ines', exact: true }).click();
   for (const row of await page
     .getByRole('listitem')
@@ -148,7 +148,7 @@ test('a position before an exit is told as it is moved there', async ({ page, de
   await expect(
     page.getByText(/Exit Side door: Left bench stands in the way/).first(),
   ).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'To mend' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'To fix' })).toBeVisible();
   for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowRight');
   await expect(page.getByText(/stands in the way/)).toHaveCount(0);
 });

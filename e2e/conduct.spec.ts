@@ -90,7 +90,7 @@ test('typing while cut off is kept and saved when the server is back', async ({ 
   await page.getByRole('textbox', { name: 'Notes' }).click();
   await demo.kill();
   await page.getByRole('textbox', { name: 'Notes' }).fill('Ask for the key at the slip.');
-  await expect(page.getByRole('status')).toContainText('Kept here');
+  await expect(page.getByRole('status')).toContainText('Kept on this device');
   await demo.restart();
   await expect(saved(page)).toBeVisible();
   await page.reload();

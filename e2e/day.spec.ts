@@ -27,7 +27,7 @@ test('the brief: a position is added and taken away; its slots say so', async ({
   await expect(
     page.getByRole('button', { name: 'Cloud burst: no stage position is chosen' }),
   ).toBeVisible();
-  await expect(page.getByText('if 1 conflict is mended')).toBeVisible();
+  await expect(page.getByText('if 1 conflict is fixed')).toBeVisible();
   await page
     .getByRole('button', { name: /^Cloud burst/ })
     .first()
@@ -66,14 +66,14 @@ test('a slot has no performer for a while, and says so in words', async ({ page,
   await page.getByRole('option', { name: '3' }).click();
   await expect(page.getByText('× 3')).toBeVisible();
   await page.getByRole('switch', { name: 'May be left out' }).uncheck();
-  await page.getByRole('switch', { name: 'Pinned here' }).check();
+  await page.getByRole('switch', { name: 'Keep this place in the order' }).check();
   await expect(saved(page)).toBeVisible();
 });
 
 test('Ready: each person’s own checks, ticked and taken back', async ({ page, demo }) => {
   await page.goto(demo.url + FESTIVAL + '/ready');
   const boxes = page.getByRole('checkbox');
-  await expect(page.getByText('17 checks hold the show')).toBeVisible();
+  await expect(page.getByText('17 checks must be done before the start')).toBeVisible();
   const all = await boxes.count();
   await page.getByRole('button', { name: 'Jo', exact: true }).click();
   await expect.poll(() => boxes.count()).toBeLessThan(all);
@@ -81,9 +81,9 @@ test('Ready: each person’s own checks, ticked and taken back', async ({ page, 
   await expect(boxes).toHaveCount(all);
   const rod = page.getByRole('checkbox', { name: /Earth rod and lead/ });
   await rod.click();
-  await expect(page.getByText('16 checks hold the show')).toBeVisible();
+  await expect(page.getByText('16 checks must be done before the start')).toBeVisible();
   await rod.click();
-  await expect(page.getByText('17 checks hold the show')).toBeVisible();
+  await expect(page.getByText('17 checks must be done before the start')).toBeVisible();
   await expect(page.getByText('Narrow neck or nothing')).toBeVisible();
 });
 
@@ -91,9 +91,9 @@ test('a tick shows in another tab without asking', async ({ page, context, demo 
   const other = await context.newPage();
   await page.goto(demo.url + FESTIVAL + '/ready');
   await other.goto(demo.url + FESTIVAL + '/ready');
-  await expect(other.getByText('17 checks hold the show')).toBeVisible();
+  await expect(other.getByText('17 checks must be done before the start')).toBeVisible();
   await page.getByRole('checkbox', { name: /Earth rod and lead/ }).click();
-  await expect(other.getByText('16 checks hold the show')).toBeVisible();
+  await expect(other.getByText('16 checks must be done before the start')).toBeVisible();
 });
 
 test('the write-up: outcomes set right, goes added, notes taken back, follow-ups kept', async ({

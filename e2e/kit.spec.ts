@@ -43,11 +43,11 @@ test('the cold liquid: enough, short by name, more to order, and from a measured
   await expect(page.getByText(/Ordered must be a volume/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Ordered' }).fill('12 L');
   await expect(page.getByText(/Vented travel vessel holds 10 L: 2 L too little/)).toBeVisible();
-  await page.getByRole('textbox', { name: 'At the counter' }).fill('25:00');
-  await expect(page.getByText('At the counter must be a time such as 14:05')).toBeVisible();
-  await page.getByRole('textbox', { name: 'At the counter' }).fill('11:10');
+  await page.getByRole('textbox', { name: 'Collected at' }).fill('25:00');
+  await expect(page.getByText('Collected at must be a time such as 14:05')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Collected at' }).fill('11:10');
   await page.getByRole('textbox', { name: 'Ordered' }).fill('3 L');
-  await page.getByRole('button', { name: 'I have measured what is left' }).click();
+  await page.getByRole('button', { name: 'Enter what is left' }).click();
   await page.getByRole('textbox', { name: 'Measured at' }).fill('14:01');
   await page.getByRole('textbox', { name: 'Left' }).fill('2.4 L');
   await expect(page.getByText(/^2.4 L left at 14:01: enough, .* over$/)).toBeVisible();
@@ -66,10 +66,10 @@ test('on stage the level is measured, and says whether it lasts; no key slips th
   const measure = page.getByRole('button', { name: 'Measure what is left of Liquid nitrogen' });
   await measure.click();
   await page.getByRole('textbox', { name: 'Left now' }).fill('3 pieces');
-  await page.getByRole('button', { name: 'That is what there is' }).click();
+  await page.getByRole('button', { name: 'Save what is left' }).click();
   await expect(page.getByText(/^Left now must be a volume/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Left now' }).fill('2.9 L');
-  await page.getByRole('button', { name: 'That is what there is' }).press('Space');
+  await page.getByRole('button', { name: 'Save what is left' }).press('Space');
   await expect(measure).toHaveText(/^2.9 L left at \d\d:\d\d: enough, .* over$/);
   await measure.click();
   await page.getByRole('textbox', { name: 'Left now' }).fill('1');

@@ -7,13 +7,16 @@ async function rehearse(page: Page, url: string): Promise<void> {
   await expect(page.getByText('The clock starts when you do')).toBeVisible();
 }
 
-test('checks hold the show until they are done or waived with a reason', async ({ page, demo }) => {
+test('checks block the show until they are done or waived with a reason', async ({
+  page,
+  demo,
+}) => {
   await page.goto(demo.url + FESTIVAL + '/on-stage');
-  await expect(page.getByRole('button', { name: 'Begin the show' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Open stage view' })).toBeDisabled();
   await page.goto(demo.url + FESTIVAL + '/ready');
-  await expect(page.getByText('17 checks hold the show')).toBeVisible();
+  await expect(page.getByText('17 checks must be done before the start')).toBeVisible();
   await page.getByRole('checkbox', { name: /Earth rod and lead/ }).click();
-  await expect(page.getByText('16 checks hold the show')).toBeVisible();
+  await expect(page.getByText('16 checks must be done before the start')).toBeVisible();
   await page.getByRole('button', { name: 'Say who you are' }).click();
   await page.getByRole('menuitem', { name: 'Ines' }).click();
   await page.getByRole('button', { name: 'Waive' }).first().click();
@@ -21,7 +24,7 @@ test('checks hold the show until they are done or waived with a reason', async (
   await expect(page.getByText('Say why the show may go on without it')).toBeVisible();
   await page.getByLabel('Reason').fill('Spare in the van');
   await page.getByRole('button', { name: 'Waive it' }).click();
-  await expect(page.getByText('15 checks hold the show')).toBeVisible();
+  await expect(page.getByText('15 checks must be done before the start')).toBeVisible();
   await expect(page.getByText('Waived: Spare in the van')).toBeVisible();
 });
 
@@ -62,13 +65,13 @@ test('presses while the server is away are kept and delivered', async ({ page, d
   await page.keyboard.press('Space');
   const now = page.getByRole('region', { name: 'Now' });
   await expect(now).toBeVisible();
-  await expect(page.getByText('to send')).toBeHidden();
+  await expect(page.getByText('unsent')).toBeHidden();
   await demo.kill();
   await page.keyboard.press('Space');
   await expect(now).toContainText('One dry slap');
-  await expect(page.getByText('kept here, 1 to send')).toBeVisible();
+  await expect(page.getByText('on this device, 1 unsent')).toBeVisible();
   await demo.restart();
-  await expect(page.getByText('kept here, 1 to send')).toBeHidden();
+  await expect(page.getByText('on this device, 1 unsent')).toBeHidden();
   const id = new URL(page.url()).searchParams.get('run') ?? '';
   const run = (await (await request.get(`${demo.url}/api/runs/${id}`)).json()) as {
     events: { kind: string }[];

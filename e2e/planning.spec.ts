@@ -1,4 +1,4 @@
-import { FESTIVAL, expect, saved, test } from './stage';
+import { FESTIVAL, expect, removed, saved, test } from './stage';
 
 test('from Today to the line-up, whose clock follows a changed method', async ({ page, demo }) => {
   await page.goto(demo.url);
@@ -19,7 +19,7 @@ test('from Today to the line-up, whose clock follows a changed method', async ({
   await expect(page.getByRole('button', { name: /Foam fountain lively/ })).toBeVisible();
 });
 
-test('dead air says what would mend it; pressed, it is gone, and undone it is back', async ({
+test('dead air says what would fix it; pressed, it is gone, and undone it is back', async ({
   page,
   demo,
 }) => {
@@ -42,14 +42,14 @@ test('a better order is looked for, compared, taken, and undone', async ({ page,
   const before = await cards.allTextContents();
   await page.getByRole('button', { name: 'Suggest an order' }).click();
   const dialog = page.getByRole('dialog', { name: 'A better order' });
-  await expect(dialog.getByText('No order is better than this one.')).toBeVisible();
+  await expect(dialog.getByText('This is the best order.')).toBeVisible();
   await expect(dialog.getByRole('row', { name: /Dead air/ })).toHaveText('Dead air2:40→ 0:00');
-  await dialog.getByRole('combobox', { name: 'The lift should run' }).click();
+  await dialog.getByRole('combobox', { name: 'Energy over the show' }).click();
   await page.getByRole('option', { name: 'A steady climb' }).click();
-  await expect(dialog.getByRole('row', { name: /Lift away from the arc/ })).toBeVisible();
-  await expect(
-    dialog.getByText(/No order is better than this one\.|The best that was found\./),
-  ).toBeVisible({ timeout: 30_000 });
+  await expect(dialog.getByRole('row', { name: /Energy away from the arc/ })).toBeVisible();
+  await expect(dialog.getByText(/This is the best order\.|The best that was found\./)).toBeVisible({
+    timeout: 30_000,
+  });
   await dialog.getByRole('button', { name: 'Take this order' }).click();
   await expect(page.getByText('Ends 14:35', { exact: true })).toBeVisible();
   expect(await cards.allTextContents()).not.toEqual(before);
@@ -72,7 +72,7 @@ test('a long search for an order can be stopped, and left', async ({ page, demo,
   await expect(dialog.getByText(/orders timed/)).toBeVisible({ timeout: 30_000 });
   await dialog.getByRole('button', { name: 'Stop' }).click();
   await expect(dialog.getByRole('progressbar')).toBeHidden();
-  await dialog.getByRole('button', { name: 'Leave it' }).click();
+  await dialog.getByRole('button', { name: 'Keep my order' }).click();
   await expect(dialog).toBeHidden();
   await expect(page.getByRole('region', { name: 'Running order' }).locator('strong')).toHaveCount(
     27,
@@ -149,7 +149,7 @@ test('two tabs: changes to different parts are both kept, to the same part one i
   await other.route('**/api/**', (route) => route.abort());
   await other.getByRole('textbox', { name: 'Title' }).fill('Lantern Festival');
   await other.getByRole('textbox', { name: 'Who they are' }).fill('Everybody');
-  await expect(other.getByRole('status')).toContainText('Kept here');
+  await expect(other.getByRole('status')).toContainText('Kept on this device');
   await page.getByRole('textbox', { name: 'Audience' }).fill('99');
   await page.getByRole('textbox', { name: 'Title' }).fill('Harbour Festival');
   await expect(saved(page)).toBeVisible();
@@ -165,7 +165,7 @@ test('two tabs: changes to different parts are both kept, to the same part one i
 test('a show removed in another tab is told, and brought back', async ({ page, demo, request }) => {
   await page.goto(demo.url + FESTIVAL + '/brief');
   await expect(page.getByRole('textbox', { name: 'Title' })).toBeVisible();
-  await request.delete(`${demo.url}/api${FESTIVAL}`);
+  await removed(request, `${demo.url}/api${FESTIVAL}`);
   await page.getByRole('textbox', { name: 'Title' }).fill('Still here');
   await expect(page.getByText('was removed elsewhere')).toBeVisible();
   await page.getByRole('button', { name: 'Bring it back' }).click();
@@ -175,7 +175,7 @@ test('a show removed in another tab is told, and brought back', async ({ page, d
   };
   expect(show.title).toBe('Still here');
 
-  await request.delete(`${demo.url}/api${FESTIVAL}`);
+  await removed(request, `${demo.url}/api${FESTIVAL}`);
   await page.goto(demo.url + FESTIVAL + '/line-up');
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.getByText('Ends 14:38')).toBeVisible();
@@ -198,13 +198,14 @@ test('kit: a line opens to its calculator, and the list is saved as CSV', async 
 
 test('on one’s own data it begins empty; a first show can be made, and a file read in', async ({
   page,
-  own,
-  demo,
+  served,
   request,
 }) => {
+  const demo = await served('demo');
+  const file = await (await request.get(`${demo.url}/api${FESTIVAL}/file`)).body();
+  const own = await served('own');
   await page.goto(own.url);
   await expect(page.getByText('Start with your next booking')).toBeVisible();
-  const file = await (await request.get(`${demo.url}/api${FESTIVAL}/file`)).body();
   const bad = file
     .toString()
     .replace('"start": "14:00"', '"start": "noon"')

@@ -8,7 +8,7 @@ test('Ready: what is measured is judged at once, and every figure opens to its w
   demo,
 }) => {
   await page.goto(demo.url + EVENING + '/ready');
-  await expect(page.getByText('Not yet: 1 thing to mend, 2 not known')).toBeVisible();
+  await expect(page.getByText('Not yet: 1 thing to fix, 2 not known')).toBeVisible();
   const dome = page
     .getByRole('listitem')
     .filter({ hasText: 'Static dome:' })
@@ -19,20 +19,18 @@ test('Ready: what is measured is judged at once, and every figure opens to its w
   await expect(dome).toContainText('Measure the humidity');
   await page.getByLabel('Humidity (%)').fill('80');
   await expect(dome).toContainText('Too damp at 80 %');
-  await expect(page.getByText('Not yet: 2 things to mend, 1 not known')).toBeVisible();
+  await expect(page.getByText('Not yet: 2 things to fix, 1 not known')).toBeVisible();
   await page.getByLabel('Humidity (%)').fill('30');
   await expect(dome).toContainText('Dry enough at 30 %');
   await page.getByLabel('Temperature').fill('68 °F');
   await page.getByLabel('Temperature').blur();
-  await expect(page.getByText('Not yet: 1 thing to mend', { exact: false })).toBeVisible();
+  await expect(page.getByText('Not yet: 1 thing to fix', { exact: false })).toBeVisible();
   await dome.getByRole('button', { name: 'Why' }).click();
   await expect(dome).toContainText('½·C·U²');
-  await expect(dome).toContainText('NFPA 77 (from memory)');
+  await expect(dome).toContainText('NFPA 77 (source not checked)');
   // The same mark stands on the card of the line-up.
   await page.goto(demo.url + EVENING + '/line-up');
-  await expect(
-    page.getByRole('img', { name: /^To mend: .*Hall would trip/ }).first(),
-  ).toBeVisible();
+  await expect(page.getByRole('img', { name: /^To fix: .*Hall would trip/ }).first()).toBeVisible();
 });
 
 test('the same figures open to their working on the line-up’s card and in Kit', async ({
@@ -75,8 +73,8 @@ test('passing over takes a reason and somebody who may', async ({ page, demo }) 
   await page.getByRole('button', { name: 'Waive it' }).click();
   await expect(page.getByText('Not yet: 2 not known')).toBeVisible();
   await expect(page.getByText('Waived: The hall lends us a second lead')).toBeVisible();
-  await page.getByRole('button', { name: 'Take back' }).click();
-  await expect(page.getByText('Not yet: 1 thing to mend, 2 not known')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove waiver' }).click();
+  await expect(page.getByText('Not yet: 1 thing to fix, 2 not known')).toBeVisible();
 });
 
 test('a position is moved on the plan, and its distances with it', async ({ page, demo }) => {
@@ -88,7 +86,7 @@ test('a position is moved on the plan, and its distances with it', async ({ page
   await expect(
     page.getByText('Cloud burst: Too near: 3 m to the front row, and it needs 4 m.').first(),
   ).toBeVisible();
-  await expect(page.getByText(/^△\s*Not yet: 2 things to mend/)).toBeVisible();
+  await expect(page.getByText(/^△\s*Not yet: 2 things to fix/)).toBeVisible();
   // By hand, back again.
   const mark = page.getByRole('button', { name: /^Rear: 0 m across, 0 m back/ });
   const box = await mark.boundingBox();
@@ -97,7 +95,7 @@ test('a position is moved on the plan, and its distances with it', async ({ page
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2, box.y - 100, { steps: 5 });
   await page.mouse.up();
-  await expect(page.getByText(/^△\s*\d+ checks hold the show/)).toBeVisible();
+  await expect(page.getByText(/^△\s*\d+ checks must be done before the start/)).toBeVisible();
 });
 
 test('the risk assessment is there to print and sign', async ({ page, demo }) => {
@@ -165,14 +163,14 @@ test('the room sensor: read, taken over, and told when it has gone quiet', async
 }) => {
   await page.goto(demo.url + EVENING + '/ready');
   // Without one nothing is said of it.
-  await expect(page.getByText('Not yet: 1 thing to mend, 2 not known')).toBeVisible();
+  await expect(page.getByText('Not yet: 1 thing to fix, 2 not known')).toBeVisible();
   await expect(page.getByText('Room sensor:')).toHaveCount(0);
   demo.sensor({ temperature: 19.5, humidity: 41 });
   await expect(page.getByText('Room sensor: 19.5 °C, 41 % humidity')).toBeVisible();
   await page.getByRole('button', { name: 'Take these figures' }).click();
   await expect(page.getByLabel('Temperature')).toHaveValue('19.5 °C');
   await expect(page.getByLabel('Humidity (%)')).toHaveValue('41');
-  await expect(page.getByText(/^△\s*Not yet: 1 thing to mend$/)).toBeVisible();
+  await expect(page.getByText(/^△\s*Not yet: 1 thing to fix$/)).toBeVisible();
   demo.sensor(null);
   await expect(page.getByText(/The room sensor has gone quiet/)).toBeVisible();
 });

@@ -97,7 +97,7 @@ test('keys that mean nothing here do nothing; a key held down counts once', asyn
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toBeHidden();
   await expect(now(page)).toContainText('One dry slap');
-  await expect(page.getByText('to send')).toBeHidden();
+  await expect(page.getByText('unsent')).toBeHidden();
   const id = new URL(page.url()).searchParams.get('run') ?? '';
   const run = (await (await request.get(`${demo.url}/api/runs/${id}`)).json()) as {
     events: { kind: string }[];
@@ -107,11 +107,11 @@ test('keys that mean nothing here do nothing; a key held down counts once', asyn
 
 test('a run removed elsewhere is told, with a way back', async ({ page, demo, request }) => {
   await startAtTwo(page, demo.url);
-  await expect(page.getByText('to send')).toBeHidden();
+  await expect(page.getByText('unsent')).toBeHidden();
   const id = new URL(page.url()).searchParams.get('run') ?? '';
   await request.delete(`${demo.url}/api/runs/${id}`);
   await page.goto(page.url());
   await expect(page.getByText('There is no such run')).toBeVisible();
   await page.getByRole('button', { name: 'Back to the checks' }).click();
-  await expect(page.getByText(/hold the show/).first()).toBeVisible();
+  await expect(page.getByText(/must be done before the start/).first()).toBeVisible();
 });

@@ -3,7 +3,13 @@ import { once } from 'node:events';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join, resolve } from 'node:path';
-import { type BrowserContext, type Locator, type Page, test as base } from '@playwright/test';
+import {
+  type APIRequestContext,
+  type BrowserContext,
+  type Locator,
+  type Page,
+  test as base,
+} from '@playwright/test';
 import type * as Host from '../server/testing/host';
 import { PROGRAMS } from './global-setup';
 
@@ -86,7 +92,7 @@ export const test = base.extend<TestParts, WorkerParts>({
   ],
   warm: [
     async ({ browser }, use) => {
-      const context = await browser.newContext({ viewport: VIEWPORT });
+      const context = await browser.newContext({ viewport: VIEWPORT, reducedMotion: 'reduce' });
       await use(context);
       await context.close();
     },
@@ -127,6 +133,12 @@ export const test = base.extend<TestParts, WorkerParts>({
   demo: async ({ served }, use) => use(await served('demo')),
   own: async ({ served }, use) => use(await served('own')),
 });
+
+/** Removes something as another page would, from the version it has now. */
+export async function removed(request: APIRequestContext, url: string): Promise<void> {
+  const { version } = (await (await request.get(url)).json()) as { version: number };
+  await request.delete(`${url}?version=${version}`);
+}
 
 /** The word that everything typed has been stored. */
 export const saved = (page: Page): Locator =>

@@ -6,13 +6,13 @@ test('a delivery comes in, the shelf is counted, and both are taken back', async
   demo,
 }) => {
   await page.goto(demo.url + '/store/items/yeast');
-  const come = page.getByRole('textbox', { name: 'Has come' });
+  const come = page.getByRole('textbox', { name: 'Delivered' });
   await come.fill('40 pieces');
   await page.getByRole('button', { name: 'Put it in the store' }).click();
-  await expect(page.getByText(/Has come must be a weight, such as 20 g/)).toBeVisible();
+  await expect(page.getByText(/Delivered must be a weight, such as 20 g/)).toBeVisible();
   await come.fill('-2 g');
   await page.getByRole('button', { name: 'Put it in the store' }).click();
-  await expect(page.getByText('Has come must not be negative')).toBeVisible();
+  await expect(page.getByText('Delivered must not be negative')).toBeVisible();
   await page.getByLabel('Good until').fill('2020-01-31');
   await expect(page.getByText('This day has passed')).toBeVisible();
   await page.getByLabel('Good until').fill('2039-01-31');
@@ -24,7 +24,7 @@ test('a delivery comes in, the shelf is counted, and both are taken back', async
   await page.getByRole('button', { name: 'Count or change' }).last().click();
   await page.getByRole('textbox', { name: 'Counted', exact: true }).fill('½ kg');
   await page.getByRole('textbox', { name: 'Counted', exact: true }).fill('0.42 kg');
-  await page.getByRole('button', { name: 'That is what there is' }).click();
+  await page.getByRole('button', { name: 'Save count' }).click();
   await expect(page.getByText('−80 g')).toBeVisible();
   await page.getByRole('button', { name: 'Take back' }).nth(1).click();
   await expect(page.getByText(/some of it was used since/)).toBeVisible();

@@ -31,10 +31,14 @@ function readJson(file) {
 }
 
 function ensureChromium() {
-  if (process.env.CHROMIUM || existsSync('/usr/bin/chromium')) return true;
+  const there = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].some((file) =>
+    existsSync(file),
+  );
+  if (process.env.CHROMIUM || there) return true;
   console.log('Installing Chromium for the interface tests.');
   const apt = (...args) => run('apt-get', 'apt-get', args, { DEBIAN_FRONTEND: 'noninteractive' });
-  if (apt('update') && apt('install', '-y', '--no-install-recommends', 'chromium')) return true;
+  const install = (name) => apt('install', '-y', '--no-install-recommends', name);
+  if (apt('update') && (install('chromium-headless-shell') || install('chromium'))) return true;
   console.error(
     'Chromium is missing and could not be installed here. Install it (as root: apt-get install chromium), ' +
       'or name one with CHROMIUM=/path/to/chromium.',

@@ -123,7 +123,7 @@ const bottleLaunch: Demo = plainDemo(
       goesAllowed: 3,
       warning: 'It goes up and it comes down. Everybody behind the line until we call.',
       settings: [
-        set('speed', 'Leaves at', 18, 'mps', 'from memory'),
+        set('speed', 'Leaves at', 18, 'mps', 'source not checked'),
         set('water', 'Water', 0.25, 'L'),
         set('limit', 'Never above', 300, 'kPa'),
         set('weight', 'Bottle empty weighs', 45, 'g', 'weighed once'),

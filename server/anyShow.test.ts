@@ -35,7 +35,7 @@ test('everything that follows from a show is finite, and every conflict says wha
         expect(conflict.message).not.toMatch(/undefined|NaN/);
         expect(conflict.advice.length).toBeGreaterThan(5);
       }
-      const mend = fixFinder(input, timeline);
+      const fix = fixFinder(input, timeline);
       const all = [
         timeline,
         stripOf(input, timeline),
@@ -45,7 +45,7 @@ test('everything that follows from a show is finite, and every conflict says wha
         forecastShow(input, timeline, policiesOf(file, []), { runs: 20, seed: 1 }),
         suggestedOrder(input, traitsOf(file), file.show.wishes, { seed: 1, most: 30 }),
         timeline.tasks.map((task) => leadRange(input, timeline, task.slot, task.task)),
-        [...timeline.gaps, ...timeline.conflicts].slice(0, 2).map(mend),
+        [...timeline.gaps, ...timeline.conflicts].slice(0, 2).map(fix),
       ];
       expect(numbersIn(all).filter((n) => !Number.isFinite(n))).toEqual([]);
       const table = sheetTable(callSheet(file, input, timeline));

@@ -67,7 +67,7 @@ describe('changing', () => {
 
   test('removed in another tab: told, and it can be brought back', async () => {
     const show = await get<Versioned<Show>>(FESTIVAL);
-    await request(server.app).delete(FESTIVAL).expect(204);
+    await request(server.app).delete(`${FESTIVAL}?version=${show.version}`).expect(204);
     expect((await get<unknown[]>('/api/shows')).length).toBe(4);
     const answer = await request(server.app).put(FESTIVAL).send(show).expect(410);
     expect(errorOf(answer).message).toContain('brought back');
@@ -76,7 +76,7 @@ describe('changing', () => {
   });
 
   test('a demo that is removed stays with the shows that have it', async () => {
-    await request(server.app).delete('/api/demos/cold-flower').expect(204);
+    await request(server.app).delete('/api/demos/cold-flower?version=1').expect(204);
     const all = await get<ShowAnswer>(`${FESTIVAL}/all`);
     expect(all.demos.some((d) => d.id === 'cold-flower')).toBe(true);
     expect((await get<Demo[]>('/api/demos')).some((d) => d.id === 'cold-flower')).toBe(false);

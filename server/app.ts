@@ -46,7 +46,10 @@ const onlyReadAndChange: RequestHandler = (req, res, next) => {
 
 function apiRoutes({ context, demo, sensor, forecastRuns = FORECAST_RUNS }: AppOptions): Router {
   const api = Router();
-  api.get('/health', (_req, res) => void res.json({ ok: true, demo, forecastRuns } satisfies HealthAnswer));
+  api.get(
+    '/health',
+    (_req, res) => void res.json({ ok: true, demo, forecastRuns } satisfies HealthAnswer),
+  );
   api.get('/changes', (req, res) => context.changes.listen(req, res));
   api.use('/shows', (req, res, next) => {
     if (req.method === 'POST' && req.path === '/file') next();

@@ -32,7 +32,7 @@ test('every open page is told what was stored', async () => {
       headers: { 'Content-Type': 'application/json' },
       ...(body ? { body: JSON.stringify(body) } : {}),
     });
-  await send('DELETE', '/venues/boat-shed');
+  await send('DELETE', '/venues/boat-shed?version=1');
   await send('POST', '/venues/boat-shed/restore');
   await send('PUT', '/shows/harbour-light-festival/checks/test:dome', {
     state: 'done',

@@ -14,7 +14,7 @@ export interface Entity {
   id: string;
 }
 
-/** What an context's store does for its table; versions and removal are dealt with here. */
+/** What the store of one kind does for its table; versions and removal are dealt with here. */
 export interface EntityTable<T extends Entity> {
   /** Name of the table, and of the thing in messages. */
   table: string;
@@ -84,13 +84,7 @@ export class EntityStore<T extends Entity> {
   /** `version` is the one the change was made from. */
   change(value: T, version: number): Versioned<T> {
     return this.db.transaction(() => {
-      const now = this.get(value.id);
-      if (now.version !== version)
-        throw new HttpError(
-          409,
-          'changed_elsewhere',
-          `This ${this.shelf.noun} was changed elsewhere in the meantime.`,
-        );
+      this.mustBeAt(this.get(value.id), version);
       this.shelf.write(value);
       this.db
         .prepare(`UPDATE "${this.shelf.table}" SET version = version + 1 WHERE id = ?`)
@@ -99,11 +93,34 @@ export class EntityStore<T extends Entity> {
     })();
   }
 
-  setRemoved(id: string, removed: boolean): void {
-    if (!this.exists(id)) throw notFound(this.shelf.noun);
+  /** `version` is the one it was looked at in. */
+  remove(id: string, version: number): void {
+    this.db.transaction(() => {
+      this.mustBeAt(this.get(id), version);
+      this.mark(id, 1);
+    })();
+  }
+
+  /** Brings it back; one that was not removed stays as it is. */
+  restore(id: string): void {
+    const state = this.state(id);
+    if (!state) throw notFound(this.shelf.noun);
+    if (state.removed) this.mark(id, 0);
+  }
+
+  private mustBeAt(now: Versioned<T>, version: number): void {
+    if (now.version !== version)
+      throw new HttpError(
+        409,
+        'changed_elsewhere',
+        `This ${this.shelf.noun} was changed elsewhere in the meantime. Look at it again first.`,
+      );
+  }
+
+  private mark(id: string, removed: 0 | 1): void {
     this.db
       .prepare(`UPDATE "${this.shelf.table}" SET removed = ?, version = version + 1 WHERE id = ?`)
-      .run(removed ? 1 : 0, id);
+      .run(removed, id);
   }
 }
 
@@ -139,12 +156,14 @@ export function entityRoutes<T extends Entity>(
     res.json(changed);
   });
   router.delete('/:id', (req, res) => {
-    store.setRemoved(req.params.id, true);
+    store.get(req.params.id);
+    const { version } = body(VersionBody, { version: Number(req.query.version) });
+    store.remove(req.params.id, version);
     tell(req.params.id);
     res.status(204).end();
   });
   router.post('/:id/restore', (req, res) => {
-    store.setRemoved(req.params.id, false);
+    store.restore(req.params.id);
     tell(req.params.id);
     res.json(store.get(req.params.id));
   });

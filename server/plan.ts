@@ -96,12 +96,12 @@ function answer(file: ShowFile, { order, arc, forecast, seed }: Asked): object {
   const input = lineupInput(show);
   const timeline = schedule(input, EFFORT.thorough);
   const others = show.people.filter((person) => !show.show.crew.includes(person.id));
-  const mend = fixFinder(input, timeline, others);
+  const fix = fixFinder(input, timeline, others);
   return {
     timeline: {
       ...timeline,
-      gaps: timeline.gaps.map((gap) => ({ ...gap, mend: mend(gap) })),
-      conflicts: timeline.conflicts.map((conflict) => ({ ...conflict, mend: mend(conflict) })),
+      gaps: timeline.gaps.map((gap) => ({ ...gap, fixes: fix(gap) })),
+      conflicts: timeline.conflicts.map((conflict) => ({ ...conflict, fixes: fix(conflict) })),
       tasks: timeline.tasks.map(({ people, ...task }) => ({
         ...task,
         person: people[0] ?? null,

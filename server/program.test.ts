@@ -186,13 +186,13 @@ describe('the plan command', () => {
     expect(first.status).toBe(0);
     const { order, timeline } = JSON.parse(first.stdout) as {
       order: Suggestion;
-      timeline: { deadAir: number; gaps: { mend: { gain: number; words: string }[] }[] };
+      timeline: { deadAir: number; gaps: { fixes: { gain: number; words: string }[] }[] };
     };
     expect([...order.slots].sort()).toEqual(festival.show.slots.map((slot) => slot.id).sort());
     expect(order.before.deadAir).toBe(timeline.deadAir);
     expect(order).toMatchObject({ proven: true, objective: { deadAir: 0 } });
     expect(order.reasons.length).toBeGreaterThan(0);
-    expect(timeline.gaps[0]?.mend[0]?.gain).toBeGreaterThan(0);
+    expect(timeline.gaps[0]?.fixes[0]?.gain).toBeGreaterThan(0);
     expect(plan(file, '--order', '--seed', '3').stdout).toBe(first.stdout);
   });
 

@@ -19,7 +19,9 @@ test('a performance is held by its checks; a rehearsal is not', async () => {
   const start = (id: string, kind: string) =>
     request(server.app).post(`${FESTIVAL}/runs`).send({ id, kind });
   const held = await start('r1', 'performance').expect(409);
-  expect((held.body as { error: { message: string } }).error.message).toContain('hold the show');
+  expect((held.body as { error: { message: string } }).error.message).toContain(
+    'must be done before the start',
+  );
   await start('r2', 'rehearsal').expect(201);
   const { checks } = (await request(server.app).get(`${FESTIVAL}/checks`)).body as {
     checks: { key: string; holds: boolean }[];

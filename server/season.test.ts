@@ -164,7 +164,7 @@ describe('the repertoire', () => {
       }
   });
 
-  test('every calculator can be reckoned on an ordinary day, and stops nothing then', () => {
+  test('every calculator can be calculated on an ordinary day, and stops nothing then', () => {
     const facts = {
       temperature: 19,
       humidity: 40,

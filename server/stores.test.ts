@@ -43,7 +43,7 @@ function survives<T extends Entity>(
       store.change(changed, 1);
       expect(store.get(first.id)).toEqual({ ...changed, version: 2 });
       expect(store.list()).toContainEqual({ ...changed, version: 2 });
-      store.setRemoved(first.id, true);
+      store.remove(first.id, 2);
       expect(() => store.get(first.id)).toThrow('was removed');
       expect(store.list().some((entry) => entry.id === first.id)).toBe(false);
     }),

@@ -31,7 +31,7 @@ describe('in one sentence', () => {
   test('held time is told beside it, and is not show time', () => {
     const stage = new Stage().at(0, 'start').at(10, 'hold').at(50, 'resume');
     for (const at of [100, 160, 220, 460, 760]) stage.at(at, 'done');
-    expect(words(stage)).toBe('It took what was planned. Held for 40 s besides.');
+    expect(words(stage)).toBe('It took what was planned. Held for 40 s more.');
   });
 
   test('nothing performed', () => {

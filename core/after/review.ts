@@ -71,7 +71,7 @@ export function reviewOf(plan: RunPlan, live: Live): Review {
 /** Nearer to the plan than this is what was planned, in seconds. */
 const AS_PLANNED = 15;
 
-/** “It took 2 min 10 s more than planned. Held for 40 s besides.” */
+/** “It took 2 min 10 s more than planned. Held for 40 s more.” */
 export function reviewWords({ actualEnd, plannedEnd, heldSeconds }: Review): string {
   if (actualEnd === null) return 'Nothing was performed.';
   const more = actualEnd - plannedEnd;
@@ -79,7 +79,7 @@ export function reviewWords({ actualEnd, plannedEnd, heldSeconds }: Review): str
     Math.abs(more) < AS_PLANNED
       ? 'It took what was planned.'
       : `It took ${sayDuration(more)} ${more > 0 ? 'more' : 'less'} than planned.`;
-  return heldSeconds > 0 ? `${length} Held for ${sayDuration(heldSeconds)} besides.` : length;
+  return heldSeconds > 0 ? `${length} Held for ${sayDuration(heldSeconds)} more.` : length;
 }
 
 /** How often a method has worked: every go of every run, and what was counted before. */

@@ -8,7 +8,7 @@ export interface Person {
   name: string;
   role: string;
   competences: Competence[];
-  /** May pass over a check or a verdict, with a reason. */
+  /** May waive a check or a verdict, with a reason. */
   mayWaive: boolean;
   note: string;
 }
@@ -23,7 +23,7 @@ export type Floor = (typeof FLOORS)[number];
 export interface Circuit {
   id: string;
   name: string;
-  /** What it bears, W. */
+  /** Its limit, W. */
   watts: number;
 }
 

@@ -26,7 +26,7 @@ export type FactId = (typeof FACTS)[number];
 export interface NumberInput {
   kind: 'number';
   label: string;
-  /** The calculator reckons in this unit; bounds and usual value are in it too. */
+  /** The calculator works in this unit; bounds and usual value are in it too. */
   unit: UnitId;
   least: number;
   most: number;
@@ -75,7 +75,7 @@ export interface Assessment {
   /** What the figure was held against. */
   limit: string;
   source: string;
-  /** What would mend it, or what to mind; may be empty. */
+  /** What would fix it, or what to watch; may be empty. */
   remedy: string;
   steps: WorkingStep[];
 }

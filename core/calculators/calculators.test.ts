@@ -49,7 +49,7 @@ describe('sound', () => {
   });
 
   // EU Directive 2003/10/EC: 135 and 137 dB(C), limit 140.
-  test('the front row must be mended at 135, and the show stops at 140', () => {
+  test('the front row must be fixed at 135, and the show stops at 140', () => {
     const judge = (peak: number, over = {}) =>
       bang.evaluate({ ...usualValues(bang), peak, at: 3, front: 3, crew: 3, level: 90, ...over })
         .level;
@@ -150,7 +150,7 @@ describe('motion', () => {
     fc.assert(
       fc.property(launch, steep, (of, angle) => {
         const zone = clearZone.curve?.at({ ...usualValues(clearZone), known: 'thrust', ...of });
-        // A step of the reckoning by hand is as long as it may be off.
+        // A step of the calculation by hand is as long as it may be off.
         expect(lands(of, angle)).toBeLessThanOrEqual((zone ?? 0) * 1.01 + 0.2);
       }),
       { numRuns: 60 },
@@ -235,7 +235,7 @@ const anyValues = (calculator: Calculator): fc.Arbitrary<Values> =>
 describe.each(CALCULATORS.map((calculator) => [calculator.id, calculator] as const))(
   '%s',
   (_id, calculator) => {
-    test('begins with values that can be reckoned', () => {
+    test('begins with values that can be calculated', () => {
       expect(inputFaults(calculator, usualValues(calculator))).toEqual({});
       for (const input of Object.values(calculator.inputs))
         if (input.kind === 'number') {

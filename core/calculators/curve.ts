@@ -6,7 +6,7 @@ export interface Curve {
   /** x in the input's unit, y in the figure's; y is null where the inputs do not go together. */
   points: { x: number; y: number | null }[];
   limits: Limit[];
-  /** Where the inputs stand now; null while they can't be reckoned. */
+  /** Where the inputs stand now; null while they can’t be calculated. */
   now: { x: number; y: number } | null;
 }
 

@@ -26,7 +26,7 @@ export function numberFault(input: NumberInput, value: number): string | null {
   return null;
 }
 
-/** Faults by the input they are told at; empty when the calculator can be reckoned. */
+/** Faults by the input they are told at; empty when the calculator can be calculated. */
 export function inputFaults(calculator: Calculator, values: Values): Record<string, string> {
   const faults: Record<string, string> = {};
   for (const [id, input] of Object.entries(calculator.inputs)) {

@@ -1,4 +1,4 @@
-/** Arguments of the calculators are checked before they are reckoned with; what is wrong here is a mistake of ours. */
+/** Arguments of the calculators are checked before they are used; what is wrong here is a mistake of ours. */
 
 /** Throws RangeError unless the number is finite and at least `least` (or above it). */
 export function requireAtLeast(name: string, value: number, least: number, above = false): void {

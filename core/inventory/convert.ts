@@ -46,7 +46,7 @@ export function toGrams(
   }
 }
 
-/** Whether what is written in one kind can be reckoned in another. */
+/** Whether what is written in one kind can be calculated in another. */
 export const convertible = (
   from: Dimension,
   to: Dimension,

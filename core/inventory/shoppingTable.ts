@@ -4,7 +4,7 @@ import type { ShoppingList } from './shopping';
 /** The shopping list as rows, the heading first; money in whole units. */
 export function shoppingTable({ lines }: ShoppingList): (string | number | null)[][] {
   return [
-    ['Order by', 'Buy', 'Item', 'Pack', 'Supplier', 'Cost', 'Missing', 'For', 'Mind'],
+    ['Order by', 'Buy', 'Item', 'Pack', 'Supplier', 'Cost', 'Missing', 'For', 'Watch'],
     ...lines.flatMap((line): (string | number | null)[][] => {
       const missing = formatTotal(line.missing, line.dimension);
       const forShows = line.shows.map((show) => `${show.title} (${show.date})`).join('; ');

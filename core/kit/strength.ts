@@ -12,7 +12,7 @@ const MOLAR_VOLUME = 22.414;
 /** g/mL of water at 20 °C (CRC Handbook, from memory). */
 export const WATER = 0.9982;
 
-/** What a strength is reckoned from, and what of it is not known. */
+/** What a strength is calculated from, and what of it is not known. */
 export interface Solution {
   substance: SubstanceId;
   strength: Strength;

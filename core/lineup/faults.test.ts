@@ -1,4 +1,4 @@
-/** Demands that nothing can meet: each is named with what would mend it, and the rest is still timed. */
+/** Demands that nothing can meet: each is named with what would fix it, and the rest is still timed. */
 import { describe, expect, test } from '@jest/globals';
 import { after, input, slot, task } from '../testing/build';
 import { schedule } from './schedule';
@@ -6,7 +6,7 @@ import type { Conflict, LineupInput } from './types';
 
 const conflicts = (from: LineupInput): Conflict[] => schedule(from).conflicts;
 const words = (from: LineupInput): string[] => conflicts(from).map((c) => c.message);
-const mends = (from: LineupInput): string[] => conflicts(from).map((c) => c.advice);
+const fixes = (from: LineupInput): string[] => conflicts(from).map((c) => c.advice);
 const one = (tasks: Parameters<typeof slot>[1], over: Parameters<typeof slot>[2] = {}) =>
   input([slot('Dome', tasks, over)]);
 
@@ -22,7 +22,7 @@ describe('order', () => {
       task('p', 'perform', 10, { after: [after('warm', 90, 60)] }),
     ]);
     expect(words(from)).toEqual(['Dome: “p” must wait 1:30 after “warm” but start within 1:00']);
-    expect(mends(from)[0]).toContain('at least as long');
+    expect(fixes(from)[0]).toContain('at least as long');
   });
 
   test('two tasks that wait for each other, and one that waits for itself', () => {
@@ -82,19 +82,19 @@ describe('people', () => {
   test('nobody is named to perform', () => {
     const from = one([task('p', 'perform', 10)], { performerId: null });
     expect(words(from)).toEqual(['Dome: nobody is named to perform it']);
-    expect(mends(from)).toEqual(['Choose who performs it']);
-    expect(mends({ ...from, crew: [] })).toEqual(['Add somebody to the crew']);
+    expect(fixes(from)).toEqual(['Choose who performs it']);
+    expect(fixes({ ...from, crew: [] })).toEqual(['Add somebody to the crew']);
   });
 
   test('the performer may not, and who may instead', () => {
     const from = one([task('p', 'perform', 10, { hands: flame })]);
     expect(words(from)).toEqual(['Dome: Ines lacks the flame competence for “p”']);
-    expect(mends(from)[0]).toContain('Add somebody with the flame competence');
+    expect(fixes(from)[0]).toContain('Add somebody with the flame competence');
     const withMara = {
       ...from,
       crew: [...from.crew, { id: 'mara', name: 'Mara', competences: ['flame' as const] }],
     };
-    expect(mends(withMara)).toEqual(['Let Mara perform it']);
+    expect(fixes(withMara)).toEqual(['Let Mara perform it']);
   });
 
   test('nobody who may help', () => {

@@ -88,14 +88,14 @@ function blockFaults(net: Network): Conflict[] {
     if (to.phase === 'prepare' && (from.phase === 'perform' || net.following.includes(from)))
       return tell(
         `“${to.name}” is written as preparation but comes after “${from.name}”`,
-        'Make it a perform or a reset task',
+        'Make it a “Perform” or a “Clear” task',
       );
     const target = offsets.get(to.id);
     if (to.phase !== 'perform' || !target) return [];
     if (from.phase === 'reset')
       return tell(
         `“${to.name}” waits for “${from.name}”, which comes after the performance`,
-        'Take the wait out, or make the reset a perform step',
+        'Remove the wait, or make the “Clear” task a “Perform” task',
       );
     const end = offsets.get(from.id)?.end ?? settleEnds.get(from.id);
     if (end === undefined) return [];

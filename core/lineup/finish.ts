@@ -27,7 +27,7 @@ export function finishOf(timeline: Timeline, startOfDay: number): Finish {
       over,
       level: 'conflict',
       headline,
-      words: `if ${counted(n, 'conflict')} ${n === 1 ? 'is' : 'are'} mended; hard finish ${finish}`,
+      words: `if ${counted(n, 'conflict')} ${n === 1 ? 'is' : 'are'} fixed; hard finish ${finish}`,
     };
   }
   if (over > 0)

@@ -1,4 +1,4 @@
-/** Ways to mend a wait: each does what it says. */
+/** Ways to fix a wait: each does what it says. */
 import { describe, expect, test } from '@jest/globals';
 import { changeInput } from './change';
 import { input, slot, task } from '../testing/build';
@@ -20,7 +20,7 @@ const wet: LineupInput = input([
   show('Magnet', 200, { positionId: 'bench' }),
 ]);
 
-const mends = (from: LineupInput, at = 0) => {
+const fixes = (from: LineupInput, at = 0) => {
   const timeline = schedule(from);
   const gap = timeline.gaps[at];
   if (!gap) throw new Error('There is no gap');
@@ -30,7 +30,7 @@ const mends = (from: LineupInput, at = 0) => {
 describe('another order', () => {
   test('what must be dry comes before what is wet, or after something else', () => {
     expect(schedule(wet).deadAir).toBe(180);
-    expect(mends(wet).map(({ words, gain, change }) => [words, gain, change])).toEqual([
+    expect(fixes(wet).map(({ words, gain, change }) => [words, gain, change])).toEqual([
       ['Move Foam before Magnet', 180, { kind: 'order', slots: ['Dome', 'Foam', 'Magnet'] }],
       ['Move Foam to the end', 180, { kind: 'order', slots: ['Dome', 'Magnet', 'Foam'] }],
       ['Do Dome at Bench', 180, { kind: 'position', slot: 'Dome', position: 'bench' }],
@@ -38,10 +38,10 @@ describe('another order', () => {
   });
 
   test('each change that is offered ends when it says', () => {
-    for (const mend of mends(wet)) {
-      const timeline = schedule(changeInput(wet, mend.change, []));
-      expect([timeline.end, timeline.deadAir]).toEqual([mend.end, mend.deadAir]);
-      expect(mend.gain).toBe(schedule(wet).end - timeline.end);
+    for (const fix of fixes(wet)) {
+      const timeline = schedule(changeInput(wet, fix.change, []));
+      expect([timeline.end, timeline.deadAir]).toEqual([fix.end, fix.deadAir]);
+      expect(fix.gain).toBe(schedule(wet).end - timeline.end);
     }
   });
 
@@ -50,10 +50,10 @@ describe('another order', () => {
       ...wet,
       slots: wet.slots.map((s) => ({ ...s, pinned: s.id === 'Magnet' })),
     };
-    for (const { change } of mends(pinned))
+    for (const { change } of fixes(pinned))
       if (change.kind === 'order') expect(change.slots.indexOf('Magnet')).toBe(2);
     const all = { ...wet, slots: wet.slots.map((s) => ({ ...s, pinned: true })) };
-    expect(mends(all).filter(({ change }) => change.kind === 'order')).toEqual([]);
+    expect(fixes(all).filter(({ change }) => change.kind === 'order')).toEqual([]);
   });
 });
 
@@ -68,7 +68,7 @@ test('one more pair of hands, where hands are what is missing', () => {
     { crew: [{ id: 'ines', name: 'Ines', competences: [] }], arrival: 0 },
   );
   expect(schedule(alone).deadAir).toBe(40);
-  expect(mends(alone).find((mend) => mend.words === 'One more pair of hands')).toMatchObject({
+  expect(fixes(alone).find((fix) => fix.words === 'One more pair of hands')).toMatchObject({
     gain: 40,
     change: { kind: 'hands' },
   });
@@ -79,7 +79,7 @@ test('a show that begins late says how much earlier to arrive', () => {
     arrival: -30,
   });
   expect(schedule(rushed).gaps[0]).toMatchObject({ seconds: 60, rule: 7 });
-  expect(mends(rushed)).toContainEqual(
+  expect(fixes(rushed)).toContainEqual(
     expect.objectContaining({
       words: 'Arrive 1:00 earlier and start “fill” then',
       gain: 60,
@@ -103,5 +103,5 @@ test('nothing is offered that gains nothing', () => {
     })),
   };
   expect(schedule(waits).deadAir).toBe(100);
-  for (const mend of mends(waits)) expect(mend.gain).toBeGreaterThan(0);
+  for (const fix of fixes(waits)) expect(fix.gain).toBeGreaterThan(0);
 });

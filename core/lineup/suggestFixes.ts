@@ -1,5 +1,5 @@
 /**
- * What would mend a wait or a conflict: each way is timed before it is offered, and only what ends
+ * What would fix a wait or a conflict: each way is timed before it is offered, and only what ends
  * sooner without a new conflict, or has fewer of them, is.
  */
 import { formatDuration } from '../time/clock';
@@ -75,7 +75,7 @@ const isConflict = (trouble: Gap | Conflict): trouble is Conflict => !('seconds'
 const windowOf = (trouble: Gap | Conflict): Conflict['window'] =>
   isConflict(trouble) ? trouble.window : null;
 
-/** Ways that might mend it, not yet timed. */
+/** Ways that might fix it, not yet timed. */
 function waysFor(
   trouble: Gap | Conflict,
   input: LineupInput,
@@ -152,10 +152,10 @@ function best(found: readonly Fix[], before: Timeline): Fix[] {
       b.gain - a.gain ||
       SMALLEST.indexOf(a.change.kind) - SMALLEST.indexOf(b.change.kind),
   );
-  // Leaving something out mends nearly anything: it is offered when nothing else is left.
-  const last = (mend: Fix): boolean => mend.change.kind === 'leaveOut';
+  // Leaving something out fixes nearly anything: it is offered when nothing else is left.
+  const last = (fix: Fix): boolean => fix.change.kind === 'leaveOut';
   const seen = new Set<string>();
-  return [...sorted.filter((mend) => !last(mend)), ...sorted.filter(last)]
+  return [...sorted.filter((fix) => !last(fix)), ...sorted.filter(last)]
     .filter(({ change, words }) => {
       const key = change.kind === 'order' ? change.slots.join() : words;
       const used = kinds.get(change.kind) ?? 0;
@@ -169,7 +169,7 @@ function best(found: readonly Fix[], before: Timeline): Fix[] {
 }
 
 /**
- * Ways to mend the gaps and conflicts of a timeline. Give it one after another: what was timed for
+ * Ways to fix the gaps and conflicts of a timeline. Give it one after another: what was timed for
  * one is not timed again for the next. `others` are people who could be asked.
  */
 export function fixFinder(

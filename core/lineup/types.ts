@@ -120,7 +120,7 @@ export interface Conflict {
   rule: RuleNumber;
   slot: string;
   message: string;
-  /** What kind of thing to look at; the changes that would mend it are worked out by `mend.ts`. */
+  /** What kind of thing to look at; the changes that would fix it are worked out by `suggestFixes.ts`. */
   advice: string;
   /** Set when a ready window was missed: the task, what it comes after, and the greatest lag that would do. */
   window: { task: string; after: string; greatest: number } | null;

@@ -75,8 +75,8 @@ function judgeOne(
     return verdict({
       ...shared,
       level: 'unknown',
-      message: `${calculator.title} Can’t be reckoned: ${faults.join('; ')}.`,
-      remedy: 'Put the setting right in the demo.',
+      message: `${calculator.title} Can’t be calculated: ${faults.join('; ')}.`,
+      remedy: 'Correct the setting in the demo.',
       steps,
     });
   const {

@@ -30,7 +30,7 @@ const stops = ({ slot, demo, method }: ResolvedSlot): Verdict[] =>
       final: true,
       title: demo.name,
       message: `${NEVER_WORDS[never]}: not for a show.`,
-      remedy: 'Leave it out. Nothing sets this aside.',
+      remedy: 'Leave it out. It can’t be waived.',
       source: 'common practice',
       slotIds: [slot.id],
     }),

@@ -54,7 +54,7 @@ const PAIRS: readonly Pair[] = [
   },
 ];
 
-/** Seconds after a block for which what it gives off is reckoned with, where no residue message how long. */
+/** Seconds after a block for which what it gives off counts, where no residue says how long. */
 const LINGERS = 300;
 
 interface Lingering {

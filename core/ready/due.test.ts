@@ -108,7 +108,7 @@ const of = (key: string, kind: CheckKind, people: string[] = ['jo']): CheckDeman
   before: 0,
 });
 
-test('tests come first, while there is time to mend; gear is laid ready last', () => {
+test('tests come first, while there is time to fix; gear is laid ready last', () => {
   const { timed } = dueTimes([of('t', 'test'), of('g', 'gear'), of('p', 'place')], [], DAY);
   const order = [...timed].sort((a, b) => a.due - b.due).map((c) => c.key);
   expect(order).toEqual(['t', 'p', 'g']);

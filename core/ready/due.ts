@@ -37,7 +37,7 @@ const EFFORT: Record<CheckKind, number> = {
 /** Said once the audience is in: seconds before the start. */
 const SAID: Partial<Record<CheckKind, number>> = { volunteer: 300, warning: 120 };
 
-/** Backwards from the doors: gear is laid ready last, tests are made first, while there is time to mend. */
+/** Backwards from the doors: gear is laid ready last, tests are made first, while there is time to fix. */
 const BACKWARDS: readonly CheckKind[] = [
   'clear',
   'fire',

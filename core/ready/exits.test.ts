@@ -71,7 +71,7 @@ describe('ways out', () => {
     expect(verdicts({ exits: [exit('Door', 8, -3)] })).toEqual([]);
   });
 
-  test('what stands before one is to be mended, by how far', () => {
+  test('what stands before one is to be fixed, by how far', () => {
     expect(verdicts({ exits: [exit('Door', 0.5, 1)], clear: [null, null] })).toMatchObject([
       {
         level: 'fix',
@@ -90,7 +90,7 @@ describe('ways out', () => {
     expect(found?.remedy).toContain('point people to Back');
   });
 
-  test('none free at one moment is to be mended; two that close in turn are not', () => {
+  test('none free at one moment is to be fixed; two that close in turn are not', () => {
     const exits = [exit('Side', 1.5, 1), exit('Back', 6, 1)];
     const places: Given['places'] = [
       { x: 0, y: 1 },

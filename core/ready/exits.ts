@@ -91,7 +91,7 @@ export function exitVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[] 
             kind: 'distance',
             level: 'watch',
             title: 'Ways out',
-            message: 'No exit is on the plan: whether they stay free is not reckoned.',
+            message: 'No exit is on the plan: whether they stay free is not calculated.',
             remedy: 'Walk round before the doors open, and put the exits in with the venue.',
             source: SOURCE,
           }),

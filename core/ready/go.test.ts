@@ -49,7 +49,7 @@ describe('verdicts', () => {
 
   test.each([
     ['stop', 'No: 1 thing stops the show'],
-    ['fix', 'Not yet: 1 thing to mend'],
+    ['fix', 'Not yet: 1 thing to fix'],
     ['unknown', 'Not yet: 1 not known'],
   ] as const)('%s keeps the show from starting until it is passed over', (level, words) => {
     expect(goNoGo([], [], [of(level)])).toMatchObject({ go: false, words });
@@ -67,7 +67,7 @@ describe('verdicts', () => {
 
   test('all of it in one sentence, and what to see to', () => {
     const state = goNoGo([], [], [of('stop'), of('fix'), of('unknown'), of('watch'), of('ok')]);
-    expect(state.words).toBe('No: 1 thing stops the show, 1 thing to mend, 1 not known');
+    expect(state.words).toBe('No: 1 thing stops the show, 1 thing to fix, 1 not known');
     expect(holdingWords(state)).toBe('Dome: It is so');
     expect(holdingLines(state)[0]).toBe('Dome: It is so');
     expect(new Set(holdingLines(state)).size).toBe(holdingLines(state).length);

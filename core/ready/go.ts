@@ -1,4 +1,4 @@
-/** Whether the show may start: what stops it, what to mend, what is not known, what to watch, what is done. */
+/** Whether the show may start: what stops it, what to fix, what is not known, what to watch, what is done. */
 import type { ShowBundle } from '../brief/types';
 import type { KnownRecord } from '../kit/sets';
 import type { Timeline } from '../lineup/types';
@@ -9,7 +9,7 @@ import { judge } from './judge';
 import type { OpenFollowUp } from './situationChecks';
 import type { Verdict } from './verdict';
 
-/** What somebody said of a check, or of a verdict that they pass over. */
+/** What somebody said of a check, or of a verdict that they waive. */
 export interface Mark {
   key: string;
   state: 'done' | 'waived';
@@ -39,7 +39,7 @@ const settles = (check: Check, mark: Mark): boolean =>
 
 export interface GoNoGo {
   go: boolean;
-  /** Verdicts that keep the show from starting, until mended or passed over. */
+  /** Verdicts that keep the show from starting, until fixed or passed over. */
   stop: Verdict[];
   fix: Verdict[];
   unknown: Verdict[];
@@ -58,12 +58,12 @@ function wordsOf(state: Omit<GoNoGo, 'words'>, checks: number): string {
     ...(stop.length > 0
       ? [`${counted(stop.length, 'thing')} ${stop.length === 1 ? 'stops' : 'stop'} the show`]
       : []),
-    ...(fix.length > 0 ? [`${counted(fix.length, 'thing')} to mend`] : []),
+    ...(fix.length > 0 ? [`${counted(fix.length, 'thing')} to fix`] : []),
     ...(unknown.length > 0 ? [`${unknown.length} not known`] : []),
   ];
   if (troubles.length > 0) return `${stop.length > 0 ? 'No' : 'Not yet'}: ${troubles.join(', ')}`;
   if (holding.length > 0)
-    return `${counted(holding.length, 'check')} ${holding.length === 1 ? 'holds' : 'hold'} the show`;
+    return `${counted(holding.length, 'check')} must be done before the start`;
   if (open.length > 0) return `Go, with ${counted(open.length, 'check')} still open`;
   return checks > 0 ? 'Go: every check is done' : 'No checks: the line-up is empty';
 }
@@ -112,7 +112,7 @@ export const holdingLines = ({ stop, fix, unknown, holding }: GoNoGo): string[] 
   ]),
 ];
 
-/** What keeps the show from starting, named: stops before what is to mend, what is not known, open checks. */
+/** What keeps the show from starting, named: stops before what is to fix, what is not known, open checks. */
 export function holdingWords({ stop, fix, unknown, holding }: GoNoGo): string {
   const verdicts = [stop, fix, unknown].find((list) => list.length > 0);
   return verdicts ? verdicts.map(inOne).join('; ') : holding.map((check) => check.title).join('; ');

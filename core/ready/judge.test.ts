@@ -339,7 +339,7 @@ describe('for the screens', () => {
       slotIds: [kind],
     });
 
-  test('kit is changed by what is to be mended and can be packed for', () => {
+  test('kit is changed by what is to be fixed and can be packed for', () => {
     const all = [
       of('calculator', 'fix', 'Take more'),
       of('room', 'stop', 'Bring cloth'),

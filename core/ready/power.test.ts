@@ -30,7 +30,7 @@ describe('power', () => {
     expect(level).toBe('ok');
   });
 
-  test('too much for the fuse must be mended; unknown circuits are unknown', () => {
+  test('too much for the fuse must be fixed; unknown circuits are unknown', () => {
     expect(judged({ kettle: needs(2600) }, { venue: { circuits } })[0]).toMatchObject({
       kind: 'power',
       level: 'fix',

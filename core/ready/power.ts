@@ -1,4 +1,4 @@
-/** What each circuit of the venue bears over the show. */
+/** What each circuit of the venue carries over the show, against its limit. */
 import type { Circuit, ShowBundle } from '../brief/types';
 import { resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
@@ -78,7 +78,7 @@ export function loadPoints({ steps }: Load): [at: number, watts: number][] {
   ];
 }
 
-/** A fuse bears its load for long at this share of it; common practice. */
+/** A fuse carries a load for long up to this share of it; common practice. */
 export const LONG_SHARE = 0.8;
 
 export function powerVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[] {
@@ -116,8 +116,8 @@ export function powerVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[]
         source: 'the venue’s fuses; 80 % for long, common practice',
         message:
           level === 'fix'
-            ? `${circuit.name} would trip: ${peak} W from ${at} (${who}), and it bears ${circuit.watts} W.`
-            : `${circuit.name} bears it: ${peak} of ${circuit.watts} W at ${at} (${who}).`,
+            ? `${circuit.name} would trip: ${peak} W from ${at} (${who}), the limit is ${circuit.watts} W.`
+            : `${circuit.name} is within its limit: ${peak} of ${circuit.watts} W at ${at} (${who}).`,
         remedy: level === 'ok' ? '' : 'Put one of them on another circuit, or switch it on later.',
         slotIds: worst.slotIds,
         steps: steps.map((s) =>

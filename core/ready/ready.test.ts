@@ -106,9 +106,12 @@ describe('go or no-go', () => {
   test('held until the holding checks are done or waived', () => {
     const all = checks(sample());
     const holding = all.filter((c) => c.holds);
-    expect(goNoGo(all, []).words).toBe('4 checks hold the show');
+    expect(goNoGo(all, []).words).toBe('4 checks must be done before the start');
     const allButOne = holding.slice(1).map((c) => mark(c.key));
-    expect(goNoGo(all, allButOne)).toMatchObject({ go: false, words: '1 check holds the show' });
+    expect(goNoGo(all, allButOne)).toMatchObject({
+      go: false,
+      words: '1 check must be done before the start',
+    });
     const waived = [...allButOne, mark(holding[0]?.key ?? '', 'waived')];
     expect(goNoGo(all, waived)).toMatchObject({ go: true, words: 'Go, with 3 checks still open' });
     expect(

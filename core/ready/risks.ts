@@ -50,7 +50,7 @@ export interface RiskAssessment {
 
 /** What every page of it says. */
 export const DEFERS =
-  'Drawn up from the line-up. It shows what was reckoned, against which figure, from which source. Local rules, the venue, the supplier’s safety data sheet and a competent person decide; where they ask for more, theirs holds. Medical questions are for those trained in them.';
+  'Drawn up from the line-up. It shows what was calculated, against which figure, from which source. Local rules, the venue, the supplier’s safety data sheet and a competent person decide; where they ask for more, theirs holds. Medical questions are for those trained in them.';
 
 const HOLDER: Record<HandRole, string> = {
   performer: 'the performer',
@@ -152,7 +152,7 @@ export function risksMarkdown(of: RiskAssessment): string {
     );
     if (demo.rows.length > 0)
       lines.push(
-        '| What could hurt | Whom | What is done | What is left | First aid |',
+        '| Hazard | Who is at risk | Control | Remaining risk | First aid |',
         '| --- | --- | --- | --- | --- |',
         ...demo.rows.map(
           (row) =>

@@ -34,7 +34,7 @@ function placeFindings(needs: Needs, venue: Venue): Finding[] {
       of: 'where',
       level: 'fix',
       message: 'Needs a room, and the venue is outdoors.',
-      remedy: 'Do it in the lee of something, or leave it out.',
+      remedy: 'Do it sheltered from wind, or leave it out.',
     });
   if (needs.where === 'outdoors' && !venue.outdoors)
     found.push({
@@ -122,7 +122,7 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
       {
         of: 'wind',
         level: 'unknown',
-        message: `Bears ${limit}: the wind is not known.`,
+        message: `Limit ${limit}: the wind is not known.`,
         remedy: 'Measure the wind.',
         limit,
       },
@@ -133,8 +133,8 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
         {
           of: 'wind',
           level: 'fix',
-          message: `Too windy: ${figure}, and it bears ${limit}.`,
-          remedy: 'Go into the lee, or leave it out.',
+          message: `Too windy: ${figure}; the limit is ${limit}.`,
+          remedy: 'Move to shelter from wind, or leave it out.',
           figure,
           limit,
         },
@@ -143,7 +143,7 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
         {
           of: 'wind',
           level: wind > needs.windMost * 0.8 ? 'watch' : 'ok',
-          message: `Wind ${figure}; it bears ${limit}.`,
+          message: `Wind ${figure}; the limit is ${limit}.`,
           figure,
           limit,
         },

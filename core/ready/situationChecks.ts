@@ -188,7 +188,7 @@ export function windowChecks(bundle: ShowBundle, timeline: Timeline): Check[] {
         key: `window:${placed.slot}:${placed.task}`,
         kind: 'window',
         title: `${resolved.demo.name}: ${task.name}`,
-        detail: 'Not earlier, or it has gone off by the time it is wanted.',
+        detail: 'Not earlier, or it is too old by the time it is used.',
         slotIds: [placed.slot],
         demoName: resolved.demo.name,
         personId: placed.people[0] ?? null,

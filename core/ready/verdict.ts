@@ -23,10 +23,10 @@ export interface Verdict extends Omit<Assessment, 'level'> {
 
 export const LEVEL_WORDS: Record<VerdictLevel, string> = {
   stop: 'Stops the show',
-  fix: 'To mend',
+  fix: 'To fix',
   unknown: 'Not known',
-  watch: 'To watch',
-  ok: 'Fits',
+  watch: 'Watch',
+  ok: 'OK',
 };
 
 /** A verdict from its main parts. */

@@ -1,15 +1,15 @@
 /** What a method asks of the room, of those who do it, and of those who are asked up to help. */
 import type { HandRole } from './types';
 
-/** Who may be hurt. */
+/** Who is at risk. */
 export const PEOPLE_AT_RISK = ['performer', 'crew', 'volunteer', 'audience'] as const;
 export type PersonAtRisk = (typeof PEOPLE_AT_RISK)[number];
 
-/** What is left of a risk once its control is in place. */
+/** The risk that remains once its control is in place. */
 export const REMAINING_RISKS = ['low', 'medium', 'high'] as const;
 export type RemainingRisk = (typeof REMAINING_RISKS)[number];
 
-/** What is never done; no reason sets it aside. */
+/** What is never done; it can’t be waived. */
 export const NEVER = ['closedCryogen', 'oxidiserWithFuel', 'madeExplosive', 'madeFuelGas'] as const;
 export type Never = (typeof NEVER)[number];
 
@@ -48,7 +48,7 @@ export interface Needs {
   ceilingM: number | null;
   /** Metres around its position that are free of people. */
   clearM: number | null;
-  /** m/s, the most it bears. */
+  /** The highest wind it can be done in, m/s. */
   windMost: number | null;
   /** W while it is in use. */
   powerW: number | null;

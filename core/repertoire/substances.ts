@@ -1,4 +1,4 @@
-/** Substances whose strength is reckoned with, and the ways in which strength is written. */
+/** Substances whose strength counts, and the ways in which strength is written. */
 
 export const STRENGTH_KINDS = ['massShare', 'massPerVolume', 'volumes', 'molar'] as const;
 /**

@@ -148,12 +148,12 @@ export interface Setting {
 
 export interface Hazard {
   kind: HazardKind;
-  /** What keeps it in hand, in words. */
+  /** Its control, in words. */
   control: string;
   atRisk: PersonAtRisk[];
   /** In one line; empty for the usual one of its kind. */
   firstAid: string;
-  /** What is left once it is kept in hand. */
+  /** The risk that remains with its control in place. */
   remainingRisk: RemainingRisk;
 }
 
@@ -269,7 +269,7 @@ export interface Item {
   material: Material | null;
   /** The cold liquid or solid that it is. */
   cold: ColdKind | null;
-  /** As a vessel for cold liquid: mL that go in, and mL (of dry ice: g) that go off in an hour. */
+  /** As a vessel for cold liquid: mL that go in, and mL (of dry ice: g) that boil away in an hour. */
   holds: number | null;
   boilsOff: number | null;
   substance: SubstanceId | null;

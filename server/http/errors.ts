@@ -47,7 +47,7 @@ function asHttpError(error: unknown): HttpError | null {
   if (error instanceof HttpError) return error;
   const { type, status, code, limit } = error as ParserError;
   if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
-    return new HttpError(409, 'in_use', 'Something it names, or that names it, is in the way.');
+    return new HttpError(409, 'in_use', 'Still in use elsewhere: remove it there first.');
   if (type === 'entity.too.large')
     return new HttpError(
       413,

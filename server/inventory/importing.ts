@@ -58,7 +58,7 @@ function put<T extends Entity>(store: EntityStore<T>, value: T): void {
   const here: Versioned<T> | null = store.find(value.id);
   if (!here) store.add(value);
   else {
-    store.setRemoved(value.id, false);
+    store.restore(value.id);
     store.change(value, store.get(value.id).version);
   }
 }

@@ -96,9 +96,9 @@ describe('movements', () => {
   });
 
   test('a lot with something in it is not thrown away; an empty one can be, and comes back', async () => {
-    await request(server.app).delete('/api/lots/yeast-1').expect(409);
+    await request(server.app).delete('/api/lots/yeast-1?version=1').expect(409);
     await post('/lots/yeast-1/count', { amount: 0, unit: 'g', note: '' }).expect(200);
-    await request(server.app).delete('/api/lots/yeast-1').expect(204);
+    await request(server.app).delete('/api/lots/yeast-1?version=1').expect(204);
     expect(await lotOf('yeast-1')).toBeUndefined();
     await post('/lots/yeast-1/restore').expect(200);
     expect((await lotOf('yeast-1'))?.stock).toBe(0);

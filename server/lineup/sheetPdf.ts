@@ -69,7 +69,7 @@ function definition(
           headerRows: 1,
           widths: ['auto', 'auto', '*', 'auto', 'auto'],
           body: [
-            ['Time', '', 'In focus, and what begins behind it', 'Who, where', 'Length'].map(
+            ['Time', '', 'Audience sees, and what begins behind it', 'Who, where', 'Length'].map(
               (text): TableCell => ({ text, color: '#6B5F56' }),
             ),
             ...rows,

@@ -130,7 +130,7 @@ test('an unknown calculator, a stray setting and a figure out of bounds are told
   await put(bound({ value: 140 })).expect(422);
   await put(bound({ from: 'setting', ref: 'gone', value: null })).expect(422);
   await put(bound({ from: 'setting', ref: 'voltage', value: null })).expect(422);
-  // A fact of another kind would be reckoned with in the wrong unit.
+  // A fact of another kind would be taken in the wrong unit.
   await put(bound({ from: 'day', ref: 'temperature', value: null })).expect(422);
   await put(bound({})).expect(200);
 });

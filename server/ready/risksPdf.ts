@@ -27,7 +27,7 @@ function demoContent(demo: RiskDemo): Content[] {
             dontBreakRows: true,
             widths: [72, 62, '*', 34, '*'],
             body: [
-              head(['What could hurt', 'Whom', 'What is done', 'Left', 'First aid']),
+              head(['Hazard', 'Who is at risk', 'Control', 'Remaining risk', 'First aid']),
               ...demo.rows.map((row): TableCell[] => [
                 { text: row.hazard, bold: true },
                 row.who,

@@ -54,13 +54,11 @@ export class TestHost {
 
   /** Exchanges the data for a fresh copy. Listens from the first time on. */
   async use(mode: Mode, sensorAddress: string): Promise<void> {
+    if (this.context) await this.release();
     this.mode = mode;
     this.sensorAddress = sensorAddress;
     this.folder = mkdtempSync(join(tmpdir(), 'hearty-e2e-'));
-    copyFileSync(
-      join(this.options.templates, `${mode}.sqlite`),
-      join(this.folder, 'data.sqlite'),
-    );
+    copyFileSync(join(this.options.templates, `${mode}.sqlite`), join(this.folder, 'data.sqlite'));
     this.open();
     if (!this.server) await this.listen();
   }

@@ -44,7 +44,10 @@ function RunReview({ run }: { run: RunRecord }) {
       <Notes plan={run.plan} notes={live.notes} tell={tell} />
       {run.kind === 'performance' && <TakeOut />}
       <FollowUpList showId={show.id} />
-      <Button sx={{ mt: 3 }} onClick={() => void remove(`/runs/${run.id}`, 'The run')}>
+      <Button
+        sx={{ mt: 3 }}
+        onClick={() => void remove({ path: `/runs/${run.id}`, name: 'The run' })}
+      >
         Remove this run
       </Button>
     </>

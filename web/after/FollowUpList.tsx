@@ -58,7 +58,13 @@ export function FollowUpList({ showId }: { showId: string }) {
             </Button>
             <Button
               size="small"
-              onClick={() => void remove(`/follow-ups/${followUp.id}`, 'Follow-up')}
+              onClick={() =>
+                void remove({
+                  path: `/follow-ups/${followUp.id}`,
+                  name: 'Follow-up',
+                  version: followUp.version,
+                })
+              }
             >
               Remove
             </Button>

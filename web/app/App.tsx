@@ -3,9 +3,9 @@ import GlobalStyles from '@mui/material/GlobalStyles';
 import { ThemeProvider } from '@mui/material/styles';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { SnackbarProvider } from 'notistack';
-import { lazy, Suspense, useEffect, useMemo } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
-import { saveEverything } from '../documents/store';
+import { useLeaving } from '../documents/useLeaving';
 import { Loading, Page } from '../parts/page';
 import { Shortcuts } from '../parts/Shortcuts';
 import { queryClient, useChanges } from './data';
@@ -45,10 +45,7 @@ const Nowhere = () => (
 
 function Content() {
   useChanges();
-  useEffect(() => {
-    window.addEventListener('pagehide', saveEverything);
-    return () => window.removeEventListener('pagehide', saveEverything);
-  }, []);
+  useLeaving();
   return (
     <>
       <Shortcuts />

@@ -24,7 +24,7 @@ const PLACES: [to: string, label: string, icon: ReactNode][] = [
   ['/shows', 'Shows', <ListOutlined key="i" />],
   ['/demos', 'Demos', <ScienceOutlined key="i" />],
   ['/store', 'Store', <InventoryOutlined key="i" />],
-  ['/bench', 'Bench', <BenchOutlined key="i" />],
+  ['/bench', 'Calculators', <BenchOutlined key="i" />],
   ['/venues', 'Venues', <HouseOutlined key="i" />],
   ['/people', 'People', <PeopleOutlined key="i" />],
 ];

@@ -27,21 +27,31 @@ async function refusal(response: Response): Promise<ApiError> {
   );
 }
 
+/** Most bytes that browsers let a request hold that outlives its page. */
+const MOST_AT_LAST = 60_000;
+
+interface SendOptions {
+  /** The page is going: the request must outlive it. */
+  last?: boolean;
+}
+
 /** Sends one request; `body` goes as JSON, a string and a blob as they are. Throws ApiError. */
 export async function send<T>(
   method: 'GET' | 'POST' | 'PUT' | 'DELETE',
   path: string,
   body?: unknown,
+  { last = false }: SendOptions = {},
 ): Promise<T> {
   const raw = typeof body === 'string' || body instanceof Blob;
   const type = body instanceof Blob ? body.type : 'application/json';
+  const text = raw ? body : JSON.stringify(body);
+  const keepalive = last && typeof text === 'string' && text.length < MOST_AT_LAST;
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
       method,
-      ...(body === undefined
-        ? {}
-        : { body: raw ? body : JSON.stringify(body), headers: { 'Content-Type': type } }),
+      ...(keepalive ? { keepalive } : {}),
+      ...(body === undefined ? {} : { body: text, headers: { 'Content-Type': type } }),
     });
   } catch {
     throw new ApiError(0, 'offline', 'Hearty Stage can’t be reached. Is it still running?', []);

@@ -68,7 +68,7 @@ function OneCalculator({ calculator }: { calculator: Calculator }) {
           >
             {found
               ? `${levelOf(found.level).glyph} ${found.message}`
-              : 'Put the figures right, and it is reckoned.'}
+              : 'Correct the figures, and it is calculated.'}
           </Box>
           {found && (
             <Typography variant="body2" color="textSecondary">
@@ -93,8 +93,8 @@ function OneCalculator({ calculator }: { calculator: Calculator }) {
           )}
           {found && <Working steps={found.steps} limit={found.limit} source={found.source} />}
           <Typography variant="body2" color="textSecondary">
-            It says what was reckoned, and from what. Local rules, the venue, the supplier’s safety
-            data sheet and a competent person decide.
+            It tells what was calculated, and from what. Local rules, the venue, the supplier’s
+            safety data sheet and a competent person decide.
           </Typography>
         </Box>
       </Box>
@@ -111,7 +111,7 @@ export default function BenchPage() {
   const calculator = findCalculator(calculatorId ?? '');
   return (
     <Page
-      title="Bench"
+      title="Calculators"
       below="Calculators that judge, to try by themselves before a show is planned."
     >
       <Box

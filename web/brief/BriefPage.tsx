@@ -128,7 +128,7 @@ export default function BriefPage() {
           <Positions circuits={bundle.venue?.circuits ?? []} />
         </Section>
         <Section title="Notes">
-          <Words name="note" label="Mind this" multiline />
+          <Words name="note" label="Careful" multiline />
         </Section>
       </AutoForm>
       <Section title="This show as a file">
@@ -136,7 +136,16 @@ export default function BriefPage() {
           <Button variant="outlined" href={`/api/shows/${show.id}/file`} download>
             Save as a show file
           </Button>
-          <Button onClick={() => void remove(`/shows/${show.id}`, show.title, '/shows')}>
+          <Button
+            onClick={() =>
+              void remove({
+                path: `/shows/${show.id}`,
+                name: show.title,
+                version: () => editing.store.versionNow(),
+                then: '/shows',
+              })
+            }
+          >
             Remove this show
           </Button>
         </Box>

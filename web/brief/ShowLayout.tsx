@@ -37,7 +37,7 @@ function useStages({ show, timeline, bundle, ready: readiness }: OpenShow): Stag
   const lineup = conflicts
     ? counted(conflicts, 'conflict')
     : timeline.gaps.length
-      ? `${timeline.gaps.length} dead air`
+      ? `dead air ${timeline.gaps.length}×`
       : show.slots.length
         ? finish.headline.toLowerCase()
         : 'empty';
@@ -58,12 +58,12 @@ function useStages({ show, timeline, bundle, ready: readiness }: OpenShow): Stag
         performed || ready.go
           ? `${ready.done} of ${checks}`
           : ready.stop.length
-            ? `${ready.stop.length} stop it`
+            ? `${ready.stop.length} stop the show`
             : ready.fix.length
-              ? `${ready.fix.length} to mend`
+              ? `${ready.fix.length} to fix`
               : ready.unknown.length
                 ? `${ready.unknown.length} not known`
-                : `${ready.holding.length} hold it`,
+                : `${counted(ready.holding.length, 'check')} ${ready.holding.length === 1 ? 'blocks' : 'block'}`,
       trouble: !performed && ready.stop.length > 0,
     },
     {

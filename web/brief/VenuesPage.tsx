@@ -75,7 +75,7 @@ export default function VenuesPage() {
             row={(at) => (
               <>
                 <Words name={`${at}.name`} label="Circuit" />
-                <Figure name={`${at}.watts`} label="Bears" unit="W" />
+                <Figure name={`${at}.watts`} label="Limit" unit="W" />
               </>
             )}
           />

@@ -6,7 +6,7 @@ export interface Editing<T> extends DocumentState<T> {
   store: DocumentStore<T & { id: string }>;
 }
 
-/** A thing to look at and edit, with its saving, undo and clashes. */
+/** A thing to look at and edit, with its saving, undo and conflicts. */
 export function useDocument<T extends { id: string }>(path: string, id: string): Editing<T> {
   const store = useMemo(() => documentStore<T>(path, id), [path, id]);
   const state = useStore(store.state);

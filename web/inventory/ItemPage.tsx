@@ -68,7 +68,7 @@ function Facts() {
           <MeasuredFields name="testMeasures" />
         </Box>
       </Section>
-      <Section title="On the road">
+      <Section title="Packing">
         <Box sx={grid(180)}>
           <Choice
             name="boxId"
@@ -102,7 +102,7 @@ function Facts() {
                 like={item}
               />
               <Price name={`${row}.price`} label="Price" />
-              <Figure name={`${row}.leadDays`} label="Comes after" unit="days" />
+              <Figure name={`${row}.leadDays`} label="Delivery time" unit="days" />
               <Words name={`${row}.supplier`} label="Sold by" />
             </>
           )}
@@ -157,7 +157,12 @@ function Facts() {
           <Box sx={grid(180)}>
             <Choice name="material" label="Made of" none="Not said" options={options(MATERIAL)} />
             <BaseAmountField name="holds" label="Holds, as a vessel" kind="volume" optional />
-            <Figure name="boilsOff" label="Goes off in an hour" unit="mL, of dry ice g" optional />
+            <Figure
+              name="boilsOff"
+              label="Boils away in an hour"
+              unit="mL, of dry ice g"
+              optional
+            />
           </Box>
         </Section>
       )}
@@ -187,7 +192,16 @@ export default function ItemPage() {
           {item.name}
         </Typography>
         <SaveBar editing={editing} />
-        <Button onClick={() => void remove(`/items/${item.id}`, item.name, '/store')}>
+        <Button
+          onClick={() =>
+            void remove({
+              path: `/items/${item.id}`,
+              name: item.name,
+              version: () => editing.store.versionNow(),
+              then: '/store',
+            })
+          }
+        >
           Remove
         </Button>
       </Box>

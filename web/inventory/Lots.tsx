@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import type { Versioned } from '../../contract/api';
 import { LotBody } from '../../contract/inventory';
 import type { Item } from '../../core/repertoire/types';
 import { blankLot } from '../../core/inventory/blank';
@@ -134,7 +135,7 @@ function Day({ name, label }: { name: string; label: string }) {
   return <Words name={name} label={label} type="date" emptyIsNull />;
 }
 
-function LotRow({ lot, item }: { lot: StockedLot; item: Item }) {
+function LotRow({ lot, item }: { lot: Versioned<StockedLot>; item: Item }) {
   const system = usePreferences((state) => state.system);
   const [open, setOpen] = useState(false);
   const act = useAction();
@@ -163,7 +164,7 @@ function LotRow({ lot, item }: { lot: StockedLot; item: Item }) {
           {facts.join(' · ') || 'nothing said of it yet'}
         </Box>
         <Button aria-expanded={open} onClick={() => setOpen(!open)}>
-          {open ? 'That’s it' : 'Count or change'}
+          {open ? 'Done' : 'Count or change'}
         </Button>
       </Box>
       {open && (
@@ -171,7 +172,7 @@ function LotRow({ lot, item }: { lot: StockedLot; item: Item }) {
           <AmountForm
             item={item}
             label="Counted"
-            button="That is what there is"
+            button="Save count"
             least="nothing"
             onAmount={(amount, unit) =>
               act(async () => {
@@ -184,7 +185,15 @@ function LotRow({ lot, item }: { lot: StockedLot; item: Item }) {
             <LotFields lotId={lot.id} item={item} />
           </Box>
           {lot.stock === 0 && (
-            <Button onClick={() => void remove(`/lots/${lot.id}`, 'The empty lot').then(refresh)}>
+            <Button
+              onClick={() =>
+                void remove({
+                  path: `/lots/${lot.id}`,
+                  name: 'The empty lot',
+                  version: lot.version,
+                }).then(refresh)
+              }
+            >
               Remove this empty lot
             </Button>
           )}
@@ -202,7 +211,7 @@ function Receive({ item }: { item: Item }) {
   return (
     <AmountForm
       item={item}
-      label="Has come"
+      label="Delivered"
       button="Put it in the store"
       least="something"
       suggestions={item.packs.map((pack) => writeAmount(pack.amount, pack.unit))}

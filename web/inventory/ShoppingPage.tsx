@@ -200,8 +200,8 @@ export default function ShoppingPage() {
           </Typography>
           {list.unlike.length > 0 && (
             <Typography color="error">
-              △ Not reckoned, because kit lines and store count differently and no weight is known:{' '}
-              {list.unlike.join(', ')}.
+              △ Not calculated, because kit lines and store count differently and no weight is
+              known: {list.unlike.join(', ')}.
             </Typography>
           )}
           <Section title="For which shows">

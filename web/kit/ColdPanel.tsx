@@ -67,7 +67,7 @@ function PlanFields({ at, item }: { at: string; item: Item }) {
     .map(({ id, name }) => ({ value: id, label: name }));
   return (
     <Box sx={{ ...grid(125), mt: 1.5 }}>
-      <Words name={`${at}.collected`} label="At the counter" help="Such as 11:10" />
+      <Words name={`${at}.collected`} label="Collected at" help="Such as 11:10" />
       <Figure name={`${at}.daysBefore`} label="Days before" />
       <BaseAmountField
         name={`${at}.ordered`}
@@ -75,7 +75,7 @@ function PlanFields({ at, item }: { at: string; item: Item }) {
         kind={kind}
         bare={item.unit}
         optional
-        help="Empty: as much as it takes"
+        help="Empty: calculated"
       />
       <Choice name={`${at}.vesselId`} label="Carried in" options={vessels} none="Not chosen" />
       <Figure name={`${at}.pourLoss`} label="Lost in pouring" unit="%" />
@@ -101,7 +101,7 @@ function Measured({ at, item, budget }: { at: string; item: Item; budget: ColdBu
         sx={{ mt: 1.5 }}
         onClick={() => set({ at: timeOf(Date.now()), amount: budget.fetched })}
       >
-        I have measured what is left
+        Enter what is left
       </Button>
     );
   return (
@@ -124,7 +124,7 @@ function Measured({ at, item, budget }: { at: string; item: Item; budget: ColdBu
           bare={item.unit}
         />
         <Words name={`${at}.measured.at`} label="Measured at" help="Such as 14:12" />
-        <Button onClick={() => set(null)}>Not measured</Button>
+        <Button onClick={() => set(null)}>Delete measurement</Button>
       </Box>
     </Box>
   );

@@ -2,21 +2,21 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { Fix } from '../../core/lineup/suggestFixes';
 import type { Conflict } from '../../core/lineup/types';
-import { MendLine } from './FixLine';
+import { FixLine } from './FixLine';
 
 interface ConflictLinesProps {
   conflict: Conflict;
   /** Undefined while they are being worked out. */
-  mends: readonly Fix[] | undefined;
-  onMend: (mend: Fix) => void;
+  fixes: readonly Fix[] | undefined;
+  onFix: (fix: Fix) => void;
 }
 
-/** A demand that can't be met, and what would mend it, each way with its result. */
-export const ConflictLines = ({ conflict, mends, onMend }: ConflictLinesProps) => (
+/** A demand that can't be met, and what would fix it, each way with its result. */
+export const ConflictLines = ({ conflict, fixes, onFix }: ConflictLinesProps) => (
   <Box sx={{ px: 1.5, pb: 1, fontSize: 13 }}>
     <Box sx={{ color: 'var(--ember)' }}>△ {conflict.message}.</Box>
-    {mends && mends.length > 0 ? (
-      mends.map((mend) => <MendLine key={mend.words} mend={mend} onMend={onMend} />)
+    {fixes && fixes.length > 0 ? (
+      fixes.map((fix) => <FixLine key={fix.words} fix={fix} onFix={onFix} />)
     ) : (
       <Box sx={{ color: 'var(--muted)' }}>{conflict.advice}.</Box>
     )}
@@ -25,13 +25,13 @@ export const ConflictLines = ({ conflict, mends, onMend }: ConflictLinesProps) =
 
 interface ConflictsProps {
   conflicts: readonly Conflict[];
-  mends: Record<string, Fix[]>;
-  onMend: (mend: Fix) => void;
+  fixes: Record<string, Fix[]>;
+  onFix: (fix: Fix) => void;
   onGo: (conflict: Conflict) => void;
 }
 
-/** Every conflict in a line that leads to its card; one of the whole show with what would mend it. */
-export function Conflicts({ conflicts, mends, onMend, onGo }: ConflictsProps) {
+/** Every conflict in a line that leads to its card; one of the whole show with what would fix it. */
+export function Conflicts({ conflicts, fixes, onFix, onGo }: ConflictsProps) {
   if (conflicts.length === 0) return null;
   return (
     <Box
@@ -44,8 +44,8 @@ export function Conflicts({ conflicts, mends, onMend, onGo }: ConflictsProps) {
           <ConflictLines
             key={conflict.message}
             conflict={conflict}
-            mends={mends[conflict.message]}
-            onMend={onMend}
+            fixes={fixes[conflict.message]}
+            onFix={onFix}
           />
         ) : (
           <ButtonBase

@@ -6,16 +6,16 @@ import { formatClock, formatDuration, parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { useOpenShow } from '../brief/useShow';
 
-interface MendLineProps {
-  mend: Fix;
-  onMend: (mend: Fix) => void;
+interface FixLineProps {
+  fix: Fix;
+  onFix: (fix: Fix) => void;
 }
 
 /** A way out with its result; what the show itself can do can be pressed. */
-export function MendLine({ mend, onMend }: MendLineProps) {
+export function FixLine({ fix, onFix }: FixLineProps) {
   const { show, timeline } = useOpenShow();
-  const { words, end, gain } = mend;
-  const fewer = timeline.conflicts.length - mend.conflicts;
+  const { words, end, gain } = fix;
+  const fewer = timeline.conflicts.length - fix.conflicts;
   const result = (
     <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
       : {fewer > 0 && timeline.conflicts.length > 1 && `${counted(fewer, 'conflict')} less, `}
@@ -23,7 +23,7 @@ export function MendLine({ mend, onMend }: MendLineProps) {
       {gain !== 0 && `, ${formatDuration(-gain)}`}
     </Box>
   );
-  if (!changeShow(show, mend.change))
+  if (!changeShow(show, fix.change))
     return (
       <Box sx={{ py: 0.5 }}>
         {words}
@@ -32,7 +32,7 @@ export function MendLine({ mend, onMend }: MendLineProps) {
     );
   return (
     <ButtonBase
-      onClick={() => onMend(mend)}
+      onClick={() => onFix(fix)}
       sx={{ display: 'block', textAlign: 'left', font: 'inherit', py: 0.5, minHeight: 24 }}
     >
       <Box component="span" sx={{ borderBottom: '1.5px solid var(--ember)' }}>

@@ -80,7 +80,7 @@ export function ForecastHead(props: HeadProps) {
               sx={{ p: 0, minWidth: 0, minHeight: 24, verticalAlign: 'baseline' }}
               onClick={() => onLeaveOut(best.slots)}
             >
-              Try without it
+              Leave it out
             </Button>
           </Typography>
         )}

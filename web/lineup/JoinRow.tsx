@@ -2,16 +2,16 @@ import Box from '@mui/material/Box';
 import type { Join } from '../../core/lineup/joins';
 import type { Fix } from '../../core/lineup/suggestFixes';
 import { formatDuration } from '../../core/time/clock';
-import { MendLine } from './FixLine';
+import { FixLine } from './FixLine';
 
 interface JoinRowProps {
   join: Join;
-  mends: readonly Fix[];
-  onMend: (mend: Fix) => void;
+  fixes: readonly Fix[];
+  onFix: (fix: Fix) => void;
 }
 
-/** What happens between two cards: who does what, or the dead air, why, and what would mend it. */
-export function JoinRow({ join, mends, onMend }: JoinRowProps) {
+/** What happens between two cards: who does what, or the dead air, why, and what would fix it. */
+export function JoinRow({ join, fixes, onFix }: JoinRowProps) {
   if (!join.gap)
     return (
       <Box
@@ -47,8 +47,8 @@ export function JoinRow({ join, mends, onMend }: JoinRowProps) {
         Dead air {formatDuration(join.seconds)}
       </Box>
       <Box>{join.words}</Box>
-      {mends.map((mend) => (
-        <MendLine key={mend.words} mend={mend} onMend={onMend} />
+      {fixes.map((fix) => (
+        <FixLine key={fix.words} fix={fix} onFix={onFix} />
       ))}
     </Box>
   );

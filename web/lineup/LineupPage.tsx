@@ -22,7 +22,7 @@ import { SuggestOrder } from './SuggestOrder';
 import { TakeAway } from './TakeAway';
 import { TaskPanel } from './TaskPanel';
 import { useForecast } from './useForecast';
-import { useMends } from './useFixes';
+import { useFixes } from './useFixes';
 import { useShown } from './useShown';
 import { WhatCouldGo } from './WhatCouldGo';
 
@@ -38,15 +38,15 @@ export default function LineupPage() {
   const shown = useShown(dragged);
   const { input, timeline } = shown;
   const { forecast, fresh } = useForecast(bundle, answer.records, shown);
-  const mends = useMends(input, timeline);
+  const fixes = useFixes(input, timeline);
   const wide = useMediaQuery<Theme>((theme) => theme.breakpoints.up('lg'));
   const names = namesOf(input);
   const startOfDay = parseClock(show.start);
   const nameOf = (id: string): string => names.slot(id);
 
-  const apply = (mend: Fix): void => {
-    store.change((value) => changeShow(value, mend.change) ?? value);
-    undoable(`Done: ${lowerFirst(mend.words)}`);
+  const apply = (fix: Fix): void => {
+    store.change((value) => changeShow(value, fix.change) ?? value);
+    undoable(`Done: ${lowerFirst(fix.words)}`);
   };
   const leaveOut = (slots: string[]): void => {
     store.change((value) => withoutSlots(value, slots));
@@ -121,7 +121,7 @@ export default function LineupPage() {
           dragged={dragged}
           onDrag={setDragged}
           shown={shown}
-          mends={mends}
+          fixes={fixes}
           apply={apply}
           selected={selected?.slot ?? null}
           onSelect={(slot) => setSelected(slot === null ? null : { slot, task: null })}
@@ -167,8 +167,8 @@ export default function LineupPage() {
           </Box>
           <Conflicts
             conflicts={timeline.conflicts}
-            mends={mends}
-            onMend={apply}
+            fixes={fixes}
+            onFix={apply}
             onGo={({ slot, tasks }) => choose({ slot, task: tasks.at(-1)?.task ?? null })}
           />
           <Box component="section" aria-label="Strip" sx={{ order: 3, minWidth: 0 }}>

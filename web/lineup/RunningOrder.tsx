@@ -36,16 +36,16 @@ interface RunningOrderProps {
   onDrag: (order: string[] | null) => void;
   /** What follows from that order. */
   shown: { input: LineupInput; timeline: Timeline };
-  /** Ways to mend, by the slot that waits or the conflict's words. */
-  mends: Record<string, Fix[]>;
-  apply: (mend: Fix) => void;
+  /** Ways to fix, by the slot that waits or the conflict's words. */
+  fixes: Record<string, Fix[]>;
+  apply: (fix: Fix) => void;
   selected: string | null;
   onSelect: (slot: string | null) => void;
 }
 
 /** The cards with their joins, moved by mouse, touch or keyboard. */
 export function RunningOrder(props: RunningOrderProps) {
-  const { dragged, onDrag, shown, mends, apply, selected, onSelect } = props;
+  const { dragged, onDrag, shown, fixes, apply, selected, onSelect } = props;
   const { editing, bundle, answer, ready } = useOpenShow();
   const undoable = useUndoable(editing.store);
   const sensors = useSensors(
@@ -69,7 +69,7 @@ export function RunningOrder(props: RunningOrderProps) {
   };
   const takeOut = (slot: Slot, name: string): void => {
     editing.store.change((value) => withoutSlots(value, [slot.id]));
-    undoable(`${name} taken out`);
+    undoable(`${name} removed from the line-up`);
   };
   const nameOf = (id: string | number): string =>
     stored.find(({ slot }) => slot.id === id)?.demo.name ?? '';
@@ -105,7 +105,7 @@ export function RunningOrder(props: RunningOrderProps) {
               <Fragment key={slot.id}>
                 {join && (i > 0 || join.gap) && (
                   <Box component="li" sx={{ visibility: dragged ? 'hidden' : 'visible' }}>
-                    <JoinRow join={join} mends={mends[slot.id] ?? []} onMend={apply} />
+                    <JoinRow join={join} fixes={fixes[slot.id] ?? []} onFix={apply} />
                   </Box>
                 )}
                 <Box component="li" sx={{ my: join ? 0 : 0.5 }}>
@@ -123,8 +123,8 @@ export function RunningOrder(props: RunningOrderProps) {
                     )}
                     conflicts={shown.timeline.conflicts.filter((c) => c.slot === slot.id)}
                     verdicts={verdictsOf(ready.verdicts, slot.id)}
-                    mends={mends}
-                    onMend={apply}
+                    fixes={fixes}
+                    onFix={apply}
                     selected={selected === slot.id}
                     onSelect={() => onSelect(selected === slot.id ? null : slot.id)}
                     onChange={(change) =>

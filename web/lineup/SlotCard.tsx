@@ -31,9 +31,9 @@ export interface CardProps {
   conflicts: Conflict[];
   /** What is judged of it. */
   verdicts: readonly Verdict[];
-  /** Ways to mend conflicts, by their words. */
-  mends: Record<string, Fix[]>;
-  onMend: (mend: Fix) => void;
+  /** Ways to fix conflicts, by their words. */
+  fixes: Record<string, Fix[]>;
+  onFix: (fix: Fix) => void;
   selected: boolean;
   onSelect: () => void;
   onChange: (change: Partial<Slot>) => void;
@@ -143,8 +143,8 @@ export function SlotCard(props: CardProps) {
         <ConflictLines
           key={conflict.message}
           conflict={conflict}
-          mends={props.mends[conflict.message]}
-          onMend={props.onMend}
+          fixes={props.fixes[conflict.message]}
+          onFix={props.onFix}
         />
       ))}
       {selected && (

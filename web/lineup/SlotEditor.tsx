@@ -79,7 +79,7 @@ export function SlotEditor({ slot, demo, method, bundle, onChange, onRemove }: C
               onChange={(goes) => onChange({ goes: Number(goes) })}
             />
             <Pick
-              label="If it fails, again"
+              label="Retries if it fails"
               value={String(slot.again)}
               options={againUpTo(Math.max(3, slot.again, method.goesAllowed - slot.goes))}
               onChange={(again) => onChange({ again: Number(again) })}
@@ -88,7 +88,7 @@ export function SlotEditor({ slot, demo, method, bundle, onChange, onRemove }: C
               })}
             />
             <Pick
-              label="If given up, words for"
+              label="If it still fails, talk for"
               value={String(slot.fallback)}
               options={fallbacks(slot.fallback)}
               onChange={(fallback) => onChange({ fallback: Number(fallback) })}
@@ -96,7 +96,7 @@ export function SlotEditor({ slot, demo, method, bundle, onChange, onRemove }: C
           </>
         )}
         <Pick
-          label="Worth, 1 to 5"
+          label="Keep: 1 (drop first) to 5"
           value={String(slot.worth)}
           options={upTo(5)}
           onChange={(worth) => onChange({ worth: Number(worth) })}
@@ -113,7 +113,7 @@ export function SlotEditor({ slot, demo, method, bundle, onChange, onRemove }: C
             }
           />
           <FormControlLabel
-            label="Pinned here"
+            label="Keep this place in the order"
             control={
               <Switch
                 size="small"
@@ -131,7 +131,7 @@ export function SlotEditor({ slot, demo, method, bundle, onChange, onRemove }: C
           </Button>
         )}
         <Button size="small" onClick={onRemove}>
-          Take it out
+          Remove from line-up
         </Button>
       </Box>
     </Box>

@@ -56,7 +56,7 @@ export function StripNames({ bundle, input, strip, tops, room }: StripNamesProps
     <g style={{ transform: 'translateX(var(--panned, 0px))' }}>
       <rect x={-4} y={0} width={room} height={tops.height} fill="var(--ground)" />
       <text x={0} y={TOP + 21} fontWeight={700}>
-        In focus
+        Audience sees
       </text>
       {input.crew.map((person, i) => (
         <text key={person.id} x={0} y={tops.people + i * LANE + 17} fontWeight={600}>

@@ -90,8 +90,8 @@ function SideBySide({ found }: { found: Suggestion }) {
   return (
     <>
       <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: '1fr 1fr' }}>
-        {column('Today', today)}
-        {column('Proposed', found.slots)}
+        {column('Now', today)}
+        {column('Suggested', found.slots)}
       </Box>
       <Box
         component="table"
@@ -161,20 +161,18 @@ export function SuggestOrder({ onTake }: { onTake: (order: string[]) => void }) 
             {done && soFar?.wishesKept && !better && (
               <b>
                 {soFar?.proven
-                  ? 'No order is better than today’s.'
-                  : 'Nothing better than today’s was found.'}
+                  ? 'Your order is already the best.'
+                  : 'No better order found; yours may stay.'}
               </b>
             )}
             {done && soFar && better && (
-              <b>
-                {soFar.proven ? 'No order is better than this one.' : 'The best that was found.'}
-              </b>
+              <b>{soFar.proven ? 'This is the best order.' : 'The best that was found.'}</b>
             )}
           </Box>
           {soFar && better && <SideBySide found={soFar} />}
         </DialogContent>
         <DialogActions>
-          <Button onClick={close}>Leave it</Button>
+          <Button onClick={close}>Keep my order</Button>
           <Button
             variant="contained"
             disabled={!better}

@@ -38,7 +38,7 @@ function Words({ task }: { task: Task }) {
         .join(' ')
         .trim(),
     ],
-    ['Mind', task.careful],
+    ['Careful', task.careful],
   ];
   return (
     <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: '44px 1fr', m: 0, my: 0.5 }}>
@@ -131,11 +131,11 @@ export function TaskPanel(props: TaskPanelProps) {
           <Words task={task} />
           {range && (
             <Box>
-              Done {formatDuration(Math.max(0, range.now))} before its block; it can be up to{' '}
+              Done {formatDuration(Math.max(0, range.now))} before its slot; it can be up to{' '}
               {formatDuration(range.most)} before. Drag its bar, or use the arrow keys on it.
               {wanted && (
                 <Button size="small" onClick={() => onLead(near.placed, 0)}>
-                  As late as can be
+                  Move to latest time
                 </Button>
               )}
             </Box>

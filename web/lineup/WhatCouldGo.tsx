@@ -47,10 +47,10 @@ function LeaveOutTable({
             worth lost
           </Box>
           <Box component="th" sx={{ ...figure, ...heading }}>
-            in time
+            in time (of 100 shows)
           </Box>
           <Box component="th" sx={{ ...figure, ...heading }}>
-            gained
+            change
           </Box>
           <Box component="th" sx={{ ...figure, ...heading }}>
             ends about
@@ -82,10 +82,10 @@ function LeaveOutTable({
               <Box component="td" sx={{ py: 0.25 }}>
                 <Button
                   size="small"
-                  aria-label={`Try without ${name}`}
+                  aria-label={`Leave out ${name}`}
                   onClick={() => onLeaveOut(row.slots)}
                 >
-                  Try
+                  Leave out
                 </Button>
               </Box>
             </Box>
@@ -120,7 +120,7 @@ function WhatCouldGoContent(props: WhatCouldGoProps & { forecast: Forecast }) {
         ) : (
           <Typography color="textSecondary">
             {fresh
-              ? 'Nothing may be left out: a card says so, under “May be left out”.'
+              ? 'No slot is marked “May be left out”. Mark one on its card.'
               : 'Being worked out …'}
           </Typography>
         )}
@@ -169,7 +169,7 @@ export function WhatCouldGo(props: WhatCouldGoProps) {
         disabled={!forecast}
         onClick={() => setOpen(true)}
       >
-        What could go
+        What to leave out
       </Button>
       <Dialog
         open={open}

@@ -153,7 +153,7 @@ export function WishFields({ wishes, slots, onChange }: WishFieldsProps) {
   return (
     <Box sx={{ display: 'grid', gap: 1, mt: 1, mb: 2 }}>
       <Pick
-        label="The energy should run"
+        label="Energy over the show"
         value={wishes.arc}
         options={ARCS.map((value) => ({ value, label: ARC[value] }))}
         onChange={(arc) => arc && onChange({ ...wishes, arc })}

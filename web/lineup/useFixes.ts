@@ -6,13 +6,13 @@ import { useWork } from './useWork';
 
 const AFTER = 250;
 
-/** Ways to mend gaps and conflicts, by their words; empty until they are worked out. */
-export function useMends(input: LineupInput, timeline: Timeline): Record<string, Fix[]> {
+/** Ways to fix gaps and conflicts, by their words; empty until they are worked out. */
+export function useFixes(input: LineupInput, timeline: Timeline): Record<string, Fix[]> {
   const { data: people } = usePeople();
   const wanted = timeline.gaps.length + timeline.conflicts.length > 0 && people !== undefined;
   const others = people?.filter((person) => !input.crew.some(({ id }) => id === person.id)) ?? [];
   const { value, fresh } = useWork<Record<string, Fix[]>>(
-    wanted ? (run, tell) => run.mends(input, timeline, others, proxy(tell)) : null,
+    wanted ? (run, tell) => run.fixes(input, timeline, others, proxy(tell)) : null,
     [input, timeline, people],
     AFTER,
   );

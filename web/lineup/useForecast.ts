@@ -20,8 +20,7 @@ export function useForecast(
   const policies = useMemo(() => policiesOf(bundle, records), [bundle, records]);
   const { value, fresh } = useWork<Forecast>(
     timeline.blocks.length > 0 && runs !== undefined
-      ? (work, tell) =>
-          work.forecast(input, timeline, policies, { runs, seed: SEED }, proxy(tell))
+      ? (work, tell) => work.forecast(input, timeline, policies, { runs, seed: SEED }, proxy(tell))
       : null,
     [input, timeline, policies, runs],
   );

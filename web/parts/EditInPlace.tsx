@@ -62,7 +62,7 @@ export function EditInPlace({ what, names, read, edit, startsOpen = false }: Edi
       {edit}
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 2 }}>
         <Button variant="outlined" onClick={() => void close()}>
-          That’s it
+          Done
         </Button>
         {wrong && <Typography color="error">△ Put this right first.</Typography>}
       </Box>

@@ -50,7 +50,16 @@ function Editor<T extends Named>({
           {editing.value.name}
         </Typography>
         <SaveBar editing={editing} />
-        <Button onClick={() => void remove(`${path}/${id}`, editing.value?.name ?? noun, path)}>
+        <Button
+          onClick={() =>
+            void remove({
+              path: `${path}/${id}`,
+              name: editing.value?.name ?? noun,
+              version: () => editing.store.versionNow(),
+              then: path,
+            })
+          }
+        >
           Remove
         </Button>
       </Box>

@@ -4,9 +4,11 @@ import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import IconButton from '@mui/material/IconButton';
+import type { SxProps } from '@mui/material/styles';
 import { useEffect } from 'react';
 import { create } from 'zustand';
 import { STAGE_KEYS } from '../stage/keys';
+import { GLOSSARY } from './glossary';
 
 interface ShortcutsState {
   open: boolean;
@@ -53,6 +55,35 @@ const GROUPS: readonly (readonly [title: string, rows: readonly Row[]])[] = [
   ['On stage', STAGE_KEYS],
 ];
 
+interface TermsProps {
+  title: string;
+  rows: readonly (readonly [term: string, meaning: string])[];
+  sx: SxProps;
+}
+
+const Terms = ({ title, rows, sx }: TermsProps) => (
+  <Box component="section" sx={sx}>
+    <Box component="h3" sx={{ font: '600 16px Bricolage', m: 0, mb: 1 }}>
+      {title}
+    </Box>
+    <Box
+      component="dl"
+      sx={{ m: 0, display: 'grid', gridTemplateColumns: '160px 1fr', rowGap: 0.75 }}
+    >
+      {rows.map(([term, meaning]) => (
+        <Box key={term} sx={{ display: 'contents' }}>
+          <Box component="dt" sx={{ font: '600 14px/21px Bricolage' }}>
+            {term}
+          </Box>
+          <Box component="dd" sx={{ m: 0 }}>
+            {meaning}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  </Box>
+);
+
 /** Every key there is, under “?”. */
 export function Shortcuts() {
   const { open, setOpen } = useShortcuts();
@@ -72,12 +103,13 @@ export function Shortcuts() {
         id="keys-title"
         sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center' }}
       >
-        Keys
+        Keys and words
         <IconButton aria-label="Close" onClick={() => setOpen(false)}>
           <CloseIcon />
         </IconButton>
       </DialogTitle>
       <DialogContent
+        tabIndex={0}
         sx={{
           display: 'grid',
           gap: 4,
@@ -86,34 +118,17 @@ export function Shortcuts() {
         }}
       >
         {GROUPS.map(([title, rows]) => (
-          <Box
-            component="section"
+          <Terms
             key={title}
+            title={title}
+            rows={rows}
             sx={{
               gridRow: { md: title === 'On stage' ? '1 / span 2' : 'auto' },
               gridColumn: { md: title === 'On stage' ? 2 : 1 },
             }}
-          >
-            <Box component="h3" sx={{ font: '600 16px Bricolage', m: 0, mb: 1 }}>
-              {title}
-            </Box>
-            <Box
-              component="dl"
-              sx={{ m: 0, display: 'grid', gridTemplateColumns: '160px 1fr', rowGap: 0.75 }}
-            >
-              {rows.map(([keys, what]) => (
-                <Box key={keys} sx={{ display: 'contents' }}>
-                  <Box component="dt" sx={{ font: '600 14px/21px Bricolage' }}>
-                    {keys}
-                  </Box>
-                  <Box component="dd" sx={{ m: 0 }}>
-                    {what}
-                  </Box>
-                </Box>
-              ))}
-            </Box>
-          </Box>
+          />
         ))}
+        <Terms title="Words" rows={GLOSSARY} sx={{ gridColumn: { md: '1 / span 2' } }} />
       </DialogContent>
     </Dialog>
   );

@@ -10,40 +10,44 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
+import dayjs from 'dayjs';
 import { useSnackbar } from 'notistack';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { counted } from '../../core/words';
 import { send } from '../app/api';
 import { queryClient } from '../app/data';
+import { pathParts } from '../documents/fit';
+import { pathsInWords, pathWords } from '../documents/pathWords';
 import type { Editing } from '../documents/useDocument';
 import { useAction } from './useAction';
 
-const PART_WORDS: Record<string, string> = {
-  hardFinish: 'hard finish',
-  slots: 'running order',
-  venueId: 'venue',
-  audienceNote: 'note on the audience',
-  methods: 'methods',
-  positions: 'stage positions',
-};
+type Saving = Pick<Editing<object>, 'save' | 'typed' | 'unfit' | 'value'>;
 
-const partWords = (keys: readonly PropertyKey[]): string =>
-  keys.map((key) => PART_WORDS[String(key)] ?? String(key)).join(', ');
+const isQuiet = ({ save, typed }: Pick<Saving, 'save' | 'typed'>): boolean =>
+  typed === null && ['saved', 'waiting', 'sending', 'catchingUp'].includes(save.is);
 
-function stateWords({ save, draft }: Pick<Editing<object>, 'save' | 'draft'>): string {
-  const wrong = Object.keys(draft).length;
-  if (wrong > 0 && (save.is === 'saved' || save.is === 'saving'))
-    return `Not saved yet: ${counted(wrong, 'entry needs', 'entries need')} another look`;
+function stateWords(editing: Saving): string {
+  const { save, unfit, typed, value } = editing;
+  if (typed !== null && isQuiet({ save, typed: null }))
+    return `Not saved yet: ${counted(Math.max(1, unfit.length), 'entry needs', 'entries need')} another look`;
   switch (save.is) {
     case 'saved':
       return 'Saved';
-    case 'saving':
+    case 'waiting':
+    case 'sending':
+    case 'catchingUp':
       return 'Saving …';
     case 'offline':
-      return 'Kept here; will be saved when Hearty Stage can be reached';
-    case 'refused':
-      return `Not saved: ${save.faults[0] ? `${save.faults[0].path} ${save.faults[0].message}` : save.message}`;
+      return save.message === null
+        ? 'Kept on this device; will be saved when Hearty Stage can be reached'
+        : `Kept on this device: ${save.message}`;
+    case 'conflict':
+      return 'Not saved: changed in two places';
+    case 'refused': {
+      const [fault] = save.faults;
+      return `Not saved: ${fault ? `${pathWords(pathParts(fault.path), value)} ${fault.message}` : save.message}`;
+    }
     case 'removed':
       return 'Not saved: removed elsewhere';
   }
@@ -51,7 +55,7 @@ function stateWords({ save, draft }: Pick<Editing<object>, 'save' | 'draft'>): s
 
 /** Saved or not, undo and redo; Ctrl+Z and Ctrl+Shift+Z outside of fields. */
 export function SaveBar<T extends { id: string }>({ editing }: { editing: Editing<T> }) {
-  const { store, past, future } = editing;
+  const { store, history } = editing;
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       const typing = (event.target as HTMLElement).closest('input, textarea, [contenteditable]');
@@ -70,11 +74,7 @@ export function SaveBar<T extends { id: string }>({ editing }: { editing: Editin
         sx={{
           fontSize: 13,
           mr: 0.5,
-          color:
-            Object.keys(editing.draft).length === 0 &&
-            (editing.save.is === 'saved' || editing.save.is === 'saving')
-              ? 'var(--muted)'
-              : 'var(--ember)',
+          color: isQuiet(editing) ? 'var(--muted)' : 'var(--ember)',
         }}
       >
         {stateWords(editing)}
@@ -84,7 +84,7 @@ export function SaveBar<T extends { id: string }>({ editing }: { editing: Editin
           <IconButton
             aria-label="Undo"
             size="small"
-            disabled={past.length === 0}
+            disabled={history.past.length === 0}
             onClick={() => store.undo()}
           >
             <UndoIcon fontSize="small" />
@@ -96,7 +96,7 @@ export function SaveBar<T extends { id: string }>({ editing }: { editing: Editin
           <IconButton
             aria-label="Redo"
             size="small"
-            disabled={future.length === 0}
+            disabled={history.future.length === 0}
             onClick={() => store.redo()}
           >
             <RedoIcon fontSize="small" />
@@ -115,12 +115,35 @@ export function EditingNotices<T extends { id: string }>({
   editing: Editing<T>;
   noun: string;
 }) {
-  const { clash, store, takenIn, save } = editing;
+  const act = useAction();
+  const { conflict, store, takenIn, notUndone, save, value, leftBehind } = editing;
   return (
     <>
+      {leftBehind && (
+        <Alert
+          severity="warning"
+          variant="outlined"
+          sx={{ my: 1 }}
+          action={
+            <>
+              <Button onClick={() => store.takeUpDraft()}>Put it back</Button>
+              <Button onClick={() => store.letDraftGo()}>Discard it</Button>
+            </>
+          }
+        >
+          Something typed in this {noun} on {when(leftBehind.at)} was not saved. It is still on this
+          device.
+        </Alert>
+      )}
       {takenIn.length > 0 && (
         <Alert severity="info" variant="outlined" sx={{ my: 1 }}>
-          Also changed elsewhere: {partWords(takenIn)}. Both changes are kept.
+          Also changed elsewhere: {pathsInWords(takenIn, value)}. Both changes are kept.
+        </Alert>
+      )}
+      {notUndone.length > 0 && (
+        <Alert severity="info" variant="outlined" sx={{ my: 1 }}>
+          Left as it is, because somebody else has changed it since:{' '}
+          {pathsInWords(notUndone, value)}.
         </Alert>
       )}
       {save.is === 'removed' && (
@@ -128,16 +151,17 @@ export function EditingNotices<T extends { id: string }>({
           severity="warning"
           variant="outlined"
           sx={{ my: 1 }}
-          action={<Button onClick={() => void store.bringBack()}>Bring it back</Button>}
+          action={<Button onClick={() => void act(() => store.bringBack())}>Bring it back</Button>}
         >
           This {noun} was removed elsewhere. Nothing you typed is lost.
         </Alert>
       )}
-      <Dialog open={clash !== null} aria-labelledby="clash-title">
-        <DialogTitle id="clash-title">Changed in two places</DialogTitle>
+      <Dialog open={conflict !== null} aria-labelledby="conflict-title">
+        <DialogTitle id="conflict-title">Changed in two places</DialogTitle>
         <DialogContent>
-          Somebody else, or another tab, has just changed the {partWords(clash?.keys ?? [])} of this{' '}
-          {noun} too. Which shall stand? Undo brings the other one back.
+          Changed here and elsewhere: {pathsInWords(conflict?.paths ?? [], value)}. Everything else
+          of both changes is kept. Which version of this do you want? Undo brings the other one
+          back.
         </DialogContent>
         <DialogActions>
           <Button onClick={() => store.settle('theirs')}>Take theirs</Button>
@@ -150,13 +174,26 @@ export function EditingNotices<T extends { id: string }>({
   );
 }
 
+const when = (at: number): string => dayjs(at).format('D MMM [at] HH:mm');
+
+/** What is removed, and the version it was looked at in; runs have none: events are only added. */
+export interface Removal {
+  path: string;
+  name: string;
+  version?: number | (() => Promise<number | null>);
+  /** The page to go to. */
+  then?: string;
+}
+
 /** Removes something with an Undo in the message that says so. */
-export function useRemove(): (path: string, name: string, then?: string) => Promise<void> {
+export function useRemove(): (removal: Removal) => Promise<void> {
   const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const navigate = useNavigate();
   const act = useAction();
-  return async (path, name, then) => {
-    if (!(await act(() => send('DELETE', path)))) return;
+  return async ({ path, name, version, then }) => {
+    const from = typeof version === 'function' ? await version() : version;
+    const query = from === undefined || from === null ? '' : `?version=${from}`;
+    if (!(await act(() => send('DELETE', `${path}${query}`)))) return;
     if (then) void navigate(then);
     void queryClient.invalidateQueries();
     enqueueSnackbar(`${name} removed`, {

@@ -15,7 +15,8 @@ import {
   useForm,
 } from 'react-hook-form';
 import { check } from '../../contract/validate';
-import { changedParts } from '../documents/merge';
+import { fitting } from '../documents/fit';
+import { merge } from '../documents/merge';
 import type { Editing } from '../documents/useDocument';
 import { type Option, Pick } from './Pick';
 
@@ -27,57 +28,58 @@ interface AutoFormProps<T extends FieldValues & { id: string }> {
 
 const plain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
-/** A form over a stored thing: what is right is kept as it is typed, what is not stays in its field. */
+/**
+ * A form over a stored thing: what is right is kept as it is typed; a field that is not, or an entry
+ * that is not complete yet, stays in its place in the form and holds up nothing else.
+ */
 export function AutoForm<T extends FieldValues & { id: string }>({
   editing,
   type,
   children,
 }: AutoFormProps<T>) {
-  const { value, store, draft } = editing;
+  const { value, store } = editing;
   const form = useForm<T>({
-    defaultValues: { ...plain(value), ...plain(draft) } as never,
+    defaultValues: plain(editing.typed ?? value) as never,
     resolver: classValidatorResolver(type, {}, { raw: true }) as never,
     mode: 'onChange',
+    // The field one types in keeps the focus, whatever is wrong in another.
+    shouldFocusError: false,
   });
   const known = useRef(value);
+  // What the fields were last set to, or gave.
+  const shown = useRef(editing.typed ?? value);
   const { trigger } = form;
   // Typed before and not fit to be kept: it says so again.
   useEffect(() => {
-    if (Object.keys(store.state.getState().draft).length > 0) void trigger();
+    if (store.state.getState().typed) void trigger();
   }, [store, trigger]);
-  // Undo, or another page, changed it: the form follows. Its own typing comes back as it went out.
+  // Undo, or another page, changed it: the form follows, with what is typed and not kept beside it.
   useEffect(() => {
-    if (!value || same(value, known.current)) return;
+    const before = known.current;
+    if (!value || !before) return;
+    const typed = store.state.getState().typed ?? value;
+    if (same(value, before) && same(typed, shown.current)) return;
     known.current = value;
-    const unfit = plain(store.state.getState().draft);
-    form.reset({ ...plain(value), ...unfit });
-    if (Object.keys(unfit).length > 0) void form.trigger();
-  }, [value, form, store]);
+    const next = same(value, before) ? typed : merge(before, shown.current ?? typed, value).value;
+    shown.current = next;
+    form.reset(plain(next));
+    if (!same(next, value)) {
+      store.setTyped(next, fitting((one) => check(type, one), next, value).unfit);
+      void form.trigger();
+    }
+  }, [value, editing.typed, form, store, type]);
   useEffect(() => {
-    const keep = (now: T): void => {
-      known.current = now;
-      store.change(now);
-    };
     const subscription = form.watch(() => {
-      void form.handleSubmit(
-        (typed) => {
-          store.setDraft({});
-          keep(plain(typed));
-        },
-        (errors) => {
-          // The parts that are right are kept; the others stay in their fields until they are.
-          const typed = plain(form.getValues());
-          const stored = store.state.getState().value;
-          if (!stored) return;
-          const wrong = Object.keys(errors) as (keyof T)[];
-          const part = (from: T): Partial<T> =>
-            Object.fromEntries(wrong.map((key) => [key, from[key]])) as Partial<T>;
-          const right = { ...typed, ...part(stored) };
-          const fits = check(type, right).ok;
-          store.setDraft(fits ? part(typed) : changedParts(typed, stored));
-          if (fits) keep(right);
-        },
-      )();
+      const typed = plain(form.getValues());
+      const stored = store.state.getState().value;
+      if (!stored) return;
+      const fit = fitting((one) => check(type, one), typed, stored);
+      known.current = fit.value;
+      shown.current = typed;
+      store.setTyped(fit.unfit.length > 0 ? typed : null, fit.unfit);
+      store.change(fit.value);
+      if (fit.unfit.length > 0) void form.trigger();
+      else form.clearErrors();
     });
     return () => subscription.unsubscribe();
   }, [form, store, type]);

@@ -13,9 +13,9 @@ import type { Outcome } from '../../core/stage/types';
 import type { Option } from './Pick';
 
 export {
-  AT_RISK_WORDS as HARMED,
+  AT_RISK_WORDS as AT_RISK,
   HAZARD_WORDS as HAZARD,
-  REMAINING_RISK_WORDS as REST,
+  REMAINING_RISK_WORDS as REMAINING_RISK,
 } from '../../core/repertoire/hazards';
 export {
   BASIS,

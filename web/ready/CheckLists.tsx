@@ -82,7 +82,7 @@ export function CheckLists({ of, checks, order, done, ...row }: CheckListsProps)
           there,
         ])
       : [
-          ['Holds the show', checks.filter((check) => check.holds)],
+          ['Must be done before the start', checks.filter((check) => check.holds)],
           ['Still open', checks.filter((check) => !check.holds)],
         ];
   return sections.map(

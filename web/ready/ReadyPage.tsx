@@ -27,7 +27,7 @@ import { VerdictList } from './VerdictList';
 import { VolunteerPart } from './VolunteerPart';
 import { WaiveDialog } from './WaiveDialog';
 
-/** May it begin? One sentence; then what stops it, what to mend, what is not known, what to check and watch. */
+/** May it begin? One sentence; then what stops it, what to fix, what is not known, what to check and watch. */
 export default function ReadyPage() {
   const open = useOpenShow();
   const { editing, show, bundle, timeline, answer, ready } = open;
@@ -62,7 +62,7 @@ export default function ReadyPage() {
       ? 'Say first who you are, at the bottom of the navigation: a waiver carries a name.'
       : mayWaive
         ? null
-        : `${nameOf(me)} may not pass over a check. Ask somebody who may.`;
+        : `${nameOf(me)} may not waive a check. Ask somebody who may.`;
   const listed = {
     of: open,
     order: view.order,
@@ -128,7 +128,7 @@ export default function ReadyPage() {
         </Alert>
       )}
       <VerdictList title="Stops the show" verdicts={state.stop} {...judged} />
-      <VerdictList title="To mend" verdicts={state.fix} {...judged} />
+      <VerdictList title="To fix" verdicts={state.fix} {...judged} />
       <VerdictList title="Not known" verdicts={state.unknown} {...judged} />
       <CheckViewChoice view={view} crew={crew} onChange={setView} />
       <CheckLists checks={shown.filter(isOpen)} done={false} {...listed} />
@@ -152,7 +152,7 @@ export default function ReadyPage() {
         </Section>
       )}
       <CheckLists checks={shown.filter((check) => !isOpen(check))} done {...listed} />
-      <VerdictList title="Fits" verdicts={state.ok} {...judged} />
+      <VerdictList title="OK" verdicts={state.ok} {...judged} />
       {waiving && (
         <WaiveDialog
           title={waiving.title}

@@ -67,7 +67,7 @@ export function VerdictRow({ verdict, mark, by, onWaive, onTakeBack }: VerdictRo
           )}
           {waived ? (
             <Button size="small" onClick={onTakeBack}>
-              Take back
+              Remove waiver
             </Button>
           ) : (
             onWaive && (

@@ -53,7 +53,7 @@ function boundWords(
 function Read({ method }: { method: Method }) {
   return (
     <>
-      <Heading>Judged by</Heading>
+      <Heading>Calculations</Heading>
       {method.calculators.length === 0 && (
         <Nothing>No calculator: nothing of it depends on the day’s figures.</Nothing>
       )}
@@ -208,7 +208,7 @@ export function CalculationsPart({ at, method }: PartProps) {
       read={<Read method={method} />}
       edit={
         <>
-          <Heading>Judged by</Heading>
+          <Heading>Calculations</Heading>
           <Rows
             name={`${at}.calculators`}
             add="Add a calculator"

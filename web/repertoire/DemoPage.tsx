@@ -57,7 +57,7 @@ function OneMethod({ at, method, record }: MethodProps) {
               <Words name={`${at}.summary`} label="In short" />
               <Figure name={`${at}.goesAllowed`} label="Goes allowed" />
               <Figure name={`${at}.volunteers`} label="Volunteers" />
-              <YesNoField name={`${at}.oneShot`} label="One shot" />
+              <YesNoField name={`${at}.oneShot`} label="Fresh set for every go" />
             </Box>
           }
         />
@@ -161,7 +161,16 @@ export default function DemoPage() {
       actions={
         <>
           <SaveBar editing={editing} />
-          <Button onClick={() => void remove(`/demos/${demoId}`, demo.name, '/demos')}>
+          <Button
+            onClick={() =>
+              void remove({
+                path: `/demos/${demoId}`,
+                name: demo.name,
+                version: () => editing.store.versionNow(),
+                then: '/demos',
+              })
+            }
+          >
             Remove
           </Button>
         </>

@@ -39,7 +39,7 @@ function LineFields({ row, items, cold }: LineFieldsProps) {
       <Choice name={`${row}.itemId`} label="Item" options={choices} />
       <Box sx={grid(105)}>
         <AmountField at={row} label="Amount" kinds={KINDS} like={item} />
-        <Choice name={`${row}.basis`} label="Counted" options={options(BASIS)} />
+        <Choice name={`${row}.basis`} label="Needed" options={options(BASIS)} />
       </Box>
       {!open && (
         <Button size="small" sx={{ justifySelf: 'start' }} onClick={() => setMore(true)}>
@@ -102,7 +102,7 @@ export function KitPart({ at, method, items }: PartProps & { items: readonly Ite
           <Rows
             name={`${at}.kit`}
             add="Add a kit line"
-            fresh={() => freshLine(items[0]?.id ?? 'none')}
+            fresh={() => freshLine('')}
             row={(row) => <LineFields row={row} items={items} cold={cold} />}
           />
           <KitTable name={`${at}.kit`} items={items} />

@@ -13,7 +13,7 @@ import { EditInPlace } from '../parts/EditInPlace';
 import { Choice, Many, Words } from '../parts/form';
 import { useAmountText } from '../parts/useAmountText';
 import { HazardGlyph } from '../parts/HazardGlyph';
-import { HARMED, HAZARD, options, REST } from '../parts/words';
+import { AT_RISK, HAZARD, options, REMAINING_RISK } from '../parts/words';
 import { Heading, line, list, Nothing, type PartProps } from './partLayout';
 import { Rows } from './Rows';
 
@@ -83,11 +83,11 @@ export function SettingsPart({ at, method }: PartProps) {
 export function HazardsPart({ at, method }: PartProps) {
   return (
     <EditInPlace
-      what="what could hurt"
+      what="the hazards"
       names={[`${at}.hazards`, `${at}.warning`]}
       read={
         <>
-          <Heading>What could hurt</Heading>
+          <Heading>Hazards</Heading>
           {method.hazards.length === 0 && <Nothing>Nothing listed yet.</Nothing>}
           <Box component="ul" sx={list}>
             {method.hazards.map((hazard) => (
@@ -105,8 +105,9 @@ export function HazardsPart({ at, method }: PartProps) {
                     component="span"
                     sx={{ display: 'block', fontSize: 14, color: 'var(--muted)' }}
                   >
-                    {listInWords(hazard.atRisk.map((one) => HARMED[one])) || 'nobody named'}; left:{' '}
-                    {REST[hazard.remainingRisk]}. {hazard.firstAid || FIRST_AID[hazard.kind]}
+                    {listInWords(hazard.atRisk.map((one) => AT_RISK[one])) || 'nobody named'};
+                    remaining risk: {REMAINING_RISK[hazard.remainingRisk]}.{' '}
+                    {hazard.firstAid || FIRST_AID[hazard.kind]}
                   </Box>
                 </span>
               </Box>
@@ -124,7 +125,7 @@ export function HazardsPart({ at, method }: PartProps) {
       }
       edit={
         <>
-          <Heading>What could hurt</Heading>
+          <Heading>Hazards</Heading>
           <Rows
             name={`${at}.hazards`}
             add="Add a hazard"
@@ -132,9 +133,13 @@ export function HazardsPart({ at, method }: PartProps) {
             row={(row) => (
               <>
                 <Choice name={`${row}.kind`} label="Hazard" options={options(HAZARD)} />
-                <Words name={`${row}.control`} label="Kept in hand by" />
-                <Many name={`${row}.who`} label="Whom it could hurt" options={options(HARMED)} />
-                <Choice name={`${row}.rest`} label="What is left" options={options(REST)} />
+                <Words name={`${row}.control`} label="Control" />
+                <Many name={`${row}.atRisk`} label="Who is at risk" options={options(AT_RISK)} />
+                <Choice
+                  name={`${row}.remainingRisk`}
+                  label="Remaining risk"
+                  options={options(REMAINING_RISK)}
+                />
                 <Words name={`${row}.firstAid`} label="First aid" help="Empty for the usual line" />
               </>
             )}

@@ -46,7 +46,7 @@ function rowsOf(records: readonly MethodRecord[]): Row[] {
     },
     { label: 'Goes', cell: goesInWords },
     {
-      label: 'What could hurt',
+      label: 'Hazards',
       cell: (method) =>
         method.hazards.length === 0 ? (
           'none listed'

@@ -70,7 +70,7 @@ function Step({ step, number }: { step: RecipeStep; number: number | null }) {
           </Box>
         )}
         {gear.length > 0 && <Box sx={{ fontWeight: 700 }}>{gear.join('. ')}.</Box>}
-        {task.careful && <Box>Mind: {task.careful}</Box>}
+        {task.careful && <Box>Careful: {task.careful}</Box>}
         <Typography variant="body2" color="textSecondary">
           {below.join(' · ')}
         </Typography>

@@ -19,7 +19,7 @@ export function ResiduesPart({ at, method }: PartProps) {
       names={[`${at}.leaves`, `${at}.forbids`]}
       read={
         <>
-          <Heading>Left behind, and in the way</Heading>
+          <Heading>Leaves behind</Heading>
           {method.leaves.length === 0 && <Nothing>Leaves nothing that matters.</Nothing>}
           <Box component="ul" sx={list}>
             {method.leaves.map((left) => (
@@ -34,7 +34,7 @@ export function ResiduesPart({ at, method }: PartProps) {
           </Box>
           {method.forbids.length > 0 && (
             <Box sx={line}>
-              Not while there is{' '}
+              Must be gone first:{' '}
               <b>{listInWords(method.forbids.map((kind) => lowerFirst(RESIDUE[kind])))}</b>
             </Box>
           )}
@@ -42,7 +42,7 @@ export function ResiduesPart({ at, method }: PartProps) {
       }
       edit={
         <>
-          <Heading>Left behind, and in the way</Heading>
+          <Heading>Leaves behind</Heading>
           <Rows
             name={`${at}.leaves`}
             add="Add what it leaves"

@@ -15,15 +15,15 @@ function Hands({ at }: { at: string }) {
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       {fields.map((field, i) => (
         <Box key={field.key} sx={{ display: 'flex', gap: 1 }}>
-          <Choice name={`${at}.hands.${i}.role`} label="Hands" options={options(ROLE)} />
+          <Choice name={`${at}.hands.${i}.role`} label="People" options={options(ROLE)} />
           <Figure name={`${at}.hands.${i}.count`} label="How many" />
           <Choice
             name={`${at}.hands.${i}.competence`}
-            label="Who may"
+            label="Trained in"
             none="anybody"
             options={options(COMPETENCE)}
           />
-          <IconButton aria-label="Remove these hands" onClick={() => remove(i)}>
+          <IconButton aria-label="Remove these people" onClick={() => remove(i)}>
             <DeleteIcon />
           </IconButton>
         </Box>
@@ -138,14 +138,14 @@ export function TaskFields({ at, task, others }: { at: string; task: Task; other
         <>
           <Words name={`${at}.do`} label="Do" />
           <Words name={`${at}.say`} label="Say" multiline />
-          <Words name={`${at}.cue`} label="To the room" />
+          <Words name={`${at}.cue`} label="Cue to audience" />
           <SignFields at={at} />
         </>
       )}
       <Box sx={grid(200)}>
         <Many name={`${at}.gearOn`} label="Gear on" />
         <Many name={`${at}.gearOff`} label="Gear off" />
-        <Words name={`${at}.mind`} label="Mind this" />
+        <Words name={`${at}.careful`} label="Careful" />
       </Box>
     </Box>
   );

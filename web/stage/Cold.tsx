@@ -115,7 +115,7 @@ export function MeasureDialog({ open, budget, onClose }: MeasureProps) {
         />
         <Box sx={{ display: 'flex', gap: 2 }}>
           <Button type="submit" variant="contained" size="large">
-            That is what there is
+            Save what is left
           </Button>
           <Button size="large" onClick={onClose}>
             Leave it

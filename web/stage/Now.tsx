@@ -71,7 +71,7 @@ export function Now({
         <Box role="alert" sx={{ mt: 3, font: wide(56, 36, 800), color: 'var(--ember)' }}>
           Didn’t work. Again, or move on?
           <Box sx={{ font: wide(26, 20, 400), color: 'var(--muted)', mt: 1 }}>
-            {slot.oneShot ? 'One shot: another go needs a fresh set. ' : ''}
+            {slot.oneShot ? 'Every go needs a fresh set. ' : ''}
             {live.go >= slot.goesAllowed
               ? 'All goes that were allowed are used.'
               : `${counted(slot.goesAllowed - live.go, 'more go', 'more goes')} allowed.`}
@@ -108,7 +108,7 @@ export function Now({
             </Box>
           )}
           {step.careful && (
-            <Labelled label="Mind">
+            <Labelled label="Careful">
               <Box sx={{ fontSize: { xs: 20, md: 26 } }}>{step.careful}</Box>
             </Labelled>
           )}

@@ -102,7 +102,7 @@ export function Performing({
       )}
       {(pending > 0 || error) && (
         <Box role="status" sx={{ color: 'var(--ember)', fontSize: 20 }}>
-          {error ?? `kept here, ${pending} to send`}
+          {error ?? `on this device, ${pending} unsent`}
         </Box>
       )}
       <Box
@@ -139,7 +139,7 @@ export function Performing({
           <Box role="alert" sx={{ flex: '1 1 560px', font: wide(76, 48, 800) }}>
             Held {formatDuration((now - (live.heldFrom ?? now)) / 1000)}
             <Box sx={{ font: wide(32, 22, 400), color: 'var(--muted)', mt: 1 }}>
-              The show’s clock stands still{slot ? ` in ${slot.name}` : ''}. Space goes on.
+              The show’s clock stands still{slot ? ` in ${slot.name}` : ''}. Space continues.
             </Box>
           </Box>
         )}
@@ -189,7 +189,7 @@ export function Performing({
             <BigButton
               main
               grow={3}
-              label="Start"
+              label="Start clock"
               keys="Space or clicker forward"
               onClick={keys.forward}
             />

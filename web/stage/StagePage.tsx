@@ -74,7 +74,7 @@ function Wings({
           disabled={!state.go}
           onClick={() => void begin('performance')}
         >
-          Begin the show
+          Open stage view
         </Button>
         <Button variant="outlined" size="large" onClick={() => void begin('rehearsal')}>
           Rehearse it

@@ -27,8 +27,8 @@ const work = {
   /** The clock of an order that is only being tried. */
   preview: (input: LineupInput): Timeline => schedule(input),
 
-  /** Ways to findFixes each gap and conflict, told as they are found: by the slot that waits, or the conflict's words. */
-  mends(
+  /** Ways to fix each gap and conflict, told as they are found: by the slot that waits, or the conflict's words. */
+  fixes(
     input: LineupInput,
     timeline: Timeline,
     others: readonly PlanPerson[],

@@ -157,7 +157,7 @@ test('a closed vessel is a stop that nothing sets aside, however little is in it
   );
 });
 
-test('chilling: more than there is must be mended', () => {
+test('chilling: more than there is must be fixed', () => {
   const judge = (over: Record<string, number | string>) =>
     chill.evaluate({ ...usualValues(chill), ...over });
   expect(judge({ mass: 10 }).level).toBe('ok');

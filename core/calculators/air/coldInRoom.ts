@@ -89,13 +89,13 @@ function judge(v: ColdRoom): Assessment {
         'Oxygen, the least',
         `${toThreeFigures(oxygen)} %`,
         'c = c∞ + (c₀ − c∞)·e^(−(n + Q/V)·t), c∞ = n·V·20.95 % / (n·V + Q)',
-        'EIGA Doc 44 / BCGA form (from memory), with air changes',
+        'EIGA Doc 44 / BCGA form (source not checked), with air changes',
       ),
       workingStep(
         'Carbon dioxide, the most',
         `${toThreeFigures(carbonDioxide)} %`,
         'the same, with what people breathe out (0.018 m³ an hour each)',
-        'building services handbooks (from memory)',
+        'building services handbooks (source not checked)',
       ),
     ],
   };

@@ -35,7 +35,7 @@ function judge(v: Dome): Assessment {
   const outlook = damp
     ? `Too damp at ${toThreeFigures(v.humidity)} %: it hardly charges.`
     : v.humidity >= DAMP.weak
-      ? `Damp at ${toThreeFigures(v.humidity)} %: weak, sparks shorter than reckoned.`
+      ? `Damp at ${toThreeFigures(v.humidity)} %: weak, sparks shorter than calculated.`
       : `Dry enough at ${toThreeFigures(v.humidity)} %.`;
   return {
     level,
@@ -46,7 +46,8 @@ function judge(v: Dome): Assessment {
         : `${outlook} At the most ${figure}.`,
     figure,
     limit: `${SHOCK.hard} J a hard shock, ${SHOCK.deadly} J may kill; humidity ${DAMP.weak} % weak, ${DAMP.hopeless} % hardly`,
-    source: 'isolated sphere, dry air 3 MV/m; NFPA 77 (from memory); humidity common practice',
+    source:
+      'isolated sphere, dry air 3 MV/m; NFPA 77 (source not checked); humidity common practice',
     remedy: [
       'Nobody with a pacemaker, a hearing aid, a pump or an implant, or pregnant, takes part or stands near.',
       damp ? 'Warm the dome and the belt with a hair dryer, air the room, or leave it out.' : '',

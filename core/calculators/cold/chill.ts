@@ -62,7 +62,7 @@ export const chill = calculator({
         : `Takes ${toThreeFigures(away)}; there is only ${toThreeFigures(v.there)}.`,
       figure: toThreeFigures(away),
       limit: `${toThreeFigures(v.there)} there`,
-      source: 'heats from cryogenic engineering handbooks (from memory)',
+      source: 'heats from cryogenic engineering handbooks (source not checked)',
       remedy: enough ? '' : 'Take more, or chill a smaller one.',
       steps: [
         workingStep(

@@ -56,7 +56,7 @@ export const slidingMagnet = calculator({
         : `Slower down the ${slow}: the ${fast} is ${toThreeFigures(Math.max(ratio, 1 / ratio))} times as fast.`,
       figure: `${toThreeFigures(Math.max(ratio, 1 / ratio))} to 1`,
       limit: 'a difference shows from about 1.15 to 1, common practice',
-      source: 'resistivity at 20 °C, CRC Handbook (from memory)',
+      source: 'resistivity at 20 °C, CRC Handbook (source not checked)',
       remedy: `Slowest to fastest at equal thickness: ${slowestFirst(METALS).join(', ')}. Fingers out of the way: strong magnets snap together.`,
       steps: [
         workingStep(

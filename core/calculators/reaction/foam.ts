@@ -86,7 +86,7 @@ export const foam = calculator({
       'massShare',
     ),
     water: number({
-      label: 'Water and soap besides',
+      label: 'Water and soap too',
       unit: 'mL',
       least: 0,
       most: 2000,
@@ -142,7 +142,7 @@ export const foam = calculator({
           'Heat',
           `${toThreeFigures(heat)} kJ`,
           '98 kJ for each mole of peroxide',
-          'enthalpies of formation (CRC, from memory)',
+          'enthalpies of formation (CRC, source not checked)',
         ),
         workingStep(
           'Temperature',

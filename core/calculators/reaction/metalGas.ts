@@ -15,7 +15,7 @@ const hydrogen = (v: { metal: number; temperature: number; pressure: number }): 
   react(REACTIONS.aluminium, { Al: v.metal / molarMass('Al') }).gasMoles *
   molarVolume(v.temperature, v.pressure / 10);
 
-/** Aluminium in alkali makes hydrogen: always a stop, reckoned to show how much an accident makes. */
+/** Aluminium in alkali makes hydrogen: always a stop, calculated to show how much an accident makes. */
 export const metalGas = calculator({
   id: 'metal-gas',
   family: 'reaction',
@@ -39,7 +39,7 @@ export const metalGas = calculator({
     message: `Makes ${toThreeFigures(hydrogen(v))} L of hydrogen: home-made flammable gas is not for a show.`,
     figure: `${toThreeFigures(hydrogen(v))} L of hydrogen`,
     limit: 'none is made; hydrogen lights from 4 to 75 %',
-    source: `${REACTION_SOURCE}; range NFPA / CRC (from memory)`,
+    source: `${REACTION_SOURCE}; range NFPA / CRC (source not checked)`,
     remedy: 'Leave it out. Keep alkali and aluminium apart in the boxes too.',
     steps: [
       workingStep(

@@ -86,7 +86,7 @@ describe('foam', () => {
     expect(Math.abs(reached - 20 - 21)).toBeLessThan(1.5);
   });
 
-  test('weak fits, strong is watched for skin, and what boils must be mended', () => {
+  test('weak fits, strong is watched for skin, and what boils must be fixed', () => {
     expect(judge({ strength: 3 }).level).toBe('ok');
     expect(judge({ strength: 9, water: 100 }).remedy).toContain('Splash gloves');
     expect(judge({ strength: 30, water: 0 })).toMatchObject({ level: 'fix' });

@@ -88,4 +88,4 @@ export const REACTIONS = {
 } as const satisfies Record<string, Reaction>;
 
 export const REACTION_SOURCE =
-  'balanced equation; molar masses from the standard atomic masses; enthalpies of formation CRC Handbook (from memory)';
+  'balanced equation; molar masses from the standard atomic masses; enthalpies of formation CRC Handbook (source not checked)';

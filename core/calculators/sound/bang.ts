@@ -70,7 +70,7 @@ function remedyOf(v: Bang, heard: ReturnType<typeof heardOf>): string {
 function judge(v: Bang): Assessment {
   const heard = heardOf(v);
   const { front, crew, frontDose, crewDose } = heard;
-  const source = 'EU Directive 2003/10/EC; NIOSH REL; children’s peak WHO (from memory)';
+  const source = 'EU Directive 2003/10/EC; NIOSH REL; children’s peak WHO (source not checked)';
   return {
     level: levelOf(heard),
     final: false,
@@ -111,7 +111,7 @@ function judge(v: Bang): Assessment {
 export const bang = calculator({
   id: 'bang',
   family: 'sound',
-  title: 'How loud is it, and for whom?',
+  title: 'How loud is it for each of them?',
   question:
     'A level was measured at a distance: what reaches the front row and the crew, and who needs plugs?',
   inputs: {

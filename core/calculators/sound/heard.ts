@@ -40,8 +40,8 @@ function wordsFor(stands: number): string {
 
 function judge(v: Voice): Assessment {
   const stands = above(v);
-  const source = 'ISO 9921:2003 (from memory); inverse-square law, free field';
-  // In the open it is as reckoned; a hall sends some of it back, so that fair is enough there.
+  const source = 'ISO 9921:2003 (source not checked); inverse-square law, free field';
+  // In the open it is as calculated; a hall sends some of it back, so that fair is enough there.
   const fits = stands >= FAIR;
   return {
     level: fits ? 'ok' : 'watch',
@@ -64,7 +64,7 @@ function judge(v: Voice): Assessment {
         'What interferes with it',
         `${toThreeFigures(v.noise - BELOW_A)} dB`,
         `level of the room − ${BELOW_A} dB`,
-        'ISO 9921:2003 (from memory)',
+        'ISO 9921:2003 (source not checked)',
       ),
       workingStep(
         'It carries to',

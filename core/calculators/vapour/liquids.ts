@@ -67,4 +67,4 @@ export const LIQUIDS: Record<LiquidId, Liquid> = {
 };
 
 export const VAPOUR_SOURCE =
-  'Antoine constants from handbook tables; flammable range NFPA 325 / CRC Handbook (from memory)';
+  'Antoine constants from handbook tables; flammable range NFPA 325 / CRC Handbook (source not checked)';

@@ -114,7 +114,7 @@ describe('will it light', () => {
     expect(judge({ temperature: 45, strokes, surplus: 'left', dose: 20 }).level).toBe('fix');
   });
 
-  test('methanol is off, with the reason; asked for, it is reckoned and watched', () => {
+  test('methanol is off, with the reason; asked for, it is calculated and watched', () => {
     expect(judge({ liquid: 'methanol' })).toMatchObject({ level: 'stop' });
     expect(judge({ liquid: 'methanol' }).remedy).toContain('toxic');
     expect(judge({ liquid: 'methanol', toxic: 'on', dose: 5 }).level).toBe('watch');

@@ -139,19 +139,19 @@ function judge(v: Swirled): Assessment {
 /** What is off stays off until somebody asks for it, and says why. */
 function judgeIfOn(v: Swirled & { toxic: 'off' | 'on' }): Assessment {
   const { offBecause } = LIQUIDS[v.liquid];
-  const reckoned = judge(v);
-  if (offBecause === '') return reckoned;
+  const assessment = judge(v);
+  if (offBecause === '') return assessment;
   if (v.toxic === 'off')
     return {
-      ...reckoned,
+      ...assessment,
       level: 'stop',
       message: `Not with ${LIQUIDS[v.liquid].name}.`,
       remedy: offBecause,
     };
   return {
-    ...reckoned,
-    level: reckoned.level === 'ok' ? 'watch' : reckoned.level,
-    remedy: `${reckoned.remedy} ${offBecause}`,
+    ...assessment,
+    level: assessment.level === 'ok' ? 'watch' : assessment.level,
+    remedy: `${assessment.remedy} ${offBecause}`,
   };
 }
 

@@ -1,6 +1,6 @@
 /**
  * The budget of a cold liquid (or dry ice) over the day: worked backwards from the last use, through
- * every draw and what goes off by itself, to the supplier's counter; and forwards from what was ordered.
+ * every draw and what boils away by itself, to the supplier's counter; and forwards from what was ordered.
  */
 import type { ColdPlan, ShowBundle } from '../../brief/types';
 import type { Timeline } from '../../lineup/types';
@@ -24,7 +24,7 @@ export interface ColdBudget {
   draws: ColdDraw[];
   /** Seconds from the show's start at which it is fetched. */
   collectedAt: number;
-  /** What goes off in an hour where it stands. */
+  /** What boils away in an hour where it stands. */
   lossPerHour: number;
   vessel: Item | null;
   /** What the vessel takes when it comes warm. */
@@ -48,7 +48,7 @@ export interface ColdBudget {
   goneAfter: number | null;
   /** Litres of gas at 20 °C that what is fetched becomes. */
   gasLitres: number;
-  /** What can't be reckoned or doesn't fit, in sentences. */
+  /** What can't be calculated or doesn't fit, in sentences. */
   warnings: string[];
   how: string;
 }
@@ -144,7 +144,7 @@ export function coldBudget(
     warnings: warningsOf(bundle, { item, plan, draws, vessel, order, fetched, collectedAt }, text),
     how: [
       `${text(drawn)} drawn (${draws.map((draw) => `${text(draw.total)} ${draw.demoName}`).join(' + ')})`,
-      `${text(standing)} gone off since ${formatClock(start + collectedAt)}`,
+      `${text(standing)} boiled away since ${formatClock(start + collectedAt)}`,
       ...(vesselCooling > 0 ? [`${text(vesselCooling)} to cool the vessel`] : []),
       `${text(reserve)} reserve = ${text(order)}`,
     ].join(' + '),
@@ -160,11 +160,11 @@ function warningsOf(
   const { item, plan, draws, vessel } = of;
   if (!vessel)
     warnings.push(
-      'Choose the vessel it stands in: what goes off by itself is not reckoned until then.',
+      'Choose the vessel it stands in: what boils away by itself is not calculated until then.',
     );
   else if (vessel.boilsOff === null)
     warnings.push(
-      `${vessel.name} has no figure for what goes off in an hour: weigh it an hour apart, and put the difference in the store.`,
+      `${vessel.name} has no figure for what boils away in an hour: weigh it an hour apart, and put the difference in the store.`,
     );
   if (vessel?.holds != null && Math.max(of.order, of.fetched) > vessel.holds)
     warnings.push(
@@ -183,7 +183,7 @@ function warningsOf(
     );
   if (bundle.show.rehearsals > 0)
     warnings.push(
-      `It does not keep until the show: for each rehearsal fetch ${text(draws.reduce((sum, d) => sum + d.total, 0))} besides, and what goes off on the way.`,
+      `It does not keep until the show: for each rehearsal fetch ${text(draws.reduce((sum, d) => sum + d.total, 0))} as well, and what goes off on the way.`,
     );
   if (item.cold)
     warnings.push(

@@ -120,7 +120,7 @@ describe('backwards from the last use', () => {
     const entry = kitList(from, timelineOf(from)).find((e) => e.itemId === 'ln');
     expect(entry?.total).toBeCloseTo(budgetOf(from).order, 9);
     expect(entry?.how).toBe(
-      '1.8 L drawn (600 mL flower + 1.2 L cloud) + 130 mL gone off since 12:00 + 180 mL reserve = 2.11 L',
+      '1.8 L drawn (600 mL flower + 1.2 L cloud) + 130 mL boiled away since 12:00 + 180 mL reserve = 2.11 L',
     );
   });
 });
@@ -256,7 +256,7 @@ test('what was ordered is no longer missing from the store', () => {
   expect(need(3000)).toBe(0);
 });
 
-test('dry ice is reckoned in grams', () => {
+test('dry ice is calculated in grams', () => {
   const from = coldShow();
   from.items[0] = item('ln', 'consumable', { cold: 'dryIce', name: 'Dry ice', unit: 'g' });
   for (const demo of from.demos)

@@ -17,7 +17,7 @@ export interface ColdDraw {
   used: number;
   /** What boils away while warm vessels and things cool down. */
   cooling: number;
-  /** What goes off while it stands on stage in its vessel. */
+  /** What boils away while it stands on stage in its vessel. */
   standing: number;
   /** What is lost in pouring all that. */
   poured: number;

@@ -11,7 +11,7 @@ export interface ColdSeries {
 export function coldSeries(budget: ColdBudget, startClock: number): ColdSeries {
   const points = budget.levels.map(({ at, amount }): [number, number] => [startClock + at, amount]);
   const last = points.at(-1);
-  // An hour after the last draw shows how what is left goes off.
+  // An hour after the last draw shows how what is left boils away.
   if (last && budget.left > 0)
     points.push([last[0] + 3600, Math.max(0, budget.left - budget.lossPerHour)]);
   return {

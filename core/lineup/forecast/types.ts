@@ -32,7 +32,7 @@ export interface WindowRisk {
   slot: string;
   task: string;
   after: string;
-  /** Chance that it is used after it has gone off. */
+  /** Chance that it is used when it is too old. */
   chance: number;
 }
 
