@@ -6,7 +6,7 @@ import type { Mark } from '../core/ready/go';
 import type { RoomReading } from '../core/ready/senml';
 import type { Share } from '../core/inventory/allocate';
 import type { Used } from '../core/inventory/takeOut';
-import type { RunKind } from '../core/stage/types';
+import type { StoredEvent } from '../core/stage/types';
 import type { FollowUp } from './day';
 import type { RowFault } from './tables/table';
 import type { FieldFault } from './validate';
@@ -44,7 +44,9 @@ export interface ShowSummary extends Pick<
 > {
   venueName: string | null;
   slotCount: number;
-  runs: { id: string; kind: RunKind; finished: boolean }[];
+  /** Performances begun, and those that came to their end. */
+  performances: number;
+  performed: number;
   /** What it used was taken out of the store. */
   takenOut: boolean;
   version: number;
@@ -71,8 +73,10 @@ export interface CheckPhoto {
   at: number;
 }
 
-/** Told to every open page when something was stored. */
+/** Something was stored. */
 export interface Change {
+  /** Counts every change, from 1. */
+  n: number;
   kind:
     | 'show'
     | 'demo'
@@ -87,7 +91,17 @@ export interface Change {
     | 'packing'
     | 'settings';
   id: string;
+  /** Of a run: what was added to it. */
+  event?: StoredEvent;
 }
+
+/** What the server says to an open page. */
+export type LiveMessage =
+  /** At first: the number of the last change, and of which series of numbers it is. `reset`: too much was missed to be told one by one. */
+  | { hello: number; epoch: string; reset: boolean }
+  | { changes: Change[] }
+  /** The answer to a page that sent its clock, in ms since 1970: that, and the server's. */
+  | { sent: number; at: number };
 
 /** What the room sensor says, if there is one. */
 export interface SensorAnswer {

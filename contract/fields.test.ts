@@ -58,13 +58,15 @@ describe.each<[string, PropertyDecorator[], good: unknown[], bad: [unknown, stri
     [Id()],
     ['a', 'A-1.b_c', '0', 'x'.repeat(64)],
     [
-      ['', 'must be a short name'],
+      ['', 'must be chosen'],
+      ['constructor', 'can’t be a name here'],
+      ['toString', 'can’t be a name here'],
       ['-a', 'must be a short name'],
       ['a b', 'must be a short name'],
       ['a/b', 'must be a short name'],
       ['x'.repeat(65), 'must be a short name'],
       [undefined, 'must be a short name'],
-      [{ toString: 'a' }, 'must be a short name'],
+      [{ toString: 'a' }, 'is not known here'],
     ],
   ],
   [
@@ -167,7 +169,7 @@ describe.each<[string, PropertyDecorator[], good: unknown[], bad: [unknown, stri
     [
       [['a', 'a'], 'has the same entry twice'],
       [['a', 'b', 'c'], 'must have at most 2 entries; it has 3'],
-      [['a', ''], 'entry 2 must be a short name'],
+      [['a', ''], 'entry 2 must be chosen'],
       ['a', 'must be a list'],
       [{ length: 1, 0: 'a' }, 'must be a list'],
     ],

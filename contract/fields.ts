@@ -81,7 +81,8 @@ const ID = new RegExp(`^(?!(?:${OF_EVERY_OBJECT.join('|')})$)[A-Za-z0-9][A-Za-z0
 const ID_SCHEMA = { type: 'string', pattern: ID.source };
 const idRule: Rule = (value) => {
   if (value === '') return 'must be chosen';
-  if (OF_EVERY_OBJECT.includes(String(value))) return 'is a word that can’t be a name here';
+  if (typeof value === 'string' && OF_EVERY_OBJECT.includes(value))
+    return 'is a word that can’t be a name here';
   return typeof value === 'string' && ID.test(value)
     ? null
     : 'must be a short name of letters, figures, dots and dashes';
@@ -250,6 +251,13 @@ export function PartList(type: () => Class, max: number): PropertyDecorator {
     ValidateNested({ each: true, message: '' })(target, key);
   };
 }
+
+/** A list whose entries are checked one by one by who takes them. */
+export const AnyList = (max: number): PropertyDecorator =>
+  ruled(
+    listRule(max, () => null),
+    () => ({ type: 'array', maxItems: max }),
+  );
 
 /** Null stands for “not known” or “none”; write it above the rule for other values. */
 export const OrNull = (): PropertyDecorator => (target, key) => {

@@ -12,7 +12,7 @@ import { ItemBody } from './item';
 import { DemoBody } from './repertoire';
 import { BoxBody, HouseholdBody, PackMarkBody, StockedLotBody } from './inventory';
 import { RunPlanBody } from './runPlan';
-import { RunEventBody } from './stage';
+import { RUN_EVENTS_MOST, RunEventBody } from './stage';
 import { upgraded } from './upgrade';
 import { type Checked, type FieldFault, check } from './validate';
 
@@ -34,9 +34,12 @@ class FileRunBody {
   @Part(() => RunPlanBody)
   plan!: RunPlanBody;
 
-  @PartList(() => RunEventBody, 5000)
+  @PartList(() => RunEventBody, RUN_EVENTS_MOST)
   events!: RunEventBody[];
 }
+
+/** Runs in one file at the most: the latest. */
+export const FILE_RUNS_MOST = 50;
 
 export class ShowFile implements ShowBundle {
   @Exactly(FILE_FORMAT, `must be “${FILE_FORMAT}”: this is not a show file`)
@@ -74,7 +77,7 @@ export class ShowFile implements ShowBundle {
   @PartList(() => PackMarkBody, 2000)
   packing!: PackMarkBody[];
 
-  @PartList(() => FileRunBody, 50)
+  @PartList(() => FileRunBody, FILE_RUNS_MOST)
   runs!: FileRunBody[];
 }
 

@@ -164,8 +164,13 @@ function fromVersion5(file: Plain): Plain {
   const demo = (value: unknown): unknown =>
     within(renamed(value, { lift: 'energy' }), 'methods', (list) => each(list, method));
   const planned = (value: unknown): unknown => within(value, 'steps', (list) => each(list, task));
+  const event = (value: unknown): unknown => withMissing(value, { onMove: null });
   const run = (value: unknown): unknown =>
-    within(value, 'plan', (plan) => within(plan, 'slots', (list) => each(list, planned)));
+    within(
+      within(value, 'plan', (plan) => within(plan, 'slots', (list) => each(list, planned))),
+      'events',
+      (list) => each(list, event),
+    );
   return { ...file, version: 6, demos: each(file.demos, demo), runs: each(file.runs, run) };
 }
 

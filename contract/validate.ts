@@ -1,4 +1,5 @@
 import { plainToInstance } from 'class-transformer';
+import { shapeFault } from './shape';
 import { type ValidationError, validateSync } from 'class-validator';
 
 /** What is wrong, and where: “demos[0].methods[1].tasks[2].time.likely”. */
@@ -29,6 +30,8 @@ function collect(errors: readonly ValidationError[], path: string, faults: Field
 export function check<T extends object>(type: new () => T, plain: unknown): Checked<T> {
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain))
     return { ok: false, faults: [{ path: '', message: 'must be an object' }] };
+  const strange = shapeFault(type, plain);
+  if (strange) return { ok: false, faults: [strange] };
   const value = plainToInstance(type, plain);
   const errors = validateSync(value, {
     whitelist: true,

@@ -1,31 +1,35 @@
-/** On stage against the clock: the page's own clock is turned forward, nothing is waited for. */
+/** On stage against the clock: the page's clock and the server's are turned forward, nothing is waited for. */
 import type { Page } from '@playwright/test';
-import { FESTIVAL, expect, test } from './stage';
+import { FESTIVAL, type Served, expect, test } from './stage';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const pace = (page: Page) => page.getByRole('region', { name: 'Pace' });
 
 /** A rehearsal begun at the planned start of the festival, on the page's clock. */
-async function startAtTwo(page: Page, url: string): Promise<void> {
+async function startAtTwo(page: Page, demo: Served): Promise<void> {
   const two = new Date();
   two.setHours(14, 0, 0, 0);
+  demo.turnClock(two.getTime() - Date.now());
   await page.clock.install({ time: two });
-  await page.goto(url + FESTIVAL + '/on-stage');
+  await page.goto(demo.url + FESTIVAL + '/on-stage');
   await page.getByRole('button', { name: 'Rehearse it' }).click();
   await page.getByRole('button', { name: /^Start/ }).click();
   await expect(now(page)).toBeVisible();
 }
-const later = async (page: Page, minutes: number, seconds = 0): Promise<void> =>
-  page.clock.fastForward((minutes * 60 + seconds) * 1000);
+const later = async (page: Page, demo: Served, minutes: number, seconds = 0): Promise<void> => {
+  const ms = (minutes * 60 + seconds) * 1000;
+  demo.turnClock(ms);
+  await page.clock.fastForward(ms);
+};
 
 test('the pace, the projected end, and what to leave out when it runs over', async ({
   page,
   demo,
 }) => {
-  await startAtTwo(page, demo.url);
+  await startAtTwo(page, demo);
   await expect(pace(page)).toContainText('on time');
   await expect(pace(page)).toContainText('ends 14:38');
-  await later(page, 4);
+  await later(page, demo, 4);
   await expect(pace(page)).toContainText('behind');
   await expect(pace(page)).toContainText('over');
   const leave = pace(page).getByRole('button', { name: /^leave out/ });
@@ -42,7 +46,7 @@ test('the pace, the projected end, and what to leave out when it runs over', asy
 });
 
 test('a sign starts a timer: wait, act now, too late', async ({ page, demo }) => {
-  await startAtTwo(page, demo.url);
+  await startAtTwo(page, demo);
   await page.keyboard.press('g');
   await page.getByRole('button', { name: /Crushed can/ }).click();
   await expect(now(page)).toContainText('Push on the table');
@@ -51,17 +55,17 @@ test('a sign starts a timer: wait, act now, too late', async ({ page, demo }) =>
   await page.keyboard.press('t');
   const timer = page.getByRole('timer', { name: 'Since first steam' });
   await expect(timer).toContainText('act in');
-  await later(page, 1, 20);
+  await later(page, demo, 1, 20);
   await expect(timer).toContainText('act now');
-  await later(page, 0, 30);
+  await later(page, demo, 0, 30);
   await expect(timer).toContainText('too late');
 });
 
 test('held, the show’s clock stands still and the end moves', async ({ page, demo }) => {
-  await startAtTwo(page, demo.url);
+  await startAtTwo(page, demo);
   await page.keyboard.press('h');
   await expect(page.getByRole('alert')).toContainText('Held');
-  await later(page, 3);
+  await later(page, demo, 3);
   await expect(page.getByRole('alert')).toContainText('Held 3:');
   await expect(pace(page)).toContainText('on time');
   await expect(pace(page)).toContainText('ends 14:41');
@@ -70,13 +74,13 @@ test('held, the show’s clock stands still and the end moves', async ({ page, d
 });
 
 test('jobs behind the performance: due, started, ready', async ({ page, demo }) => {
-  await startAtTwo(page, demo.url);
+  await startAtTwo(page, demo);
   const beside = page.getByRole('complementary');
-  await later(page, 2);
+  await later(page, demo, 2);
   await expect(beside).toContainText(/Stir the yeast into warm water.*starts in/);
   await beside.getByRole('button', { name: 'Started' }).first().click();
   await expect(beside).toContainText(/Stir the yeast into warm water.*to go/);
-  await later(page, 1);
+  await later(page, demo, 1);
   await expect(beside).not.toContainText('Stir the yeast');
 });
 
@@ -85,7 +89,7 @@ test('keys that mean nothing here do nothing; a key held down counts once', asyn
   demo,
   request,
 }) => {
-  await startAtTwo(page, demo.url);
+  await startAtTwo(page, demo);
   for (const key of ['q', '1', 'Enter', 'F2', 'Control+s']) await page.keyboard.press(key);
   await page.keyboard.down('Space');
   await page.keyboard.down('Space');
@@ -106,7 +110,7 @@ test('keys that mean nothing here do nothing; a key held down counts once', asyn
 });
 
 test('a run removed elsewhere is told, with a way back', async ({ page, demo, request }) => {
-  await startAtTwo(page, demo.url);
+  await startAtTwo(page, demo);
   await expect(page.getByText('unsent')).toBeHidden();
   const id = new URL(page.url()).searchParams.get('run') ?? '';
   await request.delete(`${demo.url}/api/runs/${id}`);

@@ -18,6 +18,8 @@ export interface Served {
   kill: () => Promise<void>;
   /** Starts again on the same port and the same data. */
   restart: () => Promise<void>;
+  /** Turns the server's clock forward, or back. */
+  turnClock: (ms: number) => void;
   /** What a room sensor on the network reads; null while it is quiet, as it is at first. */
   sensor: (reading: { temperature: number; humidity: number; sound?: number } | null) => void;
 }
@@ -124,6 +126,7 @@ export const test = base.extend<TestParts, WorkerParts>({
         url: host.url,
         kill: () => host.kill(),
         restart: () => host.restart(),
+        turnClock: (ms) => host.turnClock(ms),
         sensor: sensor.set,
       };
     });

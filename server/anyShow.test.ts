@@ -2,6 +2,10 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { showFile } from '../contract/testing/arbitrary';
+import { gearPlans } from '../core/ready/gear';
+import { readiness } from '../core/ready/go';
+import { riskAssessment } from '../core/ready/risks';
+import { runPlanOf } from '../core/stage/plan';
 import { kitList } from '../core/kit/kit';
 import { callSheet, sheetTable } from '../core/lineup/callSheet';
 import { calendarEvents } from '../core/lineup/calendarEvents';
@@ -36,8 +40,18 @@ test('everything that follows from a show is finite, and every conflict says wha
         expect(conflict.advice.length).toBeGreaterThan(5);
       }
       const fix = fixFinder(input, timeline);
+      const ready = readiness(file, timeline, { marks: [], followUps: [], records: [] });
+      for (const one of ready.verdicts) {
+        expect([one.title, one.message].join(' ')).not.toMatch(/undefined|NaN|Infinity/);
+        // Whatever fails inside is told as not known; nothing that is judged here fails.
+        expect(one.message).not.toMatch(/could not be judged/);
+      }
       const all = [
         timeline,
+        ready,
+        gearPlans(file, timeline),
+        riskAssessment(file, timeline),
+        runPlanOf(file, timeline, 0),
         stripOf(input, timeline),
         joinsOf(input, timeline),
         kitList(file, timeline),

@@ -13,6 +13,8 @@ import { recordsFor } from './after/records';
 import type { AppContext } from './context';
 import { briefRoutes } from './brief/routes';
 import { entityRoutes } from './entity';
+import type { House } from './house/house';
+import { houseRoutes } from './house/routes';
 import { answerErrors, nothingHere } from './http/errors';
 import { onlyFromHere, securityHeaders } from './http/guard';
 import { kitRoutes } from './kit/routes';
@@ -34,6 +36,8 @@ export interface AppOptions {
   /** True when it serves the demo season. */
   demo: boolean;
   sensor: RoomSensor;
+  /** What looks after the data file; without one there are no backups. */
+  house?: House;
   /** Simulated shows behind a forecast; the pages' own number when none is given. */
   forecastRuns?: number;
 }
@@ -44,13 +48,33 @@ const onlyReadAndChange: RequestHandler = (req, res, next) => {
   else nothingHere(req, res, next);
 };
 
-function apiRoutes({ context, demo, sensor, forecastRuns = FORECAST_RUNS }: AppOptions): Router {
+/** Whatever a request has stored is told to the other pages once it is answered. */
+const tellsOthers =
+  ({ live }: AppContext): RequestHandler =>
+  (req, res, next) => {
+    if (req.method !== 'GET') res.on('finish', () => live.publish());
+    next();
+  };
+
+function apiRoutes({
+  context,
+  demo,
+  sensor,
+  house,
+  forecastRuns = FORECAST_RUNS,
+}: AppOptions): Router {
   const api = Router();
   api.get(
     '/health',
     (_req, res) => void res.json({ ok: true, demo, forecastRuns } satisfies HealthAnswer),
   );
-  api.get('/changes', (req, res) => context.changes.listen(req, res));
+  if (house) api.use('/backups', houseRoutes(house));
+  api.use(tellsOthers(context));
+  if (house)
+    api.use((req, _res, next) => {
+      if (req.method !== 'GET') house.mustBeThere();
+      next();
+    });
   api.use('/shows', (req, res, next) => {
     if (req.method === 'POST' && req.path === '/file') next();
     else express.json({ limit: BODY_LIMIT, strict: true })(req, res, next);
@@ -65,18 +89,14 @@ function apiRoutes({ context, demo, sensor, forecastRuns = FORECAST_RUNS }: AppO
   api.use('/shows', briefRoutes(context));
   api.use('/store', tableBody);
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
-  api.use('/demos', entityRoutes(context.demos, DemoBody, context.changes));
+  api.use('/demos', entityRoutes(context.demos, DemoBody));
   api.use(storeRoutes(context), shoppingRoutes(context));
-  api.use('/items', entityRoutes(context.items, ItemBody, context.changes));
-  api.use('/boxes', entityRoutes(context.boxes, BoxBody, context.changes));
-  api.use(
-    '/settings',
-    onlyReadAndChange,
-    entityRoutes(context.settings, SettingsBody, context.changes),
-  );
-  api.use('/venues', entityRoutes(context.venues, VenueBody, context.changes));
-  api.use('/people', entityRoutes(context.people, PersonBody, context.changes));
-  api.use('/follow-ups', entityRoutes(context.followUps, FollowUpBody, context.changes));
+  api.use('/items', entityRoutes(context.items, ItemBody));
+  api.use('/boxes', entityRoutes(context.boxes, BoxBody));
+  api.use('/settings', onlyReadAndChange, entityRoutes(context.settings, SettingsBody));
+  api.use('/venues', entityRoutes(context.venues, VenueBody));
+  api.use('/people', entityRoutes(context.people, PersonBody));
+  api.use('/follow-ups', entityRoutes(context.followUps, FollowUpBody));
   api.get('/records', (_req, res) => void res.json(recordsFor(context, context.demos.list())));
   api.get('/sensor', async (_req, res) => void res.json(await sensor.answer()));
   api.use(stageRoutes(context));
@@ -89,11 +109,7 @@ export function createApp(options: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(securityHeaders, onlyFromHere);
-  app.use(
-    compression({
-      filter: (req, res) => !req.path.endsWith('/changes') && compression.filter(req, res),
-    }),
-  );
+  app.use(compression());
   app.use('/api', (_req, res, next) => {
     res.setHeader('Cache-Control', 'no-store');
     next();

@@ -10,12 +10,14 @@ import { showStore } from './brief/shows';
 import { venueStore } from './brief/venues';
 import type { Db } from './db/open';
 import type { EntityStore } from './entity';
-import { Changes } from './http/changes';
+import { ChangeLog } from './live/changeLog';
+import { Live } from './live/live';
 import { PackMarks } from './kit/packMarks';
 import { MarkStore } from './ready/marks';
 import { PhotoStore } from './ready/photos';
 import { demoStore } from './repertoire/demos';
 import { itemStore } from './repertoire/items';
+import { Outcomes } from './stage/outcomes';
 import { RunStore } from './stage/runs';
 import { boxStore } from './inventory/boxes';
 import { UpcomingNeeds } from './inventory/upcomingNeeds';
@@ -32,6 +34,7 @@ export interface AppContext {
   people: EntityStore<Person>;
   followUps: EntityStore<FollowUp>;
   runs: RunStore;
+  outcomes: Outcomes;
   marks: MarkStore;
   photos: PhotoStore;
   boxes: EntityStore<Box>;
@@ -41,10 +44,13 @@ export interface AppContext {
   packMarks: PackMarks;
   upcomingNeeds: UpcomingNeeds;
   bundles: Bundles;
-  changes: Changes;
+  log: ChangeLog;
+  live: Live;
+  /** The server's clock, in ms since 1970. */
+  now: () => number;
 }
 
-export function createContext(db: Db): AppContext {
+export function createContext(db: Db, now: () => number = Date.now): AppContext {
   const stores = {
     shows: showStore(db),
     demos: demoStore(db),
@@ -54,11 +60,18 @@ export function createContext(db: Db): AppContext {
     settings: settingsStore(db),
     ledger: new Ledger(db),
   };
+  const runs = new RunStore(db);
+  const log = new ChangeLog(db, runs);
+  log.prune();
   const context: AppContext = {
     db,
     ...stores,
+    runs,
+    outcomes: new Outcomes(db, runs),
+    log,
+    live: new Live(log, { now }),
+    now,
     followUps: followUpStore(db),
-    runs: new RunStore(db),
     marks: new MarkStore(db),
     photos: new PhotoStore(db),
     boxes: boxStore(db),
@@ -66,7 +79,6 @@ export function createContext(db: Db): AppContext {
     packMarks: new PackMarks(db),
     upcomingNeeds: new UpcomingNeeds(() => context),
     bundles: new Bundles(stores),
-    changes: new Changes(),
   };
   return context;
 }

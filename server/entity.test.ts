@@ -52,7 +52,7 @@ describe.each(KINDS)('%s', (path, id, noun, field) => {
       .expect(409);
     expect(errorOf(late)).toMatchObject({
       code: 'changed_elsewhere',
-      message: `This ${noun} was changed elsewhere in the meantime.`,
+      message: `This ${noun} was changed elsewhere in the meantime. Look at it again first.`,
     });
     expect((await get<Thing>(one))[field]).toBe('Changed');
   });
@@ -86,7 +86,10 @@ describe.each(KINDS)('%s', (path, id, noun, field) => {
 
   test('removed it is gone from the list and says so; brought back it is as it was', async () => {
     const before = await get<Versioned<Thing>>(one);
-    await request(server.app).delete(one).expect(204);
+    await request(server.app).delete(one).expect(422);
+    await request(server.app).delete(`${one}?version=99`).expect(409);
+    const { version } = (await request(server.app).get(one)).body as { version: number };
+    await request(server.app).delete(`${one}?version=${version}`).expect(204);
     expect((await get<Thing[]>(path)).some((thing) => thing.id === id)).toBe(false);
     const gone = await request(server.app).get(one).expect(410);
     expect(errorOf(gone).message).toBe(`This ${noun} was removed. It can be brought back.`);

@@ -4,10 +4,9 @@
  */
 import type { Statement } from 'better-sqlite3';
 import { Router } from 'express';
-import type { Change, Versioned } from '../contract/api';
+import type { Versioned } from '../contract/api';
 import { Num } from '../contract/fields';
-import type { Db } from './db/open';
-import type { Changes } from './http/changes';
+import { type Db, written } from './db/open';
 import { HttpError, body, notFound } from './http/errors';
 
 export interface Entity {
@@ -19,7 +18,6 @@ export interface EntityTable<T extends Entity> {
   /** Name of the table, and of the thing in messages. */
   table: string;
   noun: string;
-  kind: Change['kind'];
   /** Ids of what is not removed, in the order to show. */
   ids(): string[];
   /** All of them with their versions, in that order, where one query is worth its while. */
@@ -73,32 +71,32 @@ export class EntityStore<T extends Entity> {
   }
 
   add(value: T): Versioned<T> {
-    return this.db.transaction(() => {
+    return written(this.db, () => {
       if (this.exists(value.id))
         throw new HttpError(409, 'exists', `There is a ${this.shelf.noun} with this id already.`);
       this.shelf.write(value);
       return this.get(value.id);
-    })();
+    });
   }
 
   /** `version` is the one the change was made from. */
   change(value: T, version: number): Versioned<T> {
-    return this.db.transaction(() => {
+    return written(this.db, () => {
       this.mustBeAt(this.get(value.id), version);
       this.shelf.write(value);
       this.db
         .prepare(`UPDATE "${this.shelf.table}" SET version = version + 1 WHERE id = ?`)
         .run(value.id);
       return this.get(value.id);
-    })();
+    });
   }
 
   /** `version` is the one it was looked at in. */
   remove(id: string, version: number): void {
-    this.db.transaction(() => {
+    written(this.db, () => {
       this.mustBeAt(this.get(id), version);
       this.mark(id, 1);
-    })();
+    });
   }
 
   /** Brings it back; one that was not removed stays as it is. */
@@ -133,15 +131,12 @@ class VersionBody {
 export function entityRoutes<T extends Entity>(
   store: EntityStore<T>,
   type: new () => T,
-  changes: Changes,
   list: () => unknown[] = () => store.list(),
 ): Router {
   const router = Router();
-  const tell = (id: string): void => changes.tell({ kind: store.shelf.kind, id });
   router.get('/', (_req, res) => void res.json(list()));
   router.post('/', (req, res) => {
     const added = store.add(body(type, req.body));
-    tell(added.id);
     res.status(201).json(added);
   });
   router.get('/:id', (req, res) => void res.json(store.get(req.params.id)));
@@ -152,19 +147,16 @@ export function entityRoutes<T extends Entity>(
     if (value.id !== req.params.id)
       throw new HttpError(400, 'other_id', 'The id in the address and in the body differ.');
     const changed = store.change(value, from);
-    tell(changed.id);
     res.json(changed);
   });
   router.delete('/:id', (req, res) => {
     store.get(req.params.id);
     const { version } = body(VersionBody, { version: Number(req.query.version) });
     store.remove(req.params.id, version);
-    tell(req.params.id);
     res.status(204).end();
   });
   router.post('/:id/restore', (req, res) => {
     store.restore(req.params.id);
-    tell(req.params.id);
     res.json(store.get(req.params.id));
   });
   return router;

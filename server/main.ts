@@ -1,9 +1,9 @@
 /** The server as a program: opens the data, fills the demo season in once, listens, prints the address. */
 import { createServer } from 'node:http';
 import { join, resolve } from 'node:path';
-import { createApp } from './app';
-import { createContext, type AppContext } from './context';
-import { DatabaseTrouble, openDatabase } from './db/open';
+import type { AppContext } from './context';
+import { DatabaseTrouble } from './db/open';
+import { House } from './house/house';
 import { isLoopback } from './http/guard';
 import { todayHere, zoneHere } from './instant';
 import { RoomSensor, SENSOR_ADDRESS } from './ready/sensor';
@@ -43,20 +43,29 @@ const file = process.env.HEARTY_DATA
   ? resolve(process.env.HEARTY_DATA)
   : join(root, 'data', demo ? 'demo.sqlite' : 'hearty-stage.sqlite');
 
-let context: AppContext;
-try {
-  context = createContext(openDatabase(file));
-} catch (error) {
-  if (error instanceof DatabaseTrouble) stop(error.message);
-  const reason = error instanceof Error ? error.message : String(error);
-  stop(`The data file ${file} can’t be opened: ${reason}`);
-}
-const empty = context.db.prepare('SELECT count(*) FROM show').pluck().get() === 0;
-const unused = context.db.prepare('SELECT count(*) FROM demo').pluck().get() === 0;
-if (demo && empty && unused) loadSeason(context, todayHere(), zoneHere());
-
 const sensor = new RoomSensor(process.env.HEARTY_SENSOR || SENSOR_ADDRESS);
-const server = createServer(createApp({ context, pages: join(root, 'dist', 'web'), demo, sensor }));
+
+/** The demo season goes into a file that has never been used. */
+function fill(context: AppContext): void {
+  const count = (table: string): unknown =>
+    context.db.prepare(`SELECT count(*) FROM ${table}`).pluck().get();
+  if (demo && count('show') === 0 && count('demo') === 0)
+    loadSeason(context, todayHere(), zoneHere());
+}
+
+function opened(): House {
+  try {
+    return new House({ file, pages: join(root, 'dist', 'web'), demo, sensor, fill });
+  } catch (error) {
+    if (error instanceof DatabaseTrouble) stop(error.message);
+    const reason = error instanceof Error ? error.message : String(error);
+    stop(`The data file ${file} can’t be opened: ${reason}`);
+  }
+}
+
+const house = opened();
+const server = createServer(house.answer);
+house.attach(server);
 server.on('error', (error: NodeJS.ErrnoException) => {
   if (error.code === 'EADDRINUSE')
     stop(
@@ -72,13 +81,15 @@ server.listen(port, host, () => {
   const shown = host === '::1' ? '[::1]' : host;
   console.log(`Hearty Stage is at http://${shown}:${actual}`);
   console.log(`Data: ${file}`);
+  // Beside the first requests, not before them.
+  void house.dailyBackup().catch((error: unknown) => console.error(error));
 });
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
   process.on(signal, () => {
-    context.changes.close();
+    house.context.live.close();
     server.close(() => {
-      context.db.close();
+      house.close();
       process.exit(0);
     });
     server.closeAllConnections();

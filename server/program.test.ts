@@ -93,8 +93,9 @@ describe('the server', () => {
         cause: null,
         outcome: null,
         text: `press ${i}`,
+        onMove: null,
       };
-      await json(`${first.url}/api/runs/r/events`, { events: [event] });
+      await json(`${first.url}/api/runs/r/events`, { events: [event], sentAt: i, known: i });
       acknowledged.push(event.id);
     };
     for (let i = 0; i < 25; i++) await press(i);

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
-import type { RunRecord } from '../contract/stage';
+import type { EventsAnswer, RunRecord, StoredRun } from '../contract/stage';
+import { recordsOf } from '../core/after/review';
 import { eventOf } from '../core/stage/event';
 import type { RunEvent } from '../core/stage/types';
 import { type TestServer, testServer } from './testing/serve';
@@ -40,7 +41,7 @@ describe('events', () => {
   const begin = () =>
     request(server.app).post(`${FESTIVAL}/runs`).send({ id: 'run', kind: 'rehearsal' }).expect(201);
   const send = (events: RunEvent[]) =>
-    request(server.app).post('/api/runs/run/events').send({ events });
+    request(server.app).post('/api/runs/run/events').send({ events, sentAt: 1, known: 0 });
 
   test('are kept in the server’s order, and a second delivery changes nothing', async () => {
     await begin();
@@ -50,14 +51,29 @@ describe('events', () => {
     expect(run.events.map((e) => e.id)).toEqual(['a', 'b', 'c']);
   });
 
-  test('one bad event and none is taken', async () => {
+  test('a device’s clock is read by how it stood when it sent, and bounded', async () => {
     await begin();
-    const bad = { ...press('b', 'hold'), kind: 'dance' } as unknown as RunEvent;
-    const answer = await send([press('a', 'start'), bad]).expect(422);
-    const fields = (answer.body as { error: { fields: { path: string }[] } }).error.fields;
-    expect(fields[0]?.path).toBe('events[1].kind');
-    const run = (await request(server.app).get('/api/runs/run')).body as RunRecord;
-    expect(run.events).toEqual([]);
+    server.context.db.prepare('UPDATE run SET created_at = created_at - 60000').run();
+    const fast = Date.now() + 180_000;
+    const answer = await request(server.app)
+      .post('/api/runs/run/events')
+      .send({
+        events: [
+          { ...press('a', 'start'), at: fast - 5000 },
+          { ...press('b', 'hold'), at: fast - 2000 },
+          { ...press('c', 'resume'), at: fast + 900_000 },
+          { ...press('d', 'hold'), at: 0 },
+        ],
+        sentAt: fast,
+        known: 0,
+      })
+      .expect(200);
+    const [a, b, c, d] = (answer.body as EventsAnswer).events;
+    expect((b?.at ?? 0) - (a?.at ?? 0)).toBe(3000);
+    expect(Math.abs((a?.at ?? 0) - (a?.receivedAt ?? 0))).toBeLessThanOrEqual(5000);
+    expect(c?.at).toBe(c?.receivedAt);
+    const run = (await request(server.app).get('/api/runs/run')).body as StoredRun;
+    expect(d?.at).toBe(Math.min(run.createdAt, d?.receivedAt ?? 0));
   });
 
   test('the plan of a run stays as it was when the show is changed later', async () => {
@@ -92,4 +108,86 @@ describe('events', () => {
     await request(server.app).post('/api/runs/run-vay-open-day/restore').expect(200);
     expect(await goes()).toBe(before);
   });
+});
+
+describe('one bad run', () => {
+  const damage = (sql: string, ...values: string[]): void => {
+    const { db } = server.context;
+    db.pragma('ignore_check_constraints = ON');
+    db.prepare(sql).run(...values);
+  };
+  const RUN = 'run-vay-open-day';
+  const EVERY = [
+    '/api/shows',
+    '/api/records',
+    '/api/shopping',
+    `${FESTIVAL}/all`,
+    `${FESTIVAL}/checks`,
+    `${FESTIVAL}/stock`,
+    '/api/shows/vay-open-day/all',
+    '/api/shows/vay-open-day/runs',
+    '/api/shows/vay-open-day/used',
+    '/api/shows/vay-open-day/file',
+  ];
+
+  test.each([
+    ['a plan that is no JSON', `UPDATE run SET plan = '{' WHERE id = '${RUN}'`],
+    ['a plan without slots', `UPDATE run SET plan = '{}' WHERE id = '${RUN}'`],
+    [
+      'a plan with nothing for a slot',
+      `UPDATE run SET plan = '{"slots":[null],"jobs":[]}' WHERE id = '${RUN}'`,
+    ],
+    [
+      'an event for what every object has',
+      `UPDATE run_event SET slot = 'constructor', kind = 'judge', go = 1, outcome = 'worked' WHERE run_id = '${RUN}'`,
+    ],
+  ])('%s takes no other down, is named, and can be removed', async (_what, sql) => {
+    damage(sql);
+    for (const path of EVERY)
+      expect([path, (await request(server.app).get(path)).status]).toEqual([path, 200]);
+    const [listed] = (await request(server.app).get('/api/shows/vay-open-day/runs')).body as {
+      trouble: string | null;
+    }[];
+    if (!sql.includes('run_event')) {
+      expect(listed?.trouble).not.toBeNull();
+      const alone = await request(server.app).get(`/api/runs/${RUN}`);
+      expect([200, 422]).toContain(alone.status);
+    }
+    await request(server.app).delete(`/api/runs/${RUN}`).expect(204);
+    expect((await request(server.app).get('/api/shows/vay-open-day/runs')).body).toEqual([]);
+  });
+});
+
+test('what was kept of the runs is what they come to when folded anew', async () => {
+  const { context } = server;
+  const demos = context.demos.list();
+  const anew = () =>
+    recordsOf(
+      demos,
+      context.shows
+        .list()
+        .flatMap((show) => context.runs.idsOf(show.id).map((id) => context.runs.get(id))),
+    );
+  expect(context.outcomes.records(demos)).toEqual(anew());
+  await request(server.app).post(`${FESTIVAL}/runs`).send({ id: 'run', kind: 'rehearsal' });
+  const { plan } = context.runs.get('run');
+  const slot = plan.slots[0]!;
+  const at = { slot: slot.id, step: slot.steps[0]?.task ?? null, go: 1 };
+  await request(server.app)
+    .post('/api/runs/run/events')
+    .send({
+      events: [
+        press('a', 'start'),
+        press('b', 'done', at),
+        press('c', 'failed', { ...at, step: slot.steps[1]?.task ?? null, cause: 'Damp' }),
+      ],
+      sentAt: 1,
+      known: 0,
+    })
+    .expect(200);
+  expect(context.outcomes.records(demos)).toEqual(anew());
+  await request(server.app).delete('/api/runs/run').expect(204);
+  expect(context.outcomes.records(demos)).toEqual(anew());
+  await request(server.app).post('/api/runs/run/restore').expect(200);
+  expect(context.outcomes.records(demos)).toEqual(anew());
 });

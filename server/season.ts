@@ -1,3 +1,4 @@
+import { written } from './db/open';
 import { seasonExtras } from '../season/extras';
 import { season } from '../season/season';
 import { ItemBody } from '../contract/item';
@@ -18,7 +19,7 @@ function valid<T>(result: Checked<T>): T {
 
 /** Loads the demo season, all or nothing, through the same check and import as a person's file. */
 export function loadSeason(context: AppContext, today: string, zone: string): void {
-  context.db.transaction(() => {
+  written(context.db, () => {
     const shows = season(today, zone, localInstant).map((show) => valid(checkShowFile(copy(show))));
     for (const show of shows) importShow(context, show);
     const extras = seasonExtras(today, Date.now(), shows);
@@ -28,5 +29,5 @@ export function loadSeason(context: AppContext, today: string, zone: string): vo
     for (const demo of extras.demos) context.demos.add(valid(check(DemoBody, copy(demo))));
     for (const followUp of extras.followUps) context.followUps.add(followUp);
     for (const { showId, ...mark } of extras.marks) context.marks.set(showId, mark);
-  })();
+  });
 }

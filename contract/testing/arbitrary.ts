@@ -26,6 +26,7 @@ import { PACK_MARKS } from '../../core/kit/packing';
 import { KIT_UNITS, UNIT_IDS } from '../../core/units/units';
 import type { FollowUp } from '../day';
 import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../showFile';
+import { findCalculator } from '../../core/calculators/catalogue';
 import { card, care, hazard, needs, calculators } from './care';
 import { box, item, stockedLot, strength } from './inventory';
 import { number, numbered, orNull, whole, wordList, words, yes } from './values';
@@ -192,7 +193,33 @@ const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
       }),
       { minLength: 1, maxLength: 2 },
     )
+    .chain((all) =>
+      fc
+        .array(fc.oneof(number(-1000, 1000), fc.constantFrom(0, -1)), {
+          minLength: all.length,
+          maxLength: all.length,
+        })
+        .map((figures) => all.map((method, i) => boundToSetting(method, figures[i] ?? 0))),
+    )
     .map((all) => numbered('m', all));
+
+/** Its first calculator reads a number from a setting, which may be any figure at all. */
+function boundToSetting<T extends Omit<Method, 'id'>>(method: T, value: number): T {
+  const [first, ...others] = method.calculators;
+  const inputs = findCalculator(first?.calculator ?? '')?.inputs ?? {};
+  const at = Object.entries(inputs).find(([, input]) => input.kind === 'number');
+  if (!first || at?.[1].kind !== 'number') return method;
+  const [input, { unit }] = at;
+  const bound = { input, from: 'setting' as const, ref: 'figure', value: null };
+  return {
+    ...method,
+    settings: [...method.settings, { id: 'figure', name: 'Figure', value, unit, source: '' }],
+    calculators: [
+      { ...first, inputs: [bound, ...first.inputs.filter((one) => one.input !== input)] },
+      ...others,
+    ],
+  };
+}
 
 export const demo = (items: readonly string[] = []): fc.Arbitrary<Demo> =>
   fc

@@ -43,7 +43,7 @@ export const care: fc.Arbitrary<Care> = fc.record({
   never: fc.subarray([...NEVER], { maxLength: 1 }),
 });
 
-/** Calculators as they are picked, with one input fixed within its bounds. */
+/** Calculators as they are picked: inputs fixed within bounds, the day’s, or a setting of any figure. */
 export const calculators: fc.Arbitrary<CalculatorBinding[]> = fc
   .array(fc.tuple(fc.constantFrom(...CALCULATORS), fc.double({ min: 0, max: 1, noNaN: true })), {
     maxLength: 2,

@@ -1,5 +1,5 @@
 /** Plan against fact, and the record that a demonstration gathers. */
-import type { Demo } from '../repertoire/types';
+import type { Demo, Method } from '../repertoire/types';
 import { fold } from '../stage/fold';
 import { sayDuration } from '../time/clock';
 import type { Go, Live, Outcome, RunEvent, RunKind, RunPlan } from '../stage/types';
@@ -114,59 +114,121 @@ export interface RunForRecord {
   events: readonly RunEvent[];
 }
 
-/** One record for each method of each demo. */
+/** What one time on stage came to for a method. */
+export interface MethodRun {
+  slotId: string;
+  demoId: string;
+  methodId: string;
+  showTitle: string;
+  /** Milliseconds since 1970. */
+  at: number;
+  kind: RunKind;
+  plannedSeconds: number;
+  /** All its time on stage; null when that is not known. */
+  seconds: number | null;
+  goes: Go[];
+  /** Whole seconds, by task. */
+  times: Record<string, number[]>;
+}
+
+/** What a run came to, method by method; nothing for what was neither tried nor begun. */
+export function methodRunsOf(
+  { kind, plan, events }: RunForRecord,
+  live = fold(plan, events),
+): MethodRun[] {
+  return reviewOf(plan, live).rows.flatMap((row): MethodRun[] => {
+    if (row.demoId === null || row.methodId === null) return [];
+    if (row.goes.length === 0 && row.steps.length === 0) return [];
+    const times: Record<string, number[]> = {};
+    for (const { task, seconds } of row.steps)
+      (times[task] = Object.hasOwn(times, task) ? (times[task] ?? []) : []).push(
+        Math.round(seconds),
+      );
+    return [
+      {
+        slotId: row.slotId,
+        demoId: row.demoId,
+        methodId: row.methodId,
+        showTitle: plan.title,
+        at: live.startedAt ?? plan.startsAt,
+        kind,
+        plannedSeconds: row.plannedSeconds,
+        seconds: row.actualSeconds,
+        goes: row.goes,
+        times,
+      },
+    ];
+  });
+}
+
+/** Times on stage that a record tells one by one; of those before, the counts are kept. */
+export const PERFORMANCES_TOLD = 40;
+
+/** What is counted of a method over all runs. */
+export interface MethodCounts {
+  worked: number;
+  partly: number;
+  failed: number;
+  causes: { cause: string; count: number }[];
+}
+
+export function countsOf(runs: readonly Pick<MethodRun, 'goes'>[]): MethodCounts {
+  const counts: MethodCounts = { worked: 0, partly: 0, failed: 0, causes: [] };
+  for (const go of runs.flatMap((run) => run.goes)) {
+    counts[go.outcome]++;
+    if (!go.cause || go.outcome === 'worked') continue;
+    const known = counts.causes.find((one) => one.cause === go.cause);
+    if (known) known.count++;
+    else counts.causes.push({ cause: go.cause, count: 1 });
+  }
+  return counts;
+}
+
+/** The record of a method: all that was counted, and the latest times on stage, in any order. */
+export function recordOf(
+  demoId: string,
+  method: Pick<Method, 'id' | 'priorWorked' | 'priorFailed'>,
+  counts: MethodCounts,
+  latest: readonly MethodRun[],
+): MethodRecord {
+  const told = [...latest].sort((a, b) => a.at - b.at).slice(-PERFORMANCES_TOLD);
+  const times: Record<string, number[]> = {};
+  for (const run of told)
+    for (const [task, seconds] of Object.entries(run.times))
+      times[task] = [...(Object.hasOwn(times, task) ? (times[task] ?? []) : []), ...seconds];
+  return {
+    demoId,
+    methodId: method.id,
+    worked: method.priorWorked + counts.worked,
+    partly: counts.partly,
+    failed: method.priorFailed + counts.failed,
+    causes: [...counts.causes].sort((a, b) => b.count - a.count || a.cause.localeCompare(b.cause)),
+    performances: told
+      .filter((run) => run.goes.length > 0)
+      .map(({ showTitle, at, kind, plannedSeconds, seconds, goes }) => ({
+        showTitle,
+        at,
+        kind,
+        plannedSeconds,
+        seconds,
+        outcomes: goes.map((go) => go.outcome),
+      })),
+    times,
+  };
+}
+
+/** One record for each method of each demo, from the runs themselves. */
 export function recordsOf(
   demos: readonly Pick<Demo, 'id' | 'methods'>[],
   runs: readonly RunForRecord[],
 ): MethodRecord[] {
-  const records = new Map<string, MethodRecord>(
-    demos.flatMap((demo) =>
-      demo.methods.map((method): [string, MethodRecord] => [
-        `${demo.id}/${method.id}`,
-        {
-          demoId: demo.id,
-          methodId: method.id,
-          worked: method.priorWorked,
-          partly: 0,
-          failed: method.priorFailed,
-          causes: [],
-          performances: [],
-          times: {},
-        },
-      ]),
-    ),
+  const all = runs.flatMap((run) => methodRunsOf(run));
+  return demos.flatMap((demo) =>
+    demo.methods.map((method) => {
+      const own = all.filter((run) => run.demoId === demo.id && run.methodId === method.id);
+      return recordOf(demo.id, method, countsOf(own), own);
+    }),
   );
-  for (const run of runs) {
-    const live = fold(run.plan, run.events);
-    for (const row of reviewOf(run.plan, live).rows) {
-      const record = records.get(`${row.demoId}/${row.methodId}`);
-      if (!record) continue;
-      for (const go of row.goes) {
-        record[go.outcome]++;
-        if (go.cause && go.outcome !== 'worked') {
-          const known = record.causes.find((c) => c.cause === go.cause);
-          if (known) known.count++;
-          else record.causes.push({ cause: go.cause, count: 1 });
-        }
-      }
-      for (const { task, seconds } of row.steps)
-        (record.times[task] ??= []).push(Math.round(seconds));
-      if (row.goes.length === 0) continue;
-      record.performances.push({
-        showTitle: run.plan.title,
-        at: live.startedAt ?? run.plan.startsAt,
-        kind: run.kind,
-        plannedSeconds: row.plannedSeconds,
-        seconds: row.actualSeconds,
-        outcomes: row.goes.map((go) => go.outcome),
-      });
-    }
-  }
-  for (const record of records.values()) {
-    record.causes.sort((a, b) => b.count - a.count);
-    record.performances.sort((a, b) => a.at - b.at);
-  }
-  return [...records.values()];
 }
 
 /** “works 7 of 9”, or “not tried yet”. A go that partly worked is not counted as working. */

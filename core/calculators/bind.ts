@@ -52,7 +52,8 @@ export function resolveInputs(
     values[id] = input.usual;
     from[id] = 'usual value';
     if (input.kind === 'choice') {
-      if (bound?.from === 'choice' && bound.ref in input.options) values[id] = bound.ref;
+      if (bound?.from === 'choice' && Object.hasOwn(input.options, bound.ref))
+        values[id] = bound.ref;
       from[id] = 'as chosen';
       continue;
     }

@@ -4,7 +4,7 @@
  */
 import type { UnitId } from '../units/units';
 
-/** From the worst to the best. A missing input is “unknown”, and never “fits”. */
+/** From the worst to the best. A missing input is “unknown”, and never “ok”. */
 export const LEVELS = ['stop', 'fix', 'unknown', 'watch', 'ok'] as const;
 export type VerdictLevel = (typeof LEVELS)[number];
 

@@ -32,7 +32,7 @@ export function inputFaults(calculator: Calculator, values: Values): Record<stri
   for (const [id, input] of Object.entries(calculator.inputs)) {
     const value = values[id];
     if (input.kind === 'choice') {
-      if (typeof value !== 'string' || !(value in input.options))
+      if (typeof value !== 'string' || !Object.hasOwn(input.options, value))
         faults[id] = `${input.label} must be one of: ${Object.values(input.options).join(', ')}`;
       continue;
     }

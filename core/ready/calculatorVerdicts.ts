@@ -5,7 +5,7 @@ import type { CalculatorBinding } from '../repertoire/care';
 import type { Method } from '../repertoire/types';
 import { resolveInputs } from '../calculators/bind';
 import { findCalculator } from '../calculators/catalogue';
-import { inputFaults } from '../calculators/inputs';
+import { evaluateChecked } from '../calculators/evaluate';
 import { UNITS } from '../units/units';
 import {
   workingStep,
@@ -16,6 +16,7 @@ import {
 } from '../calculators/calculator';
 import { listInWords } from '../words';
 import { FACT_WORDS, dayFactsAt } from './facts';
+import { isolated } from './isolated';
 import { type Verdict, verdict } from './verdict';
 
 /** The numbers that were put in, as lines of the working. */
@@ -56,54 +57,42 @@ function judgeOne(
     slotIds: [slot.id],
   };
   const steps = inputSteps(calculator, values, from);
-  // What nobody has measured may not pass for a usual day; but what is never done is never done.
-  if (missing.length > 0) {
-    const anyway = calculator.evaluate(values);
-    if (!anyway.final) {
-      const asked = listInWords(missing.map((fact) => FACT_WORDS[fact]));
-      return verdict({
-        ...shared,
-        level: 'unknown',
-        message: `${calculator.title} Not known.`,
-        remedy: `${asked.charAt(0).toUpperCase()}${asked.slice(1)}.`,
-        steps,
-      });
-    }
-  }
-  const faults = Object.values(inputFaults(calculator, values));
-  if (faults.length > 0)
+  const evaluated = evaluateChecked(calculator, values);
+  if (!evaluated.ok)
     return verdict({
       ...shared,
       level: 'unknown',
-      message: `${calculator.title} Can’t be calculated: ${faults.join('; ')}.`,
+      message: `${calculator.title} Can’t be calculated: ${Object.values(evaluated.faults).join('; ')}.`,
       remedy: 'Correct the setting in the demo.',
       steps,
     });
-  const {
-    level,
-    final,
-    message,
-    figure,
-    limit,
-    source,
-    remedy,
-    steps: working,
-  } = calculator.evaluate(values);
-  return verdict({
-    ...shared,
-    level,
-    final,
-    message,
-    figure,
-    limit,
-    source,
-    remedy,
-    steps: [...steps, ...working],
-  });
+  const { steps: working, ...assessment } = evaluated.assessment;
+  // What nobody has measured may not pass for a usual day; but what is never done is never done.
+  if (missing.length > 0 && !assessment.final) {
+    const asked = listInWords(missing.map((fact) => FACT_WORDS[fact]));
+    return verdict({
+      ...shared,
+      level: 'unknown',
+      message: `${calculator.title} Not known.`,
+      remedy: `${asked.charAt(0).toUpperCase()}${asked.slice(1)}.`,
+      steps,
+    });
+  }
+  return verdict({ ...shared, ...assessment, steps: [...steps, ...working] });
 }
 
 /** Verdicts of the calculators that the show's methods are bound to, in running order. */
 export const calculatorVerdicts = (bundle: ShowBundle): Verdict[] =>
   resolveSlots(bundle).flatMap((resolved) =>
-    resolved.method.calculators.flatMap((binding) => judgeOne(bundle, resolved, binding) ?? []),
+    resolved.method.calculators.flatMap((binding) =>
+      isolated(
+        {
+          key: `calculator:${resolved.slot.id}:${binding.id}`,
+          kind: 'calculator',
+          title: resolved.demo.name,
+          slotIds: [resolved.slot.id],
+        },
+        () => [judgeOne(bundle, resolved, binding) ?? []].flat(),
+      ),
+    ),
   );

@@ -5,6 +5,7 @@ import { coldPlanOf } from '../kit/cold/plan';
 import { type KitOptions, kitDemands } from '../kit/demand';
 import type { Timeline } from '../lineup/types';
 import { coldInRoom } from '../calculators/air/coldInRoom';
+import { evaluateChecked } from '../calculators/evaluate';
 import { resolveInputs } from '../calculators/bind';
 import { formatAmount } from '../units/format';
 import { lowerFirst } from '../words';
@@ -49,7 +50,17 @@ export function coldRoomVerdicts(
           remedy: 'Put it in with the venue, or measure it.',
         }),
       ];
-    const { level, message, figure, limit, source, remedy, steps } = coldInRoom.evaluate(values);
+    const evaluated = evaluateChecked(coldInRoom, values);
+    if (!evaluated.ok)
+      return [
+        verdict({
+          ...shared,
+          level: 'unknown',
+          message: `Whether there is air enough can’t be calculated: ${Object.values(evaluated.faults).join('; ')}.`,
+          remedy: 'Correct it with the venue, or with how the cold liquid is fetched.',
+        }),
+      ];
+    const { level, message, figure, limit, source, remedy, steps } = evaluated.assessment;
     const all = formatAmount(Math.round(amount * 100) / 100, item.cold === 'nitrogen' ? 'L' : 'kg');
     return [
       verdict({

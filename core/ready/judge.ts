@@ -10,22 +10,28 @@ import { distanceVerdicts } from './plan';
 import { powerVerdicts } from './power';
 import { roomVerdicts } from './room';
 import { calculatorVerdicts } from './calculatorVerdicts';
-import { type Verdict, worseFirst } from './verdict';
+import { isolated } from './isolated';
+import { type Verdict, type VerdictKind, worseFirst } from './verdict';
 import { voiceVerdicts } from './voice';
 
 /** All verdicts on a show. Those that are alike stay in running order. */
 export function judge(bundle: ShowBundle, timeline: Timeline, options: KitOptions = {}): Verdict[] {
-  return [
-    ...cautionVerdicts(bundle),
-    ...combinationVerdicts(bundle, timeline),
-    ...coldRoomVerdicts(bundle, timeline, options),
-    ...calculatorVerdicts(bundle),
-    ...distanceVerdicts(bundle, timeline),
-    ...exitVerdicts(bundle, timeline),
-    ...roomVerdicts(bundle),
-    ...powerVerdicts(bundle, timeline),
-    ...voiceVerdicts(bundle),
-  ].sort(worseFirst);
+  const sources: readonly [kind: VerdictKind, title: string, judged: () => Verdict[]][] = [
+    ['caution', 'Cautions', () => cautionVerdicts(bundle)],
+    ['combination', 'Demonstrations together', () => combinationVerdicts(bundle, timeline)],
+    ['combination', 'Air in the room', () => coldRoomVerdicts(bundle, timeline, options)],
+    ['calculator', 'Calculations', () => calculatorVerdicts(bundle)],
+    ['distance', 'Distances', () => distanceVerdicts(bundle, timeline)],
+    ['distance', 'Exits', () => exitVerdicts(bundle, timeline)],
+    ['room', 'The room', () => roomVerdicts(bundle)],
+    ['power', 'Power', () => powerVerdicts(bundle, timeline)],
+    ['calculator', 'Voice', () => voiceVerdicts(bundle)],
+  ];
+  return sources
+    .flatMap(([kind, title, judged], i) =>
+      isolated({ key: `source:${i}`, kind, title, slotIds: [] }, judged),
+    )
+    .sort(worseFirst);
 }
 
 /** Those that change what is packed: more, less, another vessel, plugs, a lead. */

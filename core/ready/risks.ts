@@ -129,25 +129,33 @@ export function riskAssessment(bundle: ShowBundle, timeline: Timeline): RiskAsse
   };
 }
 
-const cell = (text: string): string => text.replace(/\|/g, '\\|').replace(/\s*\n\s*/g, ' ');
+/** Words as they are, in one line: nothing in them is taken for markup, for HTML or for the end of a cell. */
+const cell = (text: string): string =>
+  text
+    .replace(/\s*\n\s*/g, ' ')
+    .replace(/[\\`*_[\]|~]/g, '\\$&')
+    .replace(/&/g, '&amp;')
+    .replace(/</g, '&lt;')
+    .replace(/>/g, '&gt;')
+    .replace(/^(\s*)([-+#]|\d+\.)/, '$1\\$2');
 
 /** The same as Markdown. */
 export function risksMarkdown(of: RiskAssessment): string {
   const lines = [
-    `# ${of.title}`,
+    `# ${cell(of.title)}`,
     '',
-    of.where,
+    cell(of.where),
     '',
-    `Crew: ${of.crew}. Audience: ${of.audience}.`,
+    `Crew: ${cell(of.crew)}. Audience: ${cell(of.audience)}.`,
     '',
     of.defers,
     '',
   ];
   for (const demo of of.demos) {
     lines.push(
-      `## ${demo.number}. ${demo.name}, ${demo.method}`,
+      `## ${demo.number}. ${cell(`${demo.name}, ${demo.method}`)}`,
       '',
-      [demo.time, demo.place].filter(Boolean).join(', '),
+      cell([demo.time, demo.place].filter(Boolean).join(', ')),
       '',
     );
     if (demo.rows.length > 0)
@@ -173,7 +181,7 @@ export function risksMarkdown(of: RiskAssessment): string {
     '## Signed',
     '',
     ...[...of.signed, 'For the venue'].map(
-      (name) => `- ${name}: ______________________ date __________`,
+      (name) => `- ${cell(name)}: ______________________ date __________`,
     ),
     '',
   );

@@ -51,6 +51,6 @@ export const hasWorking = ({ steps, limit }: Pick<Verdict, 'steps' | 'limit'>): 
 export const worseFirst = (a: { level: VerdictLevel }, b: { level: VerdictLevel }): number =>
   LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level);
 
-/** The worst level of several; “fits” of none. */
+/** The worst level of several; “ok” of none. */
 export const worstOf = (verdicts: readonly { level: VerdictLevel }[]): VerdictLevel =>
   [...verdicts].sort(worseFirst)[0]?.level ?? 'ok';

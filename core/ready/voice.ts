@@ -1,5 +1,6 @@
 /** Whether a voice carries to the back row, once somebody has measured how loud the room is. */
 import type { ShowBundle } from '../brief/types';
+import { evaluateChecked } from '../calculators/evaluate';
 import { usualValues } from '../calculators/inputs';
 import { heard } from '../calculators/sound/heard';
 import { workingStep } from '../calculators/calculator';
@@ -10,13 +11,22 @@ export function voiceVerdicts(bundle: ShowBundle): Verdict[] {
   const { sound, backRow } = dayFactsOf(bundle);
   // Nothing depends on it, so that nobody is asked to measure it.
   if (sound === null || backRow === null || bundle.show.slots.length === 0) return [];
-  const found = heard.evaluate({ ...usualValues(heard), back: backRow, noise: sound });
+  const key = { key: 'voice', kind: 'calculator' as const, title: 'Voice' };
+  const evaluated = evaluateChecked(heard, { ...usualValues(heard), back: backRow, noise: sound });
+  if (!evaluated.ok)
+    return [
+      verdict({
+        ...key,
+        level: 'unknown',
+        message: `Whether a voice carries can’t be calculated: ${Object.values(evaluated.faults).join('; ')}.`,
+        remedy: 'Correct the venue’s length, or the day’s sound level.',
+      }),
+    ];
+  const found = evaluated.assessment;
   return [
     verdict({
       ...found,
-      key: 'voice',
-      kind: 'calculator',
-      title: 'Voice',
+      ...key,
       steps: [
         workingStep('Room', `${sound} dB(A)`, 'the day’s sound level'),
         workingStep('Back row', `${backRow} m`, 'the venue’s length, at the most'),

@@ -1,4 +1,4 @@
-import type { EventKind, RunEvent } from './types';
+import type { EventKind, RunEvent, RunPlan } from './types';
 
 type Stamp = Pick<RunEvent, 'id' | 'at' | 'by'>;
 
@@ -16,5 +16,41 @@ export const eventOf = (
   cause: null,
   outcome: null,
   text: null,
+  onMove: null,
   ...more,
 });
+
+/** What ends a run, or sets right how it went, and so changes what it came to. */
+const AT_THE_END = new Set<EventKind>(['finish', 'judge']);
+
+export const changesOutcome = ({ kind }: Pick<RunEvent, 'kind'>): boolean => AT_THE_END.has(kind);
+
+const NEEDS_SLOT = new Set<EventKind>(['goTo', 'leaveOut', 'bringBack', 'judge', 'begin']);
+
+/** Whether what an event names is in the plan, each name looked up as one of its own. */
+export class EventNames {
+  private readonly slots: ReadonlySet<string>;
+  private readonly steps: ReadonlySet<string>;
+
+  constructor(plan: RunPlan) {
+    this.slots = new Set(plan.slots.map((slot) => slot.id));
+    this.steps = new Set([
+      ...plan.slots.flatMap((slot) => slot.steps.map((step) => step.task)),
+      ...plan.jobs.map((job) => job.task),
+    ]);
+  }
+
+  /** What is wrong with the names of an event; null when each is in the plan. */
+  fault(event: Pick<RunEvent, 'kind' | 'slot' | 'step' | 'go' | 'outcome'>): string | null {
+    const { kind, slot, step } = event;
+    if (slot === null && NEEDS_SLOT.has(kind)) return 'does not say which slot';
+    if (slot !== null && !this.slots.has(slot))
+      return `is for a slot that is not in this run: “${slot}”`;
+    // What one goes to, or leaves out, is another slot than the one whose step was on stage.
+    if (step !== null && !this.steps.has(step))
+      return `is for a step that is not in this run: “${step}”`;
+    if (kind === 'judge' && (event.go === null || event.outcome === null))
+      return 'does not say which go, or how it went';
+    return null;
+  }
+}

@@ -34,6 +34,7 @@ export function beforeStart(plan: RunPlan): Live {
     slot: null,
     step: 0,
     go: 1,
+    lastMove: null,
     failed: false,
     stepAt: 0,
     signAt: null,
@@ -84,9 +85,13 @@ export function comingUp(plan: RunPlan, live: Live, from = live.slot): RunSlot[]
   );
 }
 
+/** Names come from devices: only what is the plan's own is a slot. */
+const slotOf = (live: Live, id: string): LiveSlot | undefined =>
+  Object.hasOwn(live.slots, id) ? live.slots[id] : undefined;
+
 const withSlot = (live: Live, id: string, change: Partial<LiveSlot>): Live => ({
   ...live,
-  slots: { ...live.slots, [id]: { ...(live.slots[id] ?? freshSlot()), ...change } },
+  slots: { ...live.slots, [id]: { ...(slotOf(live, id) ?? freshSlot()), ...change } },
 });
 
 /** Puts a slot on stage. One that has been there before starts a new visit. */
@@ -184,7 +189,7 @@ function isForThisStep(plan: RunPlan, live: Live, event: RunEvent): boolean {
 
 function move(plan: RunPlan, live: Live, event: RunEvent, time: number): Live {
   const slot = currentSlot(plan, live);
-  const target = event.slot !== null && event.slot in live.slots ? event.slot : null;
+  const target = event.slot !== null && slotOf(live, event.slot) ? event.slot : null;
   switch (event.kind) {
     case 'done':
       return slot ? done(plan, live, slot, time) : live;
@@ -238,7 +243,7 @@ function aside(plan: RunPlan, live: Live, event: RunEvent, at: number, time: num
       return { ...live, notes: live.notes.filter((note) => note.id !== event.text) };
     case 'judge': {
       const id = event.slot ?? '';
-      const known = live.slots[id];
+      const known = slotOf(live, id);
       if (!known || event.go === null || event.outcome === null) return live;
       const go: Go = { go: event.go, outcome: event.outcome, cause: event.cause };
       const status = known.status === 'waiting' ? 'performed' : known.status;
@@ -281,7 +286,9 @@ export function fold(plan: RunPlan, events: readonly RunEvent[]): Live {
           heldFrom: null,
         };
     } else if (event.kind === 'back') {
-      const earlier = live.phase === 'finished' ? undefined : trail.pop();
+      // Two people who press Back for the same move take it back once.
+      const meant = event.onMove === null || event.onMove === live.lastMove;
+      const earlier = live.phase === 'finished' || !meant ? undefined : trail.pop();
       // What happened beside the running order stays: held time, notes, jobs begun.
       if (earlier)
         live = {
@@ -298,7 +305,7 @@ export function fold(plan: RunPlan, events: readonly RunEvent[]): Live {
       const next = fresh && open ? move(plan, live, event, time) : live;
       if (next !== live) {
         trail.push(live);
-        live = next;
+        live = { ...next, lastMove: event.id };
       }
     } else {
       live = aside(plan, live, event, at, time);

@@ -136,6 +136,7 @@ test('any events at all give a state, and delivering one twice changes nothing (
         by: null,
         cause: null,
         text: null,
+        onMove: null,
       }));
       const live = fold(plan, events);
       expect(fold(plan, events)).toEqual(live);

@@ -95,7 +95,7 @@ export type Outcome = (typeof OUTCOMES)[number];
 export interface RunEvent {
   /** Made on the device that pressed, so that sending twice does no harm. */
   id: string;
-  /** Milliseconds since 1970, by that device's clock. */
+  /** Milliseconds since 1970, by the server's clock as well as the device knows it. */
   at: number;
   kind: EventKind;
   by: string | null;
@@ -106,6 +106,16 @@ export interface RunEvent {
   cause: string | null;
   outcome: Outcome | null;
   text: string | null;
+  /** The last move that the device knew of: what Back takes back. Null for none, and in older runs. */
+  onMove: string | null;
+}
+
+/** An event with what the server adds when it stores it. */
+export interface StoredEvent extends RunEvent {
+  /** Its place among the run's events, from 1. */
+  seq: number;
+  /** When it was stored, in milliseconds since 1970 by the server's clock; null in older runs. */
+  receivedAt: number | null;
 }
 
 export interface Go {
@@ -137,6 +147,8 @@ export interface Live {
   slot: string | null;
   step: number;
   go: number;
+  /** The event that led here; null while nothing has moved since the start. */
+  lastMove: string | null;
   /** A go has failed and nobody has said yet whether to try again. */
   failed: boolean;
   /** Show time at which this step began. */

@@ -21,7 +21,6 @@ export function followUpStore(db: Db): EntityStore<FollowUp> {
   return new EntityStore<FollowUp>(db, {
     table: 'follow_up',
     noun: 'follow-up',
-    kind: 'followUp',
     ids: () => ids.all() as string[],
     read: (id) => {
       const row = read.get(id) as Row | undefined;

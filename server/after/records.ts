@@ -1,7 +1,7 @@
-import { type MethodRecord, recordsOf } from '../../core/after/review';
+import type { MethodRecord } from '../../core/after/review';
 import type { Demo } from '../../core/repertoire/types';
 import type { AppContext } from '../context';
 
 /** How often each method of these demos has worked, over every run there is. */
-export const recordsFor = ({ runs }: AppContext, demos: readonly Demo[]): MethodRecord[] =>
-  recordsOf(demos, runs.list());
+export const recordsFor = ({ outcomes }: AppContext, demos: readonly Demo[]): MethodRecord[] =>
+  outcomes.records(demos);

@@ -17,7 +17,6 @@ export function peopleStore(db: Db): EntityStore<Person> {
   return new EntityStore<Person>(db, {
     table: 'person',
     noun: 'person',
-    kind: 'person',
     ids: () => ids.all() as string[],
     read: (id) => {
       const row = read.get(id) as Row | undefined;

@@ -10,7 +10,8 @@ import { HttpError } from '../http/errors';
 import { exportShow, importShow } from './showFile';
 
 function summaries(context: AppContext): ShowSummary[] {
-  const runs = context.runs.summaries();
+  context.outcomes.refresh();
+  const runs = context.runs.counts();
   const takenOut = context.ledger.showsTakenOut();
   return context.shows.list().map((show) => ({
     id: show.id,
@@ -25,9 +26,7 @@ function summaries(context: AppContext): ShowSummary[] {
     agreed: show.agreed,
     venueName: show.venueId === null ? null : (context.venues.find(show.venueId)?.name ?? null),
     slotCount: show.slots.length,
-    runs: runs
-      .filter((run) => run.showId === show.id)
-      .map(({ id, kind, finished }) => ({ id, kind, finished })),
+    ...(runs.get(show.id) ?? { performances: 0, performed: 0 }),
     takenOut: takenOut.has(show.id),
     version: show.version,
   }));
@@ -60,7 +59,6 @@ export function briefRoutes(context: AppContext): Router {
       );
     }
     const answer = importShow(context, read.value);
-    context.changes.tell({ kind: 'show', id: answer.showId });
     res.status(201).json(answer);
   });
   router.get('/:id/file', (req, res) => {
@@ -81,6 +79,6 @@ export function briefRoutes(context: AppContext): Router {
     };
     res.json(answer);
   });
-  router.use(entityRoutes(context.shows, ShowBody, context.changes, () => summaries(context)));
+  router.use(entityRoutes(context.shows, ShowBody, () => summaries(context)));
   return router;
 }

@@ -1,13 +1,15 @@
 /** Shows out to files and in from them. */
+import { written } from '../db/open';
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import type { ImportAnswer } from '../../contract/api';
-import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../../contract/showFile';
+import { FILE_FORMAT, FILE_RUNS_MOST, FILE_VERSION, type ShowFile } from '../../contract/showFile';
 import { receive } from '../../core/inventory/ledger';
 import { HOUSEHOLD, type HouseholdSizes } from '../../core/units/household';
 import { counted } from '../../core/words';
 import type { AppContext } from '../context';
 import type { Entity, EntityStore } from '../entity';
+import type { RunStore } from '../stage/runs';
 
 export function exportShow(context: AppContext, showId: string): ShowFile {
   const { bundles, runs, boxes, ledger, packMarks } = context;
@@ -29,10 +31,24 @@ export function exportShow(context: AppContext, showId: string): ShowFile {
       .filter((lot) => ids.has(lot.itemId))
       .map(({ version: _version, ...lot }) => lot),
     packing: packMarks.of(showId),
-    runs: runs
-      .list(showId)
-      .map(({ id, kind, createdAt, plan, events }) => ({ id, kind, createdAt, plan, events })),
+    runs: readable(runs, showId),
   };
+}
+
+/** The latest runs of a show, without what only this server knows of them. One that can’t be read stays here. */
+function readable(runs: RunStore, showId: string): ShowFile['runs'] {
+  const found: ShowFile['runs'] = [];
+  for (const id of runs.idsOf(showId).reverse()) {
+    if (found.length === FILE_RUNS_MOST) break;
+    try {
+      const { kind, createdAt, plan, events } = runs.get(id);
+      const told = events.map(({ seq: _seq, receivedAt: _at, ...event }) => event);
+      found.unshift({ id, kind, createdAt, plan, events: told });
+    } catch {
+      continue;
+    }
+  }
+  return found;
 }
 
 interface Taken {
@@ -101,7 +117,7 @@ function takeSizesIn({ settings }: AppContext, household: HouseholdSizes): void 
 
 /** Stores everything of a checked file in one transaction; the show always comes in as a new one. */
 export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
-  return context.db.transaction((): ImportAnswer => {
+  return written(context.db, (): ImportAnswer => {
     const moved = (ids: Map<string, string>, id: string): string => ids.get(id) ?? id;
     const boxes = takeIn(context.boxes, file.boxes);
     const here = new Set(
@@ -185,7 +201,11 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
       });
       context.runs.append(
         id,
-        run.events.map((event) => ({ ...event, by: person(event.by) })),
+        run.events.map((event) => ({
+          event: { ...event, by: person(event.by) },
+          deviceAt: null,
+          receivedAt: null,
+        })),
       );
     }
     const added = [
@@ -200,5 +220,5 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
       showId,
       words: added.length ? `Added the show with ${added.join(', ')}.` : 'Added the show.',
     };
-  })();
+  });
 }

@@ -94,7 +94,6 @@ export function showStore(db: Db): EntityStore<Show> {
   return new EntityStore<Show>(db, {
     table: 'show',
     noun: 'show',
-    kind: 'show',
     ids: () => ids.all() as string[],
     read: (id) => {
       const row = readShow.get(id) as Row | undefined;

@@ -37,7 +37,6 @@ export function venueStore(db: Db): EntityStore<Venue> {
   return new EntityStore<Venue>(db, {
     table: 'venue',
     noun: 'venue',
-    kind: 'venue',
     ids: () => ids.all() as string[],
     read: (id) => {
       const row = read.get(id) as Row | undefined;

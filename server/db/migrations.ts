@@ -4,6 +4,7 @@ import { theStore } from './migrations/003-store';
 import { ready } from './migrations/004-ready';
 import { photos } from './migrations/005-photos';
 import { plainTerms } from './migrations/006-plain-terms';
+import { numbered } from './migrations/007-numbered';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -13,4 +14,5 @@ export const MIGRATIONS: readonly string[] = [
   ready,
   photos,
   plainTerms,
+  numbered,
 ];

@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, openSync, readSync, closeSync, statSync } from 'node:fs';
+import { closeSync, existsSync, mkdirSync, openSync, readSync, statSync } from 'node:fs';
 import { dirname } from 'node:path';
 import Database from 'better-sqlite3';
 import { MIGRATIONS } from './migrations';
@@ -7,6 +7,9 @@ export type Db = Database.Database;
 
 /** A database that can't be used; the file is left as it was. The message is for the person. */
 export class DatabaseTrouble extends Error {}
+
+/** Does what belongs together in one transaction that may write from its first word on. */
+export const written = <T>(db: Db, work: () => T): T => db.transaction(work).immediate();
 
 const SQLITE_HEADER = 'SQLite format 3\0';
 
@@ -22,16 +25,39 @@ function looksLikeDatabase(file: string): boolean {
   }
 }
 
-/** Refuses a file that is not, or no longer, a database of ours, before anything is written to it. */
-function inspect(file: string): void {
-  const damaged = (): DatabaseTrouble =>
-    new DatabaseTrouble(
-      `The data file ${file} is damaged or is not a Hearty Stage data file. It was left as it is. ` +
-        'Put a backup in its place, or move it away to start with an empty one.',
+const codeOf = (error: unknown): string => String((error as { code?: unknown } | null)?.code ?? '');
+
+/** What is in the way of opening a file, in words, by the code that SQLite or the system gives. */
+function troubleOf(file: string, error: unknown): DatabaseTrouble {
+  if (error instanceof DatabaseTrouble) return error;
+  const code = codeOf(error);
+  if (/^SQLITE_(BUSY|LOCKED)/.test(code))
+    return new DatabaseTrouble(
+      `The data file ${file} is in use, perhaps by a Hearty Stage that is running already. ` +
+        'Use that one, or stop it first.',
     );
-  if (!looksLikeDatabase(file)) throw damaged();
+  if (/^SQLITE_(READONLY|CANTOPEN|PERM)|^EACCES|^EROFS|^EPERM/.test(code))
+    return new DatabaseTrouble(
+      `The data file ${file}, or its folder, can’t be written to. Give this user the right to ` +
+        'write there, or name another file with HEARTY_DATA.',
+    );
+  if (/^SQLITE_FULL|^ENOSPC/.test(code))
+    return new DatabaseTrouble(`The disk that holds ${file} is full. Make room on it first.`);
+  return new DatabaseTrouble(
+    `The data file ${file} is damaged or is not a Hearty Stage data file. It was left as it is. ` +
+      'Put a backup in its place, or move it away to start with an empty one.',
+  );
+}
+
+/**
+ * Refuses a file that is not, or no longer, a database of ours, before anything is written to it; gives
+ * its version, 0 for a new one. Throws DatabaseTrouble.
+ */
+export function inspect(file: string): number {
   let reading: Db | null = null;
   try {
+    if (!looksLikeDatabase(file)) throw new DatabaseTrouble(troubleOf(file, null).message);
+    if (statSync(file).size === 0) return 0;
     reading = new Database(file, { readonly: true });
     const version = reading.pragma('user_version', { simple: true }) as number;
     if (version > MIGRATIONS.length)
@@ -43,11 +69,17 @@ function inspect(file: string): void {
       .prepare("SELECT count(*) FROM sqlite_master WHERE type = 'table'")
       .pluck()
       .get() as number;
-    if (version === 0 && tables > 0) throw damaged();
-    if (reading.pragma('quick_check', { simple: true }) !== 'ok') throw damaged();
+    if (version === 0 && tables > 0) throw troubleOf(file, null);
+    // A file of ours has its tables from its first moment on.
+    if (tables === 0)
+      throw new DatabaseTrouble(
+        `The data file ${file} holds nothing: the log beside it, ${file}-wal, seems to be lost. ` +
+          'Put the log back, or a backup in its place, or move the file away to start with an empty one.',
+      );
+    if (reading.pragma('quick_check', { simple: true }) !== 'ok') throw troubleOf(file, null);
+    return version;
   } catch (error) {
-    if (error instanceof DatabaseTrouble) throw error;
-    throw damaged();
+    throw troubleOf(file, error);
   } finally {
     reading?.close();
   }
@@ -57,29 +89,54 @@ function inspect(file: string): void {
 export function migrate(db: Db, upTo = MIGRATIONS.length): void {
   const from = db.pragma('user_version', { simple: true }) as number;
   for (let version = from; version < upTo; version++) {
-    db.transaction(() => {
+    written(db, () => {
       db.exec(MIGRATIONS[version] ?? '');
       db.pragma(`user_version = ${version + 1}`);
-    })();
+    });
   }
 }
 
+/** Puts what is in the log into the file itself, and empties the log. */
+export const checkpoint = (db: Db): void => void db.pragma('wal_checkpoint(TRUNCATE)');
+
+export interface OpenOptions {
+  /** Called before a file of an earlier version is changed; the file is whole and nobody else has it. */
+  beforeMigration?: (file: string, version: number) => void;
+}
+
 /**
- * Opens the data file, creating it when there is none. Every acknowledged write is on the disk:
- * WAL with synchronous=FULL.
+ * Opens the data file, creating it when there is none, and keeps everybody else out of it until it is
+ * closed. Every acknowledged write is on the disk: WAL with synchronous=FULL.
  *
- * Throws DatabaseTrouble for a damaged file, one that is not ours, or one of a newer version.
+ * Throws DatabaseTrouble for a damaged file, one that is not ours or of a newer version, one that is in
+ * use, and one that can't be written.
  */
-export function openDatabase(file: string): Db {
-  if (file !== ':memory:') {
-    mkdirSync(dirname(file), { recursive: true });
-    if (existsSync(file)) inspect(file);
+export function openDatabase(file: string, { beforeMigration }: OpenOptions = {}): Db {
+  let db: Db | null = null;
+  try {
+    let version = 0;
+    if (file !== ':memory:') {
+      mkdirSync(dirname(file), { recursive: true });
+      if (existsSync(file)) version = inspect(file);
+    }
+    db = new Database(file);
+    db.pragma('busy_timeout = 1000');
+    // Held from the first access on, and let go by the system even if the program is killed.
+    db.pragma('locking_mode = EXCLUSIVE');
+    db.pragma('journal_mode = WAL');
+    db.pragma('synchronous = FULL');
+    db.pragma('foreign_keys = ON');
+    // What is removed is gone from the file too.
+    db.pragma('secure_delete = ON');
+    checkpoint(db);
+    if (version > 0 && version < MIGRATIONS.length) beforeMigration?.(file, version);
+    migrate(db);
+    // Shown to be possible now, not at the first thing that somebody types.
+    db.pragma(`user_version = ${MIGRATIONS.length}`);
+    checkpoint(db);
+    return db;
+  } catch (error) {
+    db?.close();
+    throw troubleOf(file, error);
   }
-  const db = new Database(file);
-  db.pragma('journal_mode = WAL');
-  db.pragma('synchronous = FULL');
-  db.pragma('foreign_keys = ON');
-  db.pragma('busy_timeout = 4000');
-  migrate(db);
-  return db;
 }

@@ -8,6 +8,13 @@ export const csvFile = (rows: readonly (readonly (string | number | null)[])[]):
     { newline: '\r\n' },
   )}\r\n`;
 
+/** Without the line breaks at its end; counted from the end, whatever there is before. */
+function withoutLastBreaks(text: string): string {
+  let end = text.length;
+  while (end > 0 && (text[end - 1] === '\n' || text[end - 1] === '\r')) end--;
+  return text.slice(0, end);
+}
+
 /** Rows of a CSV text; commas, semicolons and tabs are told apart. Empty lines are kept: rows are counted. */
 export const csvRows = (text: string): string[][] =>
-  Papa.parse<string[]>(text.replace(/^\uFEFF/, '').replace(/(\r?\n)+$/, '')).data;
+  Papa.parse<string[]>(withoutLastBreaks(text.replace(/^\uFEFF/, ''))).data;

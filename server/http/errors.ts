@@ -5,7 +5,7 @@ import { type FieldFault, check } from '../../contract/validate';
 /** Trouble that the person can do something about; thrown by routes and stores, answered in one shape. */
 export class HttpError extends Error {
   constructor(
-    readonly status: 400 | 403 | 404 | 409 | 410 | 413 | 422,
+    readonly status: 400 | 403 | 404 | 409 | 410 | 413 | 422 | 503,
     readonly code: string,
     message: string,
     readonly fields?: FieldFault[],
@@ -41,11 +41,52 @@ interface ParserError {
   limit?: number;
 }
 
+/** What is in the way of storing, by the code that SQLite gives: its cause, and what to do. */
+const STORAGE: readonly (readonly [code: RegExp, name: string, message: string])[] = [
+  [
+    /^SQLITE_FULL/,
+    'disk_full',
+    'The disk is full, so that nothing can be stored. Make room on it; what is typed is kept and sent again.',
+  ],
+  [
+    /^SQLITE_READONLY_DBMOVED/,
+    'file_gone',
+    'The data file was moved or deleted while Hearty Stage runs. Put it back, or restore a backup, and start again.',
+  ],
+  [
+    /^SQLITE_(READONLY|PERM|CANTOPEN)/,
+    'read_only',
+    'The data file, or its folder, can’t be written to. Give this user the right to write there.',
+  ],
+  [
+    /^SQLITE_(BUSY|LOCKED)/,
+    'locked',
+    'Another program holds the data file. Close it; what is typed is kept and sent again.',
+  ],
+  [
+    /^SQLITE_(CORRUPT|NOTADB)/,
+    'damaged',
+    'The data file is damaged. Stop Hearty Stage, keep the file, and restore a backup.',
+  ],
+  [
+    /^SQLITE_(IOERR|NOMEM|PROTOCOL)/,
+    'disk_trouble',
+    'The disk can’t be read or written just now. Look at the disk; what is typed is kept and sent again.',
+  ],
+];
+
+function storageTrouble(code: string | undefined): HttpError | null {
+  const found = STORAGE.find(([pattern]) => pattern.test(code ?? ''));
+  return found ? new HttpError(503, found[1], found[2]) : null;
+}
+
 const megabytes = (bytes = 0): string => `${Math.floor(bytes / 1024 / 1024)} MB`;
 
 function asHttpError(error: unknown): HttpError | null {
   if (error instanceof HttpError) return error;
   const { type, status, code, limit } = error as ParserError;
+  const trouble = storageTrouble(code);
+  if (trouble) return trouble;
   if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
     return new HttpError(409, 'in_use', 'Still in use elsewhere: remove it there first.');
   if (type === 'entity.too.large')

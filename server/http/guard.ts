@@ -1,3 +1,4 @@
+import type { IncomingHttpHeaders } from 'node:http';
 import type { RequestHandler } from 'express';
 import helmet from 'helmet';
 import { HttpError } from './errors';
@@ -8,22 +9,38 @@ export const isLoopback = (host: string): boolean => LOOPBACK.has(host) || host 
 
 const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
 
+const FOREIGN_ORIGIN = 'Only Hearty Stage’s own pages may ask for this.';
+
+/** A picture or a form of another page sends no Origin, but the browser says where it is from. */
+const FROM_HERE = new Set(['same-origin', 'none']);
+
 /**
- * Refuses requests that another site sent from this machine's browser, or that reached us under
- * another name: a page elsewhere must not be able to read or change a show.
+ * Why a request is refused: another site sent it from this machine's browser, or it reached us under
+ * another name. A page elsewhere must not be able to read or change a show, or to keep the server busy.
+ * `page`: it asks for one of our pages, and not for data.
  */
-export const onlyFromHere: RequestHandler = (req, _res, next) => {
-  const host = req.headers.host ?? '';
+export function refusalOf(headers: IncomingHttpHeaders, page = false): HttpError | null {
+  const host = headers.host ?? '';
   if (!LOOPBACK.has(nameOf(host)))
-    throw new HttpError(403, 'foreign_host', 'Open Hearty Stage by the address it printed.');
-  const { origin } = req.headers;
+    return new HttpError(403, 'foreign_host', 'Open Hearty Stage by the address it printed.');
+  const { origin } = headers;
+  const site = headers['sec-fetch-site'];
+  const own = process.env.NODE_ENV === 'production';
+  const foreign = new HttpError(403, 'foreign_origin', FOREIGN_ORIGIN);
   if (origin !== undefined) {
     const from = URL.canParse(origin) ? new URL(origin) : null;
-    if (!from || !LOOPBACK.has(from.hostname.toLowerCase()))
-      throw new HttpError(403, 'foreign_origin', 'Only Hearty Stage’s own pages may ask for this.');
-    if (from.host.toLowerCase() !== host.toLowerCase() && process.env.NODE_ENV === 'production')
-      throw new HttpError(403, 'foreign_origin', 'Only Hearty Stage’s own pages may ask for this.');
+    if (!from || !LOOPBACK.has(from.hostname.toLowerCase())) return foreign;
+    if (own && from.host.toLowerCase() !== host.toLowerCase()) return foreign;
+  } else if (site !== undefined && !FROM_HERE.has(String(site))) {
+    // A link from elsewhere to one of our pages is followed; nothing else is fetched from there.
+    if (!page || headers['sec-fetch-mode'] !== 'navigate') return foreign;
   }
+  return null;
+}
+
+export const onlyFromHere: RequestHandler = (req, _res, next) => {
+  const refusal = refusalOf(req.headers, !/^\/api(?:\/|$)/.test(req.path));
+  if (refusal) throw refusal;
   next();
 };
 

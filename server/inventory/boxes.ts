@@ -12,7 +12,6 @@ export function boxStore(db: Db): EntityStore<Box> {
   return new EntityStore<Box>(db, {
     table: 'box',
     noun: 'box',
-    kind: 'box',
     ids: () => ids.all() as string[],
     read: (id) => (read.get(id) as Box | undefined) ?? null,
     write: (box) => void write.run({ ...box }),

@@ -1,4 +1,5 @@
 /** A table of the store brought in: seen first, then all of it or nothing. */
+import { written } from '../db/open';
 import { randomUUID } from 'node:crypto';
 import type { Versioned } from '../../contract/api';
 import { STORE_COLUMNS, type StoreKey } from '../../contract/tables/inventoryColumns';
@@ -76,7 +77,7 @@ export function applyTable(context: AppContext, read: StoreImport): void {
       })),
     );
   const { ledger } = context;
-  context.db.transaction(() => {
+  written(context.db, () => {
     for (const box of read.boxes) put(context.boxes, box);
     for (const item of read.items) put(context.items, item);
     for (const { stock, ...lot } of read.lots) {
@@ -89,5 +90,5 @@ export function applyTable(context: AppContext, read: StoreImport): void {
           ledger.keep(count(stamp, ledger.of(lot.id), stock, 'From a table'), 'amount');
       } else if (stock > 0) ledger.keep(receive(stamp, stock, 'From a table'), 'amount');
     }
-  })();
+  });
 }

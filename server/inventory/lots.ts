@@ -28,7 +28,6 @@ export function lotStore(db: Db): EntityStore<Lot> {
   return new EntityStore<Lot>(db, {
     table: 'lot',
     noun: 'lot',
-    kind: 'lot',
     ids: () => ids.all() as string[],
     read: (id) => (read.get(id) as Lot | undefined) ?? null,
     write: (lot) => {

@@ -1,4 +1,5 @@
 /** Deliveries, counts, and what is taken back; the shopping list. Mounted under /api. */
+import { written } from '../db/open';
 import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import { LotBody, CountBody, ReceiveBody } from '../../contract/inventory';
@@ -22,7 +23,7 @@ function inStock(item: Item, amount: number, unit: UnitId, path: string): number
 }
 
 export function storeRoutes(context: AppContext): Router {
-  const { db, lots, items, ledger, changes } = context;
+  const { db, lots, items, ledger } = context;
   const router = Router();
   const stamp = (lotId: string): { id: string; lotId: string; at: number } => ({
     id: randomUUID(),
@@ -33,32 +34,29 @@ export function storeRoutes(context: AppContext): Router {
 
   router.post('/deliveries', (req, res) => {
     const { lot, amount, unit, note } = body(ReceiveBody, req.body);
-    db.transaction(() => {
+    written(db, () => {
       const item = items.get(lot.itemId);
       const base = inStock(item, amount, unit, 'unit');
       lots.add(lot);
       ledger.keep(receive(stamp(lot.id), base, note), 'amount');
-    })();
-    changes.tell({ kind: 'lot', id: lot.id });
+    });
     res.status(201).json(answer(lot.id));
   });
   router.post('/lots/:id/count', (req, res) => {
     const { id } = req.params;
     const { amount, unit, note } = body(CountBody, req.body);
-    db.transaction(() => {
+    written(db, () => {
       const base = inStock(items.get(lots.get(id).itemId), amount, unit, 'unit');
       ledger.keep(count(stamp(id), ledger.of(id), base, note), 'amount');
-    })();
-    changes.tell({ kind: 'lot', id });
+    });
     res.json(answer(id));
   });
   router.post('/movements/:id/reverse', (req, res) => {
     const { lotId } = ledger.find(req.params.id);
-    db.transaction(() => {
+    written(db, () => {
       lots.get(lotId);
       ledger.keep(reverse(stamp(lotId), ledger.of(lotId), req.params.id), 'movement');
-    })();
-    changes.tell({ kind: 'lot', id: lotId });
+    });
     res.json(answer(lotId));
   });
   router.get('/items/:id/movements', (req, res) => {
@@ -76,7 +74,7 @@ export function storeRoutes(context: AppContext): Router {
   });
   router.use(
     '/lots',
-    entityRoutes(lots, LotBody, changes, () => ledger.stocked()),
+    entityRoutes(lots, LotBody, () => ledger.stocked()),
   );
   return router;
 }

@@ -13,7 +13,6 @@ export function settingsStore(db: Db): EntityStore<Settings> {
   return new EntityStore<Settings>(db, {
     table: 'settings',
     noun: 'settings',
-    kind: 'settings',
     ids: () => ['own'],
     read: (id) => {
       const row = read.get(id) as Row | undefined;

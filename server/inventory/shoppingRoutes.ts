@@ -16,7 +16,7 @@ const idsOf = (query: unknown): string[] | null =>
   typeof query === 'string' ? query.split(',').filter(Boolean) : null;
 
 export function shoppingRoutes(context: AppContext): Router {
-  const { upcomingNeeds, changes } = context;
+  const { upcomingNeeds } = context;
   const router = Router();
   router.get(
     '/shopping',
@@ -46,9 +46,6 @@ export function shoppingRoutes(context: AppContext): Router {
     const { text, mapping } = body(ImportBody, req.body);
     const read = readTable(context, text, mapping);
     applyTable(context, read);
-    changes.tell({ kind: 'item', id: 'all' });
-    changes.tell({ kind: 'lot', id: 'all' });
-    changes.tell({ kind: 'box', id: 'all' });
     res
       .status(201)
       .json({ items: read.items.length, lots: read.lots.length, boxes: read.boxes.length });

@@ -15,7 +15,7 @@ import { putBack, takeOut } from './takeOut';
 
 /** The kit list, what the store has for it, packing, and what was used. Mounted under /api/shows. */
 export function kitRoutes(context: AppContext): Router {
-  const { bundles, packMarks, upcomingNeeds, ledger, runs, changes } = context;
+  const { bundles, packMarks, upcomingNeeds, ledger, runs } = context;
   const router = Router();
   router.get('/:id/kit.:type', async (req, res, next) => {
     const bundle = bundles.of(req.params.id);
@@ -46,23 +46,19 @@ export function kitRoutes(context: AppContext): Router {
     const { by } = body(TickBody, req.body);
     if (key.length > 140) throw new HttpError(422, 'invalid', 'That is no thing of this show.');
     packMarks.set(id, { key, kind, by, at: Date.now() });
-    changes.tell({ kind: 'packing', id });
     res.json(packMarks.of(id));
   });
   router.delete('/:id/packing/:kind/:key', (req, res) => {
     const { id, key } = req.params;
     context.shows.get(id);
     packMarks.clear(id, key, kindOf(req.params.kind));
-    changes.tell({ kind: 'packing', id });
     res.json(packMarks.of(id));
   });
 
   const usedOf = (id: string): UsedAnswer => {
     const bundle = bundles.of(id);
-    const run = runs
-      .list(id)
-      .filter((one) => one.kind === 'performance')
-      .at(-1);
+    const last = runs.lastPerformance(id);
+    const run = last === null ? null : runs.get(last);
     const live = run && fold(run.plan, run.events);
     const goes =
       live &&
@@ -77,14 +73,12 @@ export function kitRoutes(context: AppContext): Router {
     const { id } = req.params;
     const { taken } = body(TakeOutBody, req.body);
     takeOut(context, bundles.of(id).show, taken);
-    changes.tell({ kind: 'lot', id: 'all' });
     res.json(usedOf(id));
   });
   router.post('/:id/put-back', (req, res) => {
     const { id } = req.params;
     context.shows.get(id);
     putBack(context, id);
-    changes.tell({ kind: 'lot', id: 'all' });
     res.json(usedOf(id));
   });
   router.get('/:id/labels.pdf', async (req, res) => {

@@ -1,3 +1,4 @@
+import { written } from '../db/open';
 import { randomUUID } from 'node:crypto';
 import type { TakenBody } from '../../contract/inventory';
 import type { FieldFault } from '../../contract/validate';
@@ -15,7 +16,7 @@ export function takeOut(
   show: Pick<Show, 'id' | 'date'>,
   taken: readonly TakenBody[],
 ): void {
-  db.transaction(() => {
+  written(db, () => {
     if (ledger.takenFor(show.id).length > 0)
       throw new HttpError(
         409,
@@ -49,16 +50,16 @@ export function takeOut(
         'Some of it is not there. Nothing was taken out.',
         faults,
       );
-  })();
+  });
 }
 
 /** Takes back all that was taken out for a show. */
 export function putBack({ db, ledger }: AppContext, showId: string): void {
-  db.transaction(() => {
+  written(db, () => {
     for (const { id, lotId } of ledger.takenFor(showId))
       ledger.keep(
         reverse({ id: randomUUID(), lotId, at: Date.now() }, ledger.of(lotId), id),
         'movement',
       );
-  })();
+  });
 }

@@ -8,10 +8,9 @@ import { PHOTO_LIMIT, PHOTO_TYPES } from './photos';
 
 /** Photos of a show's checks. Mounted under /api/shows. */
 export function photoRoutes(context: AppContext): Router {
-  const { photos, people, changes } = context;
+  const { photos, people } = context;
   const router = Router();
   const told = (id: string): unknown => {
-    changes.tell({ kind: 'mark', id });
     return photos.of(id);
   };
   router.post('/:id/photos', raw({ type: [...PHOTO_TYPES], limit: PHOTO_LIMIT }), (req, res) => {
@@ -27,8 +26,8 @@ export function photoRoutes(context: AppContext): Router {
   });
   router.get('/:id/photos/:photo', (req, res) => {
     const { type, bytes } = photos.read(req.params.id, req.params.photo);
-    // A photo never changes: it is only ever there or not.
-    res.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
+    // A photo never changes, but once it is removed nobody keeps it.
+    res.setHeader('Cache-Control', 'private, no-cache');
     res.type(type).send(bytes);
   });
   router.delete('/:id/photos/:photo', (req, res) => {

@@ -37,7 +37,7 @@ test('kept with the check, byte for byte, as what it is', async () => {
   expect(await photos()).toEqual([photo]);
   const read = await api().get(`${EVENING}/photos/${photo?.id}`).expect(200);
   expect(read.headers['content-type']).toBe('image/png');
-  expect(read.headers['cache-control']).toContain('immutable');
+  expect(read.headers['cache-control']).toBe('private, no-cache');
   expect((read.body as Buffer).equals(png())).toBe(true);
   // Of another show it is not.
   await api().get(`/api/shows/harbour-light/photos/${photo?.id}`).expect(404);
@@ -47,8 +47,20 @@ test('removed it is out of sight, and can be brought back', async () => {
   const [photo] = (await send(jpeg).expect(201)).body as CheckPhoto[];
   const path = `${EVENING}/photos/${photo?.id}`;
   expect((await api().delete(path).expect(200)).body).toEqual([]);
+  await api().get(path).expect(404);
   expect((await api().post(`${path}/restore`).expect(200)).body).toEqual([photo]);
   await api().delete(`${EVENING}/photos/none`).expect(404);
+});
+
+test('removed for longer than anybody undoes it, it is gone from the file', async () => {
+  const [photo] = (await send(jpeg).expect(201)).body as CheckPhoto[];
+  await api().delete(`${EVENING}/photos/${photo?.id}`).expect(200);
+  const { db, photos: store } = server.context;
+  store.purge();
+  expect(db.prepare('SELECT count(*) FROM check_photo').pluck().get()).toBe(1);
+  db.prepare('UPDATE check_photo SET removed_at = removed_at - 3600000').run();
+  store.purge();
+  expect(db.prepare('SELECT count(*) FROM check_photo').pluck().get()).toBe(0);
 });
 
 test.each([

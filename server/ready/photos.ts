@@ -1,11 +1,14 @@
 import type { CheckPhoto } from '../../contract/api';
-import type { Db } from '../db/open';
+import { type Db, written } from '../db/open';
 import { notFound, HttpError } from '../http/errors';
 
 /** Photos of one check at the most. */
 export const PHOTOS_MOST = 6;
 /** Bytes of one; the interface sends it smaller. */
 export const PHOTO_LIMIT = 3 * 1024 * 1024;
+
+/** A removed photo can be brought back within this time, in ms. */
+const UNDONE_WITHIN = 10 * 60 * 1000;
 
 export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
 type PhotoType = (typeof PHOTO_TYPES)[number];
@@ -37,7 +40,7 @@ export class PhotoStore {
     const type = typeOf(bytes);
     if (!type)
       throw new HttpError(422, 'no_picture', 'That is no picture: JPEG, PNG and WebP are taken.');
-    this.db.transaction(() => {
+    written(this.db, () => {
       if (this.of(showId).filter((one) => one.key === photo.key).length >= PHOTOS_MOST)
         throw new HttpError(
           409,
@@ -50,13 +53,13 @@ export class PhotoStore {
            VALUES (@id, @showId, @key, @type, @bytes, @by, @at)`,
         )
         .run({ ...photo, showId, type, bytes });
-    })();
+    });
   }
 
-  /** Also gives one that was removed: who undoes it sees it again. */
+  /** One that was removed is not told of any more. */
   read(showId: string, id: string): { type: PhotoType; bytes: Buffer } {
     const row = this.db
-      .prepare('SELECT type, bytes FROM check_photo WHERE show_id = ? AND id = ?')
+      .prepare('SELECT type, bytes FROM check_photo WHERE show_id = ? AND id = ? AND removed = 0')
       .get(showId, id) as { type: PhotoType; bytes: Buffer } | undefined;
     if (!row) throw notFound('photo');
     return row;
@@ -64,8 +67,15 @@ export class PhotoStore {
 
   setRemoved(showId: string, id: string, removed: boolean): void {
     const { changes } = this.db
-      .prepare('UPDATE check_photo SET removed = ? WHERE show_id = ? AND id = ?')
-      .run(removed ? 1 : 0, showId, id);
+      .prepare('UPDATE check_photo SET removed = ?, removed_at = ? WHERE show_id = ? AND id = ?')
+      .run(removed ? 1 : 0, removed ? Date.now() : null, showId, id);
     if (changes === 0) throw notFound('photo');
+  }
+
+  /** Takes those out of the file that were removed longer ago than anybody undoes it. */
+  purge(): void {
+    this.db
+      .prepare('DELETE FROM check_photo WHERE removed = 1 AND coalesce(removed_at, 0) < ?')
+      .run(Date.now() - UNDONE_WITHIN);
   }
 }

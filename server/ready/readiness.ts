@@ -2,16 +2,15 @@ import type { FollowUp } from '../../contract/day';
 import type { ShowBundle } from '../../core/brief/types';
 import { timelineOf } from '../../core/lineup/fromBundle';
 import { type ReadinessContext, type Readiness, readiness } from '../../core/ready/go';
-import { fold } from '../../core/stage/fold';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';
 
 /** Open follow-ups that a show is to check; none once it has been performed: they are for the next. */
-export function followUpsFor({ followUps, runs }: AppContext, { show }: ShowBundle): FollowUp[] {
-  const performed = runs
-    .list(show.id)
-    .some((run) => run.kind === 'performance' && fold(run.plan, run.events).phase === 'finished');
-  if (performed) return [];
+export function followUpsFor(
+  { followUps, outcomes }: AppContext,
+  { show }: ShowBundle,
+): FollowUp[] {
+  if (outcomes.wasPerformed(show.id)) return [];
   const demos = new Set(show.slots.map((slot) => slot.demoId));
   return followUps
     .list()

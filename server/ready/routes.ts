@@ -8,7 +8,7 @@ import { readinessOf } from './readiness';
 
 /** Checks and verdicts of a show, and what was said of them. Mounted under /api/shows. */
 export function readyRoutes(context: AppContext): Router {
-  const { bundles, marks, people, changes } = context;
+  const { bundles, marks, people } = context;
   const router = Router();
 
   /** Whoever passes something over must be one who may. */
@@ -57,14 +57,12 @@ export function readyRoutes(context: AppContext): Router {
       throw new HttpError(409, 'final', `${verdict.message} Nothing sets this aside.`);
     if (state === 'waived') refuseWaiver(by);
     marks.set(id, { key, state, reason, value, by, at: Date.now() });
-    changes.tell({ kind: 'mark', id });
     res.json(marks.of(id));
   });
   router.delete('/:id/checks/:key', (req, res) => {
     const { id, key } = req.params;
     bundles.of(id);
     marks.clear(id, key);
-    changes.tell({ kind: 'mark', id });
     res.json(marks.of(id));
   });
   return router;

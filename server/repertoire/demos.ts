@@ -161,7 +161,6 @@ export function demoStore(db: Db): EntityStore<Demo> {
   return new EntityStore<Demo>(db, {
     table: 'demo',
     noun: 'demo',
-    kind: 'demo',
     ids: () => ids.all() as string[],
     read: (id) => {
       const row = readDemo.get(id) as Row | undefined;

@@ -77,7 +77,6 @@ export function itemStore(db: Db): EntityStore<Item> {
   return new EntityStore<Item>(db, {
     table: 'item',
     noun: 'item',
-    kind: 'item',
     ids: () => ids.all() as string[],
     all: () => (all.all() as Row[]).map((row) => fromRow(row) as Versioned<Item>),
     read: (id) => {

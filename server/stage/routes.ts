@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { EventsBody, NewRunBody } from '../../contract/stage';
+import { AfterQuery, type EventsAnswer, EventsBody, NewRunBody } from '../../contract/stage';
 import { holdingWords, readiness } from '../../core/ready/go';
 import { runPlanOf } from '../../core/stage/plan';
 import { timelineOf } from '../../core/lineup/fromBundle';
@@ -7,14 +7,19 @@ import type { AppContext } from '../context';
 import { readinessContext } from '../ready/readiness';
 import { localInstant } from '../instant';
 import { HttpError, body } from '../http/errors';
+import { sortEvents } from './receive';
+
+/** Runs of a show that are listed, the latest. */
+const RUNS_LISTED = 200;
 
 /** Starting, feeding and removing runs. Mounted under /api. */
 export function stageRoutes(context: AppContext): Router {
-  const { runs, bundles, changes } = context;
+  const { runs, outcomes, bundles, live } = context;
   const router = Router();
   router.get('/shows/:id/runs', (req, res) => {
     bundles.of(req.params.id);
-    res.json(runs.list(req.params.id));
+    outcomes.refresh();
+    res.json(runs.list(req.params.id, RUNS_LISTED));
   });
   router.post('/shows/:id/runs', (req, res) => {
     const { id, kind } = body(NewRunBody, req.body);
@@ -35,28 +40,41 @@ export function stageRoutes(context: AppContext): Router {
       id,
       showId: bundle.show.id,
       kind,
-      createdAt: Date.now(),
+      createdAt: context.now(),
       plan: runPlanOf(bundle, timeline, startsAt),
     });
-    changes.tell({ kind: 'run', id });
     res.status(201).json(runs.get(id));
   });
   router.get('/runs/:id', (req, res) => void res.json(runs.get(req.params.id)));
+  router.get('/runs/:id/events', (req, res) => {
+    const { id } = runs.head(req.params.id);
+    const { after } = body(AfterQuery, { after: Number(req.query.after ?? 0) });
+    res.json({
+      events: runs.events(id, after),
+      seq: runs.lastSeq(id),
+      refused: [],
+    } satisfies EventsAnswer);
+  });
   router.post('/runs/:id/events', (req, res) => {
-    const { events } = body(EventsBody, req.body);
-    const { id } = runs.get(req.params.id);
-    const all = runs.append(id, events);
-    changes.tell({ kind: 'run', id });
-    res.json({ events: all });
+    const received = context.now();
+    const sent = body(EventsBody, req.body);
+    const run = runs.head(req.params.id);
+    const { fit, refused } = sortEvents(sent, run, received);
+    runs.append(run.id, fit);
+    // The others see it before the device that pressed has its answer.
+    live.publish();
+    res.json({
+      events: runs.events(run.id, sent.known),
+      seq: runs.lastSeq(run.id),
+      refused,
+    } satisfies EventsAnswer);
   });
   router.delete('/runs/:id', (req, res) => {
     runs.setRemoved(req.params.id, true);
-    changes.tell({ kind: 'run', id: req.params.id });
     res.status(204).end();
   });
   router.post('/runs/:id/restore', (req, res) => {
     runs.setRemoved(req.params.id, false);
-    changes.tell({ kind: 'run', id: req.params.id });
     res.json(runs.get(req.params.id));
   });
   return router;

@@ -1,9 +1,28 @@
 /** Runs and their events. Events are only ever added; each is on the disk before it is answered for. */
-import type { RunEvent, RunKind, RunPlan } from '../../core/stage/types';
-import type { RunRecord } from '../../contract/stage';
-import type { Db } from '../db/open';
+import type { RunEvent, RunKind, RunPlan, StoredEvent } from '../../core/stage/types';
+import {
+  RUN_EVENTS_MOST,
+  type RunRecord,
+  type RunSummary,
+  type StoredRun,
+} from '../../contract/stage';
+import { type Db, written } from '../db/open';
 import { type Row, json } from '../db/rows';
-import { notFound } from '../http/errors';
+import { HttpError, notFound } from '../http/errors';
+
+/** Events of one answer at the most; who needs more asks again. */
+const EVENTS_ANSWERED = 5000;
+
+const EVENT = `seq, id, at, kind, by, slot, step, go, cause, outcome, text,
+  on_move AS onMove, received_at AS receivedAt`;
+const RUN = 'id, show_id AS showId, kind, created_at AS createdAt, plan';
+
+/** When an event was pressed and sent by the device's clock, and received by the server's. */
+export interface Received {
+  event: RunEvent;
+  deviceAt: number | null;
+  receivedAt: number | null;
+}
 
 export class RunStore {
   constructor(private readonly db: Db) {}
@@ -18,83 +37,138 @@ export class RunStore {
     return this.db.prepare('SELECT 1 FROM run WHERE id = ?').pluck().get(id) === 1;
   }
 
-  private read(row: Row): RunRecord {
+  private row(id: string): Row {
+    const row = this.db.prepare(`SELECT ${RUN} FROM run WHERE id = ? AND removed = 0`).get(id);
+    if (!row) throw notFound('run');
+    return row as Row;
+  }
+
+  /** A run without its events. One that can’t be read is refused by itself, and can be removed. */
+  head(id: string): Omit<StoredRun, 'events'> {
+    const row = this.row(id);
+    let plan: RunPlan;
+    try {
+      plan = JSON.parse(String(row.plan)) as RunPlan;
+      if (!Array.isArray(plan.slots) || !Array.isArray(plan.jobs)) throw new TypeError('no slots');
+    } catch {
+      throw new HttpError(
+        422,
+        'damaged',
+        'What was planned for this run can’t be read any more. It is in nobody’s way, and can be removed.',
+      );
+    }
     return {
       id: String(row.id),
       showId: String(row.showId),
       kind: row.kind as RunKind,
       createdAt: Number(row.createdAt),
-      plan: JSON.parse(String(row.plan)) as RunPlan,
-      events: this.events(String(row.id)),
+      plan,
     };
   }
 
-  get(id: string): RunRecord {
-    const row = this.db
-      .prepare(
-        `SELECT id, show_id AS showId, kind, created_at AS createdAt, plan
-         FROM run WHERE id = ? AND removed = 0`,
-      )
-      .get(id) as Row | undefined;
-    if (!row) throw notFound('run');
-    return this.read(row);
+  get(id: string): StoredRun {
+    return { ...this.head(id), events: this.events(id, 0, RUN_EVENTS_MOST) };
   }
 
-  /** Runs of one show, or of all, oldest first. */
-  list(showId?: string): RunRecord[] {
-    const rows = this.db
-      .prepare(
-        `SELECT id, show_id AS showId, kind, created_at AS createdAt, plan
-         FROM run WHERE removed = 0 AND (@showId IS NULL OR show_id = @showId)
-         ORDER BY created_at, id`,
-      )
-      .all({ showId: showId ?? null }) as Row[];
-    return rows.map((row) => this.read(row));
-  }
-
-  /** Which runs there are, without their plans and events. */
-  summaries(): { id: string; showId: string; kind: RunKind; finished: boolean }[] {
-    const rows = this.db
-      .prepare(
-        `SELECT run.id, run.show_id AS showId, run.kind,
-           EXISTS (SELECT 1 FROM run_event e WHERE e.run_id = run.id AND e.kind = 'finish') AS finished
-         FROM run WHERE removed = 0 ORDER BY created_at, id`,
-      )
-      .all() as Row[];
-    return rows.map((row) => ({
-      id: String(row.id),
-      showId: String(row.showId),
-      kind: row.kind as RunKind,
-      finished: row.finished === 1,
-    }));
-  }
-
-  private events(runId: string): RunEvent[] {
+  /** Ids of the runs of a show that are not removed, oldest first. */
+  idsOf(showId: string): string[] {
     return this.db
-      .prepare(
-        `SELECT id, at, kind, by, slot, step, go, cause, outcome, text
-         FROM run_event WHERE run_id = ? ORDER BY seq`,
-      )
-      .all(runId) as RunEvent[];
+      .prepare('SELECT id FROM run WHERE show_id = ? AND removed = 0 ORDER BY created_at, id')
+      .pluck()
+      .all(showId) as string[];
   }
 
-  /** Adds what is new of the events, in their order, and gives all of the run's. */
-  append(runId: string, events: readonly RunEvent[]): RunEvent[] {
+  /** The latest runs of a show, oldest first, without their plans and events. */
+  list(showId: string, most: number): RunSummary[] {
+    const rows = this.db
+      .prepare(
+        `SELECT id, show_id AS showId, kind, created_at AS createdAt, finished, trouble
+         FROM run WHERE show_id = ? AND removed = 0 ORDER BY created_at DESC, id DESC LIMIT ?`,
+      )
+      .all(showId, most) as Row[];
+    return rows
+      .map((row): RunSummary => ({
+        id: String(row.id),
+        showId: String(row.showId),
+        kind: row.kind as RunKind,
+        createdAt: Number(row.createdAt),
+        finished: row.finished === 1,
+        trouble: row.trouble === null ? null : String(row.trouble),
+      }))
+      .reverse();
+  }
+
+  /** Of each show that has runs: its performances, and how many of them were finished. */
+  counts(): Map<string, { performances: number; performed: number }> {
+    const rows = this.db
+      .prepare(
+        `SELECT show_id AS showId, count(*) AS performances, sum(finished) AS performed
+         FROM run WHERE removed = 0 AND kind = 'performance' GROUP BY show_id`,
+      )
+      .all() as { showId: string; performances: number; performed: number }[];
+    return new Map(rows.map(({ showId, ...counts }) => [showId, counts]));
+  }
+
+  /** A show's last performance; null when it was never performed. */
+  lastPerformance(showId: string): string | null {
+    const id = this.db
+      .prepare(
+        `SELECT id FROM run WHERE show_id = ? AND removed = 0 AND kind = 'performance'
+         AND trouble IS NULL ORDER BY created_at DESC, id DESC LIMIT 1`,
+      )
+      .pluck()
+      .get(showId);
+    return id === undefined ? null : String(id);
+  }
+
+  /** Events after a place, in order. */
+  events(runId: string, after: number, most = EVENTS_ANSWERED): StoredEvent[] {
+    return this.db
+      .prepare(`SELECT ${EVENT} FROM run_event WHERE run_id = ? AND seq > ? ORDER BY seq LIMIT ?`)
+      .all(runId, after, most) as StoredEvent[];
+  }
+
+  event(runId: string, seq: number): StoredEvent | null {
+    const row = this.db
+      .prepare(`SELECT ${EVENT} FROM run_event WHERE run_id = ? AND seq = ?`)
+      .get(runId, seq);
+    return (row as StoredEvent | undefined) ?? null;
+  }
+
+  lastSeq(runId: string): number {
+    return this.db
+      .prepare('SELECT coalesce(max(seq), 0) FROM run_event WHERE run_id = ?')
+      .pluck()
+      .get(runId) as number;
+  }
+
+  /** Adds what is new of the events, in their order. What is there already is left as it is. */
+  append(runId: string, events: readonly Received[]): void {
     const insert = this.db.prepare(`
-      INSERT INTO run_event (run_id, seq, id, at, kind, by, slot, step, go, cause, outcome, text)
-      VALUES (@runId, (SELECT coalesce(max(seq), 0) + 1 FROM run_event WHERE run_id = @runId),
-        @id, @at, @kind, @by, @slot, @step, @go, @cause, @outcome, @text)
+      INSERT INTO run_event (run_id, seq, id, at, kind, by, slot, step, go, cause, outcome, text,
+        on_move, device_at, received_at)
+      VALUES (@runId, @seq, @id, @at, @kind, @by, @slot, @step, @go, @cause, @outcome, @text,
+        @onMove, @deviceAt, @receivedAt)
       ON CONFLICT (run_id, id) DO NOTHING`);
-    this.db.transaction(() => {
-      for (const event of events) insert.run({ ...event, runId });
-    })();
-    return this.events(runId);
+    written(this.db, () => {
+      let seq = this.lastSeq(runId);
+      for (const { event, deviceAt, receivedAt } of events) {
+        const row = { ...event, runId, seq: seq + 1, deviceAt, receivedAt };
+        if (insert.run(row).changes > 0) seq++;
+      }
+      if (seq > RUN_EVENTS_MOST)
+        throw new HttpError(
+          409,
+          'too_many',
+          `A run holds ${RUN_EVENTS_MOST} presses at the most. Finish it and begin another.`,
+        );
+    });
   }
 
   setRemoved(id: string, removed: boolean): void {
     const { changes } = this.db
-      .prepare('UPDATE run SET removed = ? WHERE id = ?')
-      .run(removed ? 1 : 0, id);
-    if (changes === 0) throw notFound('run');
+      .prepare('UPDATE run SET removed = ? WHERE id = ? AND removed <> ?')
+      .run(removed ? 1 : 0, id, removed ? 1 : 0);
+    if (changes === 0 && !this.exists(id)) throw notFound('run');
   }
 }

@@ -8,9 +8,9 @@ import { createServer, type RequestListener, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { createApp } from '../app';
-import { type AppContext, createContext } from '../context';
+import { createContext } from '../context';
 import { openDatabase } from '../db/open';
+import { House } from '../house/house';
 import { todayHere, zoneHere } from '../instant';
 import { RoomSensor } from '../ready/sensor';
 import { loadSeason } from '../season';
@@ -40,11 +40,12 @@ const closed: RequestListener = (_req, res) => void res.destroy();
 export class TestHost {
   private server: Server | null = null;
   private port = 0;
-  private context: AppContext | null = null;
+  private house: House | null = null;
   private folder = '';
   private mode: Mode = 'own';
-  private answer: RequestListener = closed;
   private sensorAddress = '';
+  /** The server's clock less the machine's, in ms. */
+  private shift = 0;
 
   constructor(private readonly options: HostOptions) {}
 
@@ -54,13 +55,19 @@ export class TestHost {
 
   /** Exchanges the data for a fresh copy. Listens from the first time on. */
   async use(mode: Mode, sensorAddress: string): Promise<void> {
-    if (this.context) await this.release();
+    if (this.house) await this.release();
     this.mode = mode;
     this.sensorAddress = sensorAddress;
+    this.shift = 0;
     this.folder = mkdtempSync(join(tmpdir(), 'hearty-e2e-'));
     copyFileSync(join(this.options.templates, `${mode}.sqlite`), join(this.folder, 'data.sqlite'));
     this.open();
     if (!this.server) await this.listen();
+  }
+
+  /** Turns the server's clock forward, or back. */
+  turnClock(ms: number): void {
+    this.shift += ms;
   }
 
   /** Lets go of the data of a test. */
@@ -90,26 +97,28 @@ export class TestHost {
 
   private open(): void {
     const { pages, forecastRuns } = this.options;
-    this.context = createContext(openDatabase(join(this.folder, 'data.sqlite')));
-    this.answer = createApp({
-      context: this.context,
+    this.house = new House({
+      file: join(this.folder, 'data.sqlite'),
       pages,
       demo: this.mode === 'demo',
       sensor: new RoomSensor(this.sensorAddress),
       forecastRuns,
+      now: () => Date.now() + this.shift,
     });
   }
 
   private shut(): void {
-    this.answer = closed;
-    this.context?.changes.close();
-    this.context?.db.close();
-    this.context = null;
+    this.house?.close();
+    this.house = null;
     this.server?.closeAllConnections();
   }
 
   private async listen(): Promise<void> {
-    const server = createServer((req, res) => this.answer(req, res));
+    const server = createServer((req, res) => (this.house?.answer ?? closed)(req, res));
+    server.on('upgrade', (request, socket, head) => {
+      if (this.house) this.house.context.live.upgrade(request, socket, head);
+      else socket.destroy();
+    });
     server.listen(this.port, '127.0.0.1');
     await once(server, 'listening');
     this.port = (server.address() as AddressInfo).port;

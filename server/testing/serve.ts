@@ -50,6 +50,7 @@ export function testServer(withSeason = true): TestServer {
     context,
     folder,
     close: () => {
+      context.live.close();
       db.close();
       rmSync(folder, { recursive: true, force: true });
     },

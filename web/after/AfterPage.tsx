@@ -2,14 +2,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { RunRecord } from '../../contract/stage';
+import type { RunSummary, StoredRun } from '../../contract/stage';
 import { reviewOf, reviewWords } from '../../core/after/review';
 import { fold } from '../../core/stage/fold';
-import { useRuns } from '../app/data';
+import { useRun, useRuns } from '../app/data';
 import { whenOf } from '../brief/dates';
 import { useOpenShow } from '../brief/useShow';
 import { useRemove } from '../parts/editing';
-import { Empty, Loading } from '../parts/page';
+import { Empty, Loading, Trouble } from '../parts/page';
 import { Pick } from '../parts/Pick';
 import { FollowUpList } from './FollowUpList';
 import { Notes } from './Notes';
@@ -18,7 +18,7 @@ import { TakeOut } from './TakeOut';
 import { useTell } from './tell';
 import { TwoStrips } from './TwoStrips';
 
-function RunReview({ run }: { run: RunRecord }) {
+function RunReview({ run }: { run: StoredRun }) {
   const { show } = useOpenShow();
   const remove = useRemove();
   const tell = useTell(run.id);
@@ -54,13 +54,29 @@ function RunReview({ run }: { run: RunRecord }) {
   );
 }
 
+/** The run as it was chosen; one that can’t be read says so, and can be removed. */
+function ChosenRun({ run }: { run: RunSummary }) {
+  const { data, error } = useRun(run.id);
+  const remove = useRemove();
+  if (data) return <RunReview run={data} />;
+  if (!error) return <Loading />;
+  return (
+    <>
+      <Trouble error={error} />
+      <Button onClick={() => void remove({ path: `/runs/${run.id}`, name: 'The run' })}>
+        Remove this run
+      </Button>
+    </>
+  );
+}
+
 export default function AfterPage() {
   const { show } = useOpenShow();
   const { data: runs } = useRuns(show.id);
   const [chosen, setChosen] = useState<string | null>(null);
   if (!runs) return <Loading />;
-  const run = runs.find((r) => r.id === chosen) ?? runs.at(-1);
-  if (!run)
+  const listed = runs.find((r) => r.id === chosen) ?? runs.at(-1);
+  if (!listed)
     return (
       <Box sx={{ maxWidth: 900 }}>
         <Empty title="Not performed yet">
@@ -75,7 +91,7 @@ export default function AfterPage() {
       {runs.length > 1 && (
         <Pick
           label="Run"
-          value={run.id}
+          value={listed.id}
           options={runs.map((r) => ({
             value: r.id,
             label: `${r.kind === 'rehearsal' ? 'Rehearsal' : 'Show'}, ${whenOf(r.createdAt)}`,
@@ -84,7 +100,7 @@ export default function AfterPage() {
           sx={{ maxWidth: 320, mb: 2 }}
         />
       )}
-      <RunReview key={run.id} run={run} />
+      <ChosenRun key={listed.id} run={listed} />
     </Box>
   );
 }

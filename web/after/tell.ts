@@ -1,7 +1,8 @@
 import { useCallback } from 'react';
+import type { EventsAnswer } from '../../contract/stage';
 import { eventOf } from '../../core/stage/event';
 import type { EventKind, RunEvent } from '../../core/stage/types';
-import { newId, send } from '../app/api';
+import { ApiError, newId, send } from '../app/api';
 import { queryClient } from '../app/data';
 import { usePreferences } from '../app/preferences';
 import { useAction } from '../parts/useAction';
@@ -16,7 +17,14 @@ export function useTell(runId: string): Tell {
     (kind, more = {}) => {
       const event = eventOf({ id: newId(), at: Date.now(), by: me }, kind, more);
       return act(async () => {
-        await send('POST', `/runs/${runId}/events`, { events: [event] });
+        const answer = await send<EventsAnswer>('POST', `/runs/${runId}/events`, {
+          events: [event],
+          sentAt: Date.now(),
+          known: 0,
+        });
+        const [refused] = answer.refused;
+        if (refused) throw new ApiError(422, 'refused', refused.message, []);
+        await queryClient.invalidateQueries({ queryKey: ['/runs', runId] });
         await queryClient.invalidateQueries({ queryKey: ['/shows'] });
       });
     },

@@ -5,7 +5,9 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { SnackbarProvider } from 'notistack';
 import { lazy, Suspense, useMemo } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { LineDown } from './LineDown';
 import { useLeaving } from '../documents/useLeaving';
+import { Guarded } from '../parts/Guarded';
 import { Loading, Page } from '../parts/page';
 import { Shortcuts } from '../parts/Shortcuts';
 import { queryClient, useChanges } from './data';
@@ -35,6 +37,7 @@ const BringInPage = lazy(() => import('../inventory/BringInPage'));
 const UnitsPage = lazy(() => import('../inventory/UnitsPage'));
 const BenchPage = lazy(() => import('../bench/BenchPage'));
 const VenuesPage = lazy(() => import('../brief/VenuesPage'));
+const BackupsPage = lazy(() => import('../house/BackupsPage'));
 const PeoplePage = lazy(() => import('../brief/PeoplePage'));
 
 const Nowhere = () => (
@@ -49,6 +52,7 @@ function Content() {
   return (
     <>
       <Shortcuts />
+      <LineDown />
       <Suspense
         fallback={
           <Page title="…">
@@ -57,7 +61,14 @@ function Content() {
         }
       >
         <Routes>
-          <Route path="/shows/:showId/on-stage" element={<StagePage />} />
+          <Route
+            path="/shows/:showId/on-stage"
+            element={
+              <Guarded>
+                <StagePage />
+              </Guarded>
+            }
+          />
           <Route element={<Shell />}>
             <Route index element={<TodayPage />} />
             <Route path="shows" element={<ShowsPage />} />
@@ -83,6 +94,7 @@ function Content() {
             <Route path="bench" element={<BenchPage />} />
             <Route path="bench/:calculatorId" element={<BenchPage />} />
             <Route path="venues" element={<VenuesPage />} />
+            <Route path="backups" element={<BackupsPage />} />
             <Route path="people" element={<PeoplePage />} />
             <Route path="*" element={<Nowhere />} />
           </Route>

@@ -14,6 +14,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { type ReactNode, useState } from 'react';
 import { NavLink, Outlet } from 'react-router';
+import { Guarded } from '../parts/Guarded';
 import { useShortcuts } from '../parts/Shortcuts';
 import { Heart } from '../parts/tape';
 import { usePeople } from './data';
@@ -95,6 +96,14 @@ function Me() {
         >
           Switch to {night}
         </MenuItem>
+        <MenuItem
+          component={NavLink}
+          to="/backups"
+          onClick={() => setAnchor(null)}
+          sx={{ borderTop: '1px solid var(--line)' }}
+        >
+          Backups
+        </MenuItem>
       </Menu>
     </>
   );
@@ -167,7 +176,9 @@ export function Shell() {
         </Box>
       </Box>
       <Box sx={{ flex: 1, minWidth: 0, pb: { xs: 8, md: 0 } }}>
-        <Outlet />
+        <Guarded>
+          <Outlet />
+        </Guarded>
       </Box>
     </Box>
   );

@@ -14,12 +14,15 @@ import type { Settings } from '../../contract/inventory';
 import type { ShoppingList } from '../../core/inventory/shopping';
 import type { Box, Movement, StockedLot } from '../../core/inventory/types';
 import type { FollowUp } from '../../contract/day';
-import type { RunRecord } from '../../contract/stage';
+import type { RunSummary, StoredRun } from '../../contract/stage';
 import type { MethodRecord } from '../../core/after/review';
+import { changesOutcome } from '../../core/stage/event';
+import type { StoredEvent } from '../../core/stage/types';
 import type { Person, Venue } from '../../core/brief/types';
 import type { Demo, Item } from '../../core/repertoire/types';
 import { ApiError, send } from './api';
-import { onDocumentChanged } from '../documents/store';
+import { onDocumentChanged, reloadDocuments } from '../documents/store';
+import { LiveLine } from './live';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -90,7 +93,14 @@ export const useShopping = (showIds: readonly string[] | null) =>
 export const useRuns = (showId: string) =>
   useQuery({
     queryKey: ['/shows', showId, 'runs'],
-    queryFn: () => send<RunRecord[]>('GET', `/shows/${showId}/runs`),
+    queryFn: () => send<RunSummary[]>('GET', `/shows/${showId}/runs`),
+  });
+
+export const useRun = (id: string | null) =>
+  useQuery({
+    queryKey: ['/runs', id],
+    queryFn: () => send<StoredRun>('GET', `/runs/${id}`),
+    enabled: id !== null,
   });
 
 export const useHealth = () =>
@@ -127,32 +137,49 @@ const PATH_OF: Partial<Record<Change['kind'], string>> = {
   settings: '/settings',
 };
 
-const runListeners = new Set<(runId: string) => void>();
+/** Called with the run and what was added to it; null: any run may have changed. */
+type RunListener = (runId: string | null, event: StoredEvent | null) => void;
 
-/** Calls back when a run has new events. */
-export function onRunChanged(listener: (runId: string) => void): () => void {
+const runListeners = new Set<RunListener>();
+
+/** Calls back when a run has a new event, or was changed as such. */
+export function onRunChanged(listener: RunListener): () => void {
   runListeners.add(listener);
   return () => void runListeners.delete(listener);
 }
 
-/** Listens to the server's stream of changes for as long as the page is open. */
+/** The run with what follows on what is known of it; as it was, to be asked for again, after a gap. */
+function withEvent(run: StoredRun | undefined, event: StoredEvent): StoredRun | undefined {
+  const follows = run && event.seq === (run.events.at(-1)?.seq ?? 0) + 1;
+  return follows ? { ...run, events: [...run.events, event] } : run;
+}
+
+function take(changes: readonly Change[]): void {
+  const affected = new Set<string>();
+  for (const change of changes) {
+    const { kind, id, event } = change;
+    if (kind === 'run') for (const listener of runListeners) listener(id, event ?? null);
+    if (event) queryClient.setQueryData<StoredRun>(['/runs', id], (run) => withEvent(run, event));
+    // A press on the way changes nothing but its run: what the run came to is asked for at its end.
+    if (event && !changesOutcome(event)) continue;
+    for (const key of AFFECTED[kind]) affected.add(key);
+    const path = PATH_OF[kind];
+    if (path) onDocumentChanged(path, id);
+  }
+  for (const key of affected) void queryClient.invalidateQueries({ queryKey: [key] });
+}
+
+/** Listens to what the server tells for as long as the page is open. */
 export function useChanges(): void {
   useEffect(() => {
-    const stream = new EventSource('/api/changes');
-    let opened = false;
-    stream.onopen = () => {
-      // After a break anything may have changed.
-      if (opened) void queryClient.invalidateQueries();
-      opened = true;
-    };
-    stream.onmessage = (message) => {
-      const change = JSON.parse(String(message.data)) as Change;
-      for (const key of AFFECTED[change.kind])
-        void queryClient.invalidateQueries({ queryKey: [key] });
-      const path = PATH_OF[change.kind];
-      if (path) onDocumentChanged(path, change.id);
-      if (change.kind === 'run') for (const listener of runListeners) listener(change.id);
-    };
-    return () => stream.close();
+    const line = new LiveLine({
+      onChanges: take,
+      onReset: () => {
+        void queryClient.invalidateQueries();
+        reloadDocuments();
+        for (const listener of runListeners) listener(null, null);
+      },
+    });
+    return () => line.close();
   }, []);
 }

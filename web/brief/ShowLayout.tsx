@@ -10,6 +10,7 @@ import { ApiError } from '../app/api';
 import { queryClient, useFollowUps, useShows } from '../app/data';
 import { useAction } from '../parts/useAction';
 import { EditingNotices, SaveBar } from '../parts/editing';
+import { Guarded } from '../parts/Guarded';
 import { Loading, Page, Trouble, useTitle } from '../parts/page';
 import { pinked } from '../parts/tapeShape';
 import { dayWords } from './dates';
@@ -26,9 +27,9 @@ interface Stage {
 function useStages({ show, timeline, bundle, ready: readiness }: OpenShow): Stage[] {
   const { data: shows = [] } = useShows();
   const { data: followUps = [] } = useFollowUps();
-  const runs = shows.find((summary) => summary.id === show.id)?.runs ?? [];
-  const performed = runs.some((run) => run.kind === 'performance' && run.finished);
-  const underWay = runs.some((run) => run.kind === 'performance' && !run.finished);
+  const summary = shows.find((one) => one.id === show.id);
+  const performed = (summary?.performed ?? 0) > 0;
+  const underWay = (summary?.performances ?? 0) > (summary?.performed ?? 0);
   const finish = finishOf(timeline, parseClock(show.start));
   const { state: ready } = readiness;
   const kit = kitList(bundle, timeline).length;
@@ -193,7 +194,9 @@ export default function ShowLayout() {
         <SaveBar editing={editing} />
       </Box>
       <EditingNotices editing={editing} noun="show" />
-      <Outlet context={open} />
+      <Guarded>
+        <Outlet context={open} />
+      </Guarded>
     </Box>
   );
 }

@@ -142,11 +142,7 @@ export const ShowCard = ({ show }: { show: ShowSummary }) => (
     </Box>
     <Typography variant="body2" color="textSecondary">
       {counted(show.slotCount, 'demo')}
-      {show.runs.some((run) => run.finished && run.kind === 'performance')
-        ? ' · performed'
-        : show.agreed
-          ? ' · agreed'
-          : ' · not agreed yet'}
+      {show.performed > 0 ? ' · performed' : show.agreed ? ' · agreed' : ' · not agreed yet'}
     </Typography>
   </Box>
 );

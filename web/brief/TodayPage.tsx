@@ -173,10 +173,7 @@ const USED_BACK = 30;
 /** Shows that were performed, and what they used still counts as being in the store. */
 function ToTakeOut({ shows }: { shows: readonly ShowSummary[] }) {
   const open = shows.filter(
-    (show) =>
-      !show.takenOut &&
-      show.date >= dayAfter(today(), -USED_BACK) &&
-      show.runs.some((run) => run.kind === 'performance' && run.finished),
+    (show) => !show.takenOut && show.date >= dayAfter(today(), -USED_BACK) && show.performed > 0,
   );
   if (open.length === 0) return null;
   return (

@@ -128,11 +128,19 @@ export class DocumentStore<T extends { id: string }> {
   }
 
   private set(state: Partial<DocumentState<T>>): void {
-    this.state.setState(state);
+    this.state.setState({ ...this.typedBeside(state), ...state });
     const { value, base, typed } = this.state.getState();
     if (!value || !base) return;
     if (this.unsaved) this.drafts.keep({ base, value, typed, uncertain: this.uncertain });
     else this.drafts.drop();
+  }
+
+  /** What stands in the fields, brought together with a value that changes under it. */
+  private typedBeside({ value: to }: Partial<DocumentState<T>>): Partial<DocumentState<T>> {
+    const { value, typed, unfit } = this.state.getState();
+    if (!to || !value || typed === null || same(to, value)) return {};
+    const beside = merge(value, typed, to).value;
+    return same(beside, to) ? { typed: null, unfit: [] } : { typed: beside, unfit };
   }
 
   private happen(event: SaveEvent): void {
@@ -301,10 +309,15 @@ export class DocumentStore<T extends { id: string }> {
     this.happen({ event: 'changed' });
   }
 
-  /** Remembers what stands in the fields and can't all be saved yet; null when it can. */
-  setTyped(typed: T | null, unfit: Path[] = []): void {
+  /**
+   * What stands in the fields, and what of it is fit to be saved: that is saved, the rest is remembered
+   * as it is typed, and said to be in the way at `unfit`.
+   */
+  type(fit: T, typed: T, unfit: Path[]): void {
+    this.change(fit);
     const now = this.state.getState();
-    if (!same(typed, now.typed) || !same(unfit, now.unfit)) this.set({ typed, unfit });
+    const left = unfit.length > 0 ? typed : null;
+    if (!same(left, now.typed) || !same(unfit, now.unfit)) this.set({ typed: left, unfit });
   }
 
   undo(): void {

@@ -47,7 +47,7 @@ function LeaveOutTable({
             worth lost
           </Box>
           <Box component="th" sx={{ ...figure, ...heading }}>
-            in time (of 100 shows)
+            in time
           </Box>
           <Box component="th" sx={{ ...figure, ...heading }}>
             change
@@ -178,7 +178,7 @@ export function WhatCouldGo(props: WhatCouldGoProps) {
         maxWidth="md"
         aria-labelledby="could-go-title"
       >
-        <DialogTitle id="could-go-title">What could go</DialogTitle>
+        <DialogTitle id="could-go-title">What to leave out</DialogTitle>
         <DialogContent>
           {forecast && (
             <WhatCouldGoContent

@@ -16,7 +16,6 @@ import {
 } from 'react-hook-form';
 import { check } from '../../contract/validate';
 import { fitting } from '../documents/fit';
-import { merge } from '../documents/merge';
 import type { Editing } from '../documents/useDocument';
 import { type Option, Pick } from './Pick';
 
@@ -45,44 +44,37 @@ export function AutoForm<T extends FieldValues & { id: string }>({
     // The field one types in keeps the focus, whatever is wrong in another.
     shouldFocusError: false,
   });
-  const known = useRef(value);
   // What the fields were last set to, or gave.
   const shown = useRef(editing.typed ?? value);
+  const setting = useRef(false);
   const { trigger } = form;
   // Typed before and not fit to be kept: it says so again.
   useEffect(() => {
     if (store.state.getState().typed) void trigger();
   }, [store, trigger]);
-  // Undo, or another page, changed it: the form follows, with what is typed and not kept beside it.
+  // Undo, another page, or another form changed it: the fields follow.
   useEffect(() => {
-    const before = known.current;
-    if (!value || !before) return;
-    const typed = store.state.getState().typed ?? value;
-    if (same(value, before) && same(typed, shown.current)) return;
-    known.current = value;
-    const next = same(value, before) ? typed : merge(before, shown.current ?? typed, value).value;
+    const next = editing.typed ?? value;
+    if (!next || same(next, shown.current)) return;
     shown.current = next;
+    setting.current = true;
     form.reset(plain(next));
-    if (!same(next, value)) {
-      store.setTyped(next, fitting((one) => check(type, one), next, value).unfit);
-      void form.trigger();
-    }
-  }, [value, editing.typed, form, store, type]);
+    setting.current = false;
+    if (editing.typed) void trigger();
+  }, [value, editing.typed, form, trigger]);
   useEffect(() => {
     const subscription = form.watch(() => {
-      const typed = plain(form.getValues());
       const stored = store.state.getState().value;
-      if (!stored) return;
-      const fit = fitting((one) => check(type, one), typed, stored);
-      known.current = fit.value;
-      shown.current = typed;
-      store.setTyped(fit.unfit.length > 0 ? typed : null, fit.unfit);
-      store.change(fit.value);
-      if (fit.unfit.length > 0) void form.trigger();
+      if (!stored || setting.current) return;
+      const typed = plain(form.getValues());
+      const { value: fit, unfit } = fitting((one) => check(type, one), typed, stored);
+      shown.current = unfit.length > 0 ? typed : fit;
+      store.type(fit, typed, unfit);
+      if (unfit.length > 0) void trigger();
       else form.clearErrors();
     });
     return () => subscription.unsubscribe();
-  }, [form, store, type]);
+  }, [form, store, type, trigger]);
   return (
     <FormProvider {...form}>
       <form onSubmit={(event) => event.preventDefault()} noValidate>

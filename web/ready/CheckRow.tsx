@@ -114,7 +114,7 @@ export function CheckRow(props: CheckRowProps) {
       <Box sx={{ gridArea: 'what', minWidth: 0, py: { xs: 0.5, sm: 1 } }}>
         <Box sx={{ fontWeight: check.holds && !settled ? 700 : 400 }}>{check.title}</Box>
         <Typography variant="body2" color="textSecondary">
-          {underPlace && check.holds && <b>Holds the show · </b>}
+          {underPlace && check.holds && <b>Must be done before the start · </b>}
           {CHECK[check.kind]} · {nameOf(check.personId)}
           {check.place && !underPlace && ` · ${check.place}`}
           {check.from !== null && (

@@ -13,6 +13,7 @@ import { comingUp } from '../../core/stage/fold';
 import type { Live, RunPlan } from '../../core/stage/types';
 import { parseAmount } from '../../core/units/parse';
 import { dimensionOf, toBase } from '../../core/units/units';
+import { serverNow } from '../app/live';
 import { usePreferences } from '../app/preferences';
 import { timeOf } from '../brief/dates';
 import type { OpenShow } from '../brief/useShow';
@@ -84,7 +85,7 @@ export function MeasureDialog({ open, budget, onClose }: MeasureProps) {
     setFault(wrong);
     if (!read.ok || wrong !== null) return;
     const amount = toBase(read.value.amount, read.value.unit, open.bundle.household);
-    const measured = { at: timeOf(Date.now()), amount };
+    const measured = { at: timeOf(serverNow()), amount };
     const others = open.show.cold.filter((other) => other.itemId !== item.id);
     open.editing.store.change({ ...open.show, cold: [...others, { ...plan, measured }] });
     onClose();

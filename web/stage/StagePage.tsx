@@ -4,9 +4,8 @@ import Button from '@mui/material/Button';
 import { ThemeProvider } from '@mui/material/styles';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import type { RunRecord } from '../../contract/stage';
+import type { RunRecord, RunSummary } from '../../contract/stage';
 import { holdingLines } from '../../core/ready/go';
-import { fold } from '../../core/stage/fold';
 import type { RunKind } from '../../core/stage/types';
 import { ApiError, newId, send } from '../app/api';
 import { queryClient, useRuns } from '../app/data';
@@ -27,14 +26,14 @@ function Wings({
   onRun,
 }: {
   open: OpenShow;
-  runs: RunRecord[];
+  runs: RunSummary[];
   onRun: (id: string) => void;
 }) {
   const { show } = open;
   const [error, setError] = useState<string | null>(null);
   const { state } = open.ready;
   const holding = holdingLines(state);
-  const unfinished = runs.filter((run) => fold(run.plan, run.events).phase !== 'finished');
+  const unfinished = runs.filter((run) => !run.finished && run.trouble === null);
   const begin = async (kind: RunKind): Promise<void> => {
     try {
       const run = await send<RunRecord>('POST', `/shows/${show.id}/runs`, { id: newId(), kind });

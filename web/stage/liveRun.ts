@@ -1,41 +1,38 @@
 /**
  * A run on this device: what the server has stored, and what was pressed here and is still on its
- * way. Presses are kept on the device until the server has them, through reloads and breaks.
+ * way. The server's events come one by one, by their place in the run; a gap is asked for.
  */
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { RunRecord } from '../../contract/stage';
+import type { EventsAnswer, StoredRun } from '../../contract/stage';
 import { eventOf } from '../../core/stage/event';
 import { fold } from '../../core/stage/fold';
-import type { EventKind, Live, RunEvent } from '../../core/stage/types';
+import type { EventKind, Live, RunEvent, StoredEvent } from '../../core/stage/types';
 import { ApiError, isOffline, newId, send } from '../app/api';
 import { onRunChanged } from '../app/data';
+import { clockOffset, serverNow } from '../app/live';
 import { usePreferences } from '../app/preferences';
+import { keepEvents, keptEvents } from './keptEvents';
 
 const RETRY_AFTER = 1500;
+/** Presses sent in one request. */
+const SENT_AT_ONCE = 200;
 
-const shelf = (runId: string): string => `hearty-stage-run-${runId}`;
+const lastSeq = (run: StoredRun): number => run.events.at(-1)?.seq ?? 0;
 
-function keptHere(runId: string): RunEvent[] {
-  try {
-    return JSON.parse(localStorage.getItem(shelf(runId)) ?? '[]') as RunEvent[];
-  } catch {
-    return [];
-  }
-}
-
-function keep(runId: string, events: readonly RunEvent[]): void {
-  if (events.length === 0) localStorage.removeItem(shelf(runId));
-  else localStorage.setItem(shelf(runId), JSON.stringify(events));
-}
-
-/** The server's events, then those it has not told of yet. */
-function withKept(run: RunRecord, kept: readonly RunEvent[]): RunEvent[] {
+/** The server's events, then those it has not told of yet, by the server's clock. */
+function withKept(run: StoredRun, kept: readonly RunEvent[]): RunEvent[] {
   const stored = new Set(run.events.map((event) => event.id));
-  return [...run.events, ...kept.filter((event) => !stored.has(event.id))];
+  const offset = clockOffset();
+  return [
+    ...run.events,
+    ...kept
+      .filter((event) => !stored.has(event.id))
+      .map((event) => ({ ...event, at: event.at + offset })),
+  ];
 }
 
 export interface LiveRun {
-  run: RunRecord | null;
+  run: StoredRun | null;
   live: Live | null;
   /** Pressed here and not yet stored. */
   pending: number;
@@ -45,66 +42,93 @@ export interface LiveRun {
 }
 
 export function useLiveRun(runId: string | null): LiveRun {
-  const [run, showRun] = useState<RunRecord | null>(null);
+  const [run, showRun] = useState<StoredRun | null>(null);
   // A press is for what is on stage at that moment, which may be newer than what is drawn.
-  const latest = useRef<RunRecord | null>(null);
-  const setRun = useCallback((next: RunRecord | null) => {
-    // Events are only ever added: an answer with fewer was overtaken on its way.
-    const known = latest.current;
-    if (known && next?.id === known.id && next.events.length < known.events.length) return;
-    latest.current = next;
-    showRun(next);
-  }, []);
+  const latest = useRef<StoredRun | null>(null);
   const [pending, setPending] = useState<RunEvent[]>([]);
   const [error, setError] = useState<string | null>(null);
   const sending = useRef(false);
   const me = usePreferences((state) => state.me);
 
+  const setRun = useCallback((next: StoredRun | null) => {
+    latest.current = next;
+    showRun(next);
+  }, []);
+
+  /** Takes in what follows on what is known; false when something before it is missing. */
+  const take = useCallback(
+    (events: readonly StoredEvent[]): boolean => {
+      const known = latest.current;
+      if (!known) return true;
+      const from = lastSeq(known);
+      const added = events.filter((event) => event.seq > from);
+      if (added.length === 0) return true;
+      if (added[0]?.seq !== from + 1) return false;
+      setRun({ ...known, events: [...known.events, ...added] });
+      return true;
+    },
+    [setRun],
+  );
+
   const refresh = useCallback(async () => {
     if (!runId) return;
     try {
-      setRun(await send<RunRecord>('GET', `/runs/${runId}`));
+      const known = latest.current;
+      if (!known) {
+        setRun(await send<StoredRun>('GET', `/runs/${runId}`));
+        return;
+      }
+      for (;;) {
+        const after = latest.current ? lastSeq(latest.current) : 0;
+        const answer = await send<EventsAnswer>('GET', `/runs/${runId}/events?after=${after}`);
+        take(answer.events);
+        if (answer.events.length === 0 || (answer.events.at(-1)?.seq ?? 0) >= answer.seq) return;
+      }
     } catch (thrown) {
       if (thrown instanceof ApiError && !isOffline(thrown)) setError(thrown.message);
     }
-  }, [runId, setRun]);
+  }, [runId, setRun, take]);
 
   const deliver = useCallback(async () => {
     if (!runId || sending.current) return;
-    const waiting = keptHere(runId);
-    setPending(waiting);
+    const waiting = keptEvents(runId).slice(0, SENT_AT_ONCE);
+    setPending(keptEvents(runId));
     if (waiting.length === 0) return;
     sending.current = true;
     try {
-      const { events } = await send<{ events: RunEvent[] }>('POST', `/runs/${runId}/events`, {
+      const answer = await send<EventsAnswer>('POST', `/runs/${runId}/events`, {
         events: waiting,
+        sentAt: Date.now(),
+        known: latest.current ? lastSeq(latest.current) : 0,
       });
-      const stored = new Set(events.map((event) => event.id));
-      const left = keptHere(runId).filter((event) => !stored.has(event.id));
-      keep(runId, left);
+      // Each is stored or refused now: none of them is sent again.
+      const settled = new Set(waiting.map((event) => event.id));
+      const left = keptEvents(runId).filter((event) => !settled.has(event.id));
+      keepEvents(runId, left);
+      if (!take(answer.events) || (latest.current && lastSeq(latest.current) < answer.seq))
+        await refresh();
       setPending(left);
-      if (latest.current) setRun({ ...latest.current, events });
-      setError(null);
+      setError(answer.refused[0]?.message ?? null);
     } catch (thrown) {
       if (thrown instanceof ApiError && !isOffline(thrown)) setError(thrown.message);
     } finally {
       sending.current = false;
     }
-  }, [runId, setRun]);
+  }, [runId, take, refresh]);
 
   useEffect(() => {
     setRun(null);
     setError(null);
     void refresh().then(deliver);
-    const stop = onRunChanged((id) => {
-      if (id === runId) void refresh();
+    const stop = onRunChanged((id, event) => {
+      if (id === null || (id === runId && (!event || !take([event])))) void refresh();
     });
     const retry = setInterval(() => void deliver(), RETRY_AFTER);
     return () => {
       stop();
       clearInterval(retry);
     };
-  }, [runId, refresh, deliver, setRun]);
+  }, [runId, refresh, deliver, setRun, take]);
 
   const live = useMemo(() => (run ? fold(run.plan, withKept(run, pending)) : null), [run, pending]);
 
@@ -112,17 +136,18 @@ export function useLiveRun(runId: string | null): LiveRun {
     (kind: EventKind, more: Partial<RunEvent> = {}) => {
       const now = latest.current;
       if (!now) return;
-      const waiting = keptHere(now.id);
+      const waiting = keptEvents(now.id);
       const on = fold(now.plan, withKept(now, waiting));
       const slot = now.plan.slots.find((s) => s.id === on.slot);
       const event = eventOf({ id: newId(), at: Date.now(), by: me }, kind, {
         slot: on.slot,
         step: slot?.steps[on.step]?.task ?? null,
         go: on.go,
+        onMove: on.lastMove,
         ...more,
       });
       waiting.push(event);
-      keep(now.id, waiting);
+      keepEvents(now.id, waiting);
       setPending(waiting);
       void deliver();
     },
@@ -131,11 +156,11 @@ export function useLiveRun(runId: string | null): LiveRun {
   return { run, live, pending: pending.length, error, press };
 }
 
-/** This moment, again and again. */
+/** This moment by the server's clock, again and again. */
 export function useNow(every = 250): number {
-  const [now, setNow] = useState(() => Date.now());
+  const [now, setNow] = useState(serverNow);
   useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), every);
+    const timer = setInterval(() => setNow(serverNow()), every);
     return () => clearInterval(timer);
   }, [every]);
   return now;

@@ -1,0 +1,18 @@
+/** Backups of all data, as the server tells of them. */
+export type BackupReason = 'daily' | 'made' | 'before-update' | 'before-restore';
+
+export interface Backup {
+  /** Its name among the backups. */
+  name: string;
+  /** Milliseconds since 1970. */
+  at: number;
+  reason: BackupReason;
+  bytes: number;
+}
+
+export interface BackupsAnswer {
+  /** Where they are on this machine. */
+  folder: string;
+  /** The newest first. */
+  backups: Backup[];
+}

@@ -1,0 +1,144 @@
+/**
+ * A data file with the server over it: opened, looked after, and exchanged for a backup while the
+ * address stays.
+ */
+import { copyFileSync, existsSync, renameSync, rmSync, statSync } from 'node:fs';
+import type { RequestListener, Server } from 'node:http';
+import { dirname, join } from 'node:path';
+import { type AppOptions, createApp } from '../app';
+import { type AppContext, createContext } from '../context';
+import { checkpoint, inspect, openDatabase } from '../db/open';
+import { HttpError } from '../http/errors';
+import { Backups } from './backups';
+
+interface HouseOptions extends Omit<AppOptions, 'context' | 'house'> {
+  file: string;
+  now?: () => number;
+  /** Fills a file that has never been used; called each time one is opened. */
+  fill?: (context: AppContext) => void;
+}
+
+/** How often the log is put into the file, and it is looked whether a backup is due, in ms. */
+const ROUND = 60_000;
+
+const LOGS = ['-wal', '-shm'];
+
+export class House {
+  readonly backups: Backups;
+  private open: AppContext;
+  private listener: RequestListener;
+  private round: NodeJS.Timeout | undefined;
+  private inode = 0;
+  private changesAtLastBackup = -1;
+
+  constructor(private readonly options: HouseOptions) {
+    this.backups = new Backups(options.file, options.now);
+    this.open = this.openFile();
+    this.listener = this.app();
+  }
+
+  get context(): AppContext {
+    return this.open;
+  }
+
+  get folder(): string {
+    return join(dirname(this.options.file), 'backups');
+  }
+
+  readonly answer: RequestListener = (req, res) => this.listener(req, res);
+
+  /** Takes the sockets of a server, whatever file is open. */
+  attach(server: Server): void {
+    server.on('upgrade', (request, socket, head) => this.open.live.upgrade(request, socket, head));
+  }
+
+  private app(): RequestListener {
+    return createApp({ ...this.options, context: this.open, house: this });
+  }
+
+  private openFile(): AppContext {
+    const { file, fill, now } = this.options;
+    const db = openDatabase(file, {
+      beforeMigration: () => this.backups.makeNow(null, 'before-update'),
+    });
+    const context = createContext(db, now);
+    fill?.(context);
+    context.photos.purge();
+    checkpoint(db);
+    this.inode = statSync(file).ino;
+    this.round = setInterval(() => void this.lookAfter(), ROUND);
+    this.round.unref();
+    return context;
+  }
+
+  private async lookAfter(): Promise<void> {
+    try {
+      checkpoint(this.open.db);
+      this.open.photos.purge();
+      await this.dailyBackup();
+    } catch (error) {
+      console.error('The data file could not be looked after:', error);
+    }
+  }
+
+  /** A copy a day, as long as something has changed. */
+  async dailyBackup(): Promise<void> {
+    const changes = this.open.log.latest();
+    if (!this.backups.dailyIsDue() || changes === this.changesAtLastBackup) return;
+    await this.backups.make(this.open.db, 'daily');
+    this.changesAtLastBackup = changes;
+  }
+
+  /** Writing to a file that was moved or deleted would go nowhere. Throws what is to be told. */
+  mustBeThere(): void {
+    const { file } = this.options;
+    if (existsSync(file) && statSync(file).ino === this.inode) return;
+    throw new HttpError(
+      503,
+      'file_gone',
+      `The data file ${file} was moved or deleted while Hearty Stage runs. Put it back, or restore a ` +
+        'backup, and start again. What is typed is kept in the meantime.',
+    );
+  }
+
+  /** Puts a backup in the place of the data, which is kept as a backup first. */
+  restore(path: string): void {
+    const { file } = this.options;
+    inspect(path);
+    this.backups.makeNow(this.open.db, 'before-restore');
+    const kept = `${file}.before`;
+    copyFileSync(file, kept);
+    this.shut();
+    try {
+      exchange(path, file);
+      this.open = this.openFile();
+    } catch (error) {
+      exchange(kept, file);
+      this.open = this.openFile();
+      throw error;
+    } finally {
+      rmSync(kept, { force: true });
+      this.listener = this.app();
+    }
+    this.open.log.anew();
+  }
+
+  private shut(): void {
+    clearInterval(this.round);
+    this.open.live.close();
+    checkpoint(this.open.db);
+    this.open.db.close();
+  }
+
+  close(): void {
+    this.shut();
+  }
+}
+
+/** Puts a whole data file in the place of another, in one step. */
+export function exchange(from: string, file: string): void {
+  const part = `${file}.part`;
+  copyFileSync(from, part);
+  for (const log of LOGS) rmSync(file + log, { force: true });
+  renameSync(part, file);
+}

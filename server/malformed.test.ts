@@ -1,0 +1,260 @@
+/** Requests that nobody means well: whatever comes, it is refused in the one shape, and changes nothing. */
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import request from 'supertest';
+import { type TestServer, testServer } from './testing/serve';
+
+let server: TestServer;
+beforeAll(() => {
+  server = testServer();
+});
+afterAll(() => server.close());
+
+/** Every address of the API, with what its names may be. */
+const ENTITIES = [
+  'shows',
+  'demos',
+  'items',
+  'boxes',
+  'venues',
+  'people',
+  'follow-ups',
+  'lots',
+  'settings',
+];
+const OF_SHOW = [
+  'all',
+  'file',
+  'checks',
+  'kit',
+  'kit.csv',
+  'kit.xlsx',
+  'kit.zip',
+  'stock',
+  'used',
+  'runs',
+  'risks.md',
+  'running-order.csv',
+  'calendar.ics',
+  'labels.pdf',
+  'packing',
+  'packing/packed/x',
+  'checks/test:dome',
+  'photos',
+  'photos/x',
+  'take-out',
+  'put-back',
+  'restore',
+];
+const OTHERS = [
+  'health',
+  'live',
+  'records',
+  'sensor',
+  'shopping',
+  'shopping.csv',
+  'shopping.none',
+  'store.csv',
+  'store/preview',
+  'store/import',
+  'shows/file',
+  'runs/run-vay-open-day',
+  'runs/run-vay-open-day/events',
+  'runs/none/events',
+  'items/yeast/movements',
+  'deliveries',
+  'lots/yeast-1/count',
+  'movements/x/reverse',
+  'backups',
+  'elsewhere',
+];
+const NAMES = [
+  'harbour-light-festival',
+  'constructor',
+  '__proto__',
+  'toString',
+  'none',
+  '%E0%A4%A',
+  '..%2F..',
+  'a'.repeat(300),
+  '%00',
+  '💥',
+];
+
+const path = fc.oneof(
+  fc
+    .tuple(fc.constantFrom(...ENTITIES), fc.constantFrom('', ...NAMES))
+    .map(([kind, id]) => `/${kind}/${id}`),
+  fc
+    .tuple(fc.constantFrom(...NAMES.slice(0, 6)), fc.constantFrom(...OF_SHOW))
+    .map(([id, part]) => `/shows/${id}/${part}`),
+  fc.constantFrom(...OTHERS).map((part) => `/${part}`),
+);
+const query = fc.constantFrom(
+  '',
+  '?version=1e99',
+  '?version=-1',
+  '?version[]=1',
+  '?shows=constructor',
+  '?shows[a]=b',
+  '?after=x',
+  '?key=a&key=b',
+  '?since=%',
+);
+
+const deep = (open: string, close: string): string => open.repeat(50_000) + close.repeat(50_000);
+const odd = fc.constantFrom<unknown>(
+  null,
+  [],
+  {},
+  0,
+  -1,
+  1e308,
+  '',
+  'x',
+  true,
+  [null],
+  [[]],
+  { constructor: { prototype: {} } },
+  { id: { toString: 'a' } },
+  { id: 'constructor' },
+  { version: {} },
+  { events: [null, 1, {}], sentAt: 1, known: 0 },
+  { events: {}, sentAt: 'x' },
+  { text: '\n'.repeat(80_000), mapping: null },
+  { text: 'Name\n'.repeat(30_000), mapping: {} },
+  { lot: null, amount: 1 },
+  { amount: Number.MAX_VALUE, unit: 'g', note: '' },
+  { taken: [null] },
+  { id: 'r', kind: 'rehearsal', more: 1 },
+  { state: 'waived', reason: '', value: 'x', by: {} },
+  { format: 'hearty-stage/show', version: 'x' },
+);
+const raw = fc.constantFrom(
+  '{',
+  '[',
+  '"',
+  'null',
+  '{"a":',
+  '{"constructor":{"x":1}}',
+  '{"__proto__":{"x":1}}',
+  '\u0000',
+  deep('[', ']'),
+  deep('{"a":', '}').replace(/\}$/, '}'),
+  `{"format":"hearty-stage/show","version":6,"items":[${'{},'.repeat(100_000)}{}]}`,
+);
+/** What is stored, with something in it that is not as it was. */
+const bent = fc.tuple(fc.nat(), odd);
+
+const bodyOf = fc.oneof(
+  odd.map((value) => ({ kind: 'json' as const, value })),
+  raw.map((text) => ({ kind: 'raw' as const, text })),
+  bent.map(([at, value]) => ({ kind: 'bent' as const, at, value })),
+);
+const method = fc.constantFrom('get', 'post', 'put', 'delete', 'patch' as const);
+const header = fc.constantFrom<Record<string, string>>(
+  {},
+  {},
+  {},
+  { 'Content-Type': 'text/plain' },
+  { 'Content-Type': 'image/png' },
+  { 'Content-Encoding': 'gzip' },
+  { Origin: 'http://elsewhere.example' },
+  { 'Sec-Fetch-Site': 'cross-site' },
+  { 'Content-Type': 'application/json; charset=nonsense' },
+);
+
+/** Everything stored, but for what a request that is quite right may add: looked at as one text. */
+function stored(): string {
+  const { db } = server.context;
+  const tables = db
+    .prepare("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite%'")
+    .pluck()
+    .all() as string[];
+  const kept = tables.filter(
+    (name) => !['change', 'method_run', 'method_total', 'method_cause', 'run'].includes(name),
+  );
+  return JSON.stringify(kept.map((name) => [name, db.prepare(`SELECT * FROM "${name}"`).all()]));
+}
+
+function bend(value: unknown, at: number, by: unknown): unknown {
+  if (typeof value !== 'object' || value === null) return by;
+  const keys = Object.keys(value);
+  const key = keys[at % Math.max(1, keys.length)];
+  if (key === undefined) return by;
+  const part = (value as Record<string, unknown>)[key];
+  const changed = at % 3 === 0 ? by : bend(part, Math.floor(at / 3), by);
+  return Array.isArray(value)
+    ? value.map((entry, i) => (String(i) === key ? changed : (entry as unknown)))
+    : { ...value, [key]: changed };
+}
+
+/** Done by the method as it should be, so that it may change something. */
+const MAY = new Set([200, 201, 204]);
+
+test('5,000 malformed requests over every address: none is a defect, none that is refused changes anything', async () => {
+  const show = (await request(server.app).get('/api/shows/harbour-light-festival')).body as object;
+  const complaints: string[] = [];
+  const said = console.error;
+  console.error = (...words: unknown[]) => complaints.push(String(words[0]));
+  let before = stored();
+  await fc.assert(
+    fc.asyncProperty(
+      method,
+      path,
+      query,
+      bodyOf,
+      header,
+      async (how, where, asked, body, headers) => {
+        const call = request(server.app)
+          [how](`/api${where}${asked}`)
+          .set(headers)
+          .ok(() => true);
+        const text =
+          body.kind === 'raw'
+            ? body.text
+            : JSON.stringify(body.kind === 'json' ? body.value : bend(show, body.at, body.value));
+        const type = headers['Content-Type'] ?? 'application/json';
+        const answer = await (how === 'get' ? call : call.set('Content-Type', type).send(text));
+        expect([how, where, asked, text.slice(0, 120), answer.status]).not.toContain(500);
+        if (answer.status >= 400) {
+          expect(
+            (answer.body as { error?: { code?: unknown; message?: unknown } }).error,
+          ).toMatchObject({
+            code: expect.any(String),
+            message: expect.any(String),
+          });
+        }
+        const after = stored();
+        if (!MAY.has(answer.status)) expect(after).toBe(before);
+        before = after;
+      },
+    ),
+    { numRuns: Number(process.env.FUZZ_RUNS ?? 5000), seed: 411 },
+  );
+  console.error = said;
+  expect(complaints).toEqual([]);
+});
+
+test('every address of the API is among those that are tried', () => {
+  const folder = join(import.meta.dirname, '.');
+  const routes = readdirSync(folder, { recursive: true })
+    .map(String)
+    .filter((name) => /[rR]outes\.ts$|^app\.ts$|^entity\.ts$/.test(name))
+    .flatMap((name) => [
+      ...readFileSync(join(folder, name), 'utf8').matchAll(
+        /\.(?:get|post|put|delete|use)\(\s*'(\/[^']*)'/g,
+      ),
+    ])
+    .map((match) => match[1] ?? '');
+  const tried = [...ENTITIES, ...OF_SHOW, ...OTHERS].join(' ');
+  const untried = routes.filter((route) => {
+    const words = route
+      .split('/')
+      .filter((part) => part && !part.startsWith(':') && !part.startsWith('{'));
+    return words.some((word) => !tried.includes(word.split('.')[0] ?? ''));
+  });
+  expect(untried.filter((route) => route !== '/api')).toEqual(['/assets']);
+});

@@ -1,0 +1,153 @@
+/**
+ * What runs came to, kept when they change: whether one is finished, and for each method how often it
+ * worked. A question costs what is new since the last one, however many runs there are.
+ */
+import {
+  countsOf,
+  type MethodCounts,
+  type MethodRecord,
+  type MethodRun,
+  methodRunsOf,
+  PERFORMANCES_TOLD,
+  recordOf,
+} from '../../core/after/review';
+import type { Demo } from '../../core/repertoire/types';
+import { fold } from '../../core/stage/fold';
+import { type Db, written } from '../db/open';
+import { json } from '../db/rows';
+import type { RunStore } from './runs';
+
+type KeptRun = Omit<MethodRun, 'slotId' | 'demoId' | 'methodId'>;
+
+const NOTHING: MethodCounts = { worked: 0, partly: 0, failed: 0, causes: [] };
+
+export class Outcomes {
+  constructor(
+    private readonly db: Db,
+    private readonly runs: RunStore,
+  ) {}
+
+  /** Looks at the runs that have changed. One that can't be read is marked so, and counts for nothing. */
+  refresh(): void {
+    const stale = this.db.prepare('SELECT id, removed FROM run WHERE stale = 1').all() as {
+      id: string;
+      removed: 0 | 1;
+    }[];
+    if (stale.length === 0) return;
+    written(this.db, () => {
+      for (const { id, removed } of stale) this.look(id, removed === 1);
+    });
+  }
+
+  private look(id: string, removed: boolean): void {
+    let came: MethodRun[] = [];
+    let finished = false;
+    let trouble: string | null = null;
+    if (!removed)
+      try {
+        const run = this.runs.get(id);
+        const live = fold(run.plan, run.events);
+        came = methodRunsOf(run, live);
+        finished = live.phase === 'finished';
+      } catch (error) {
+        trouble = error instanceof Error ? error.message : String(error);
+      }
+    this.replace(id, came);
+    this.db
+      .prepare('UPDATE run SET stale = 0, finished = ?, trouble = ? WHERE id = ?')
+      .run(finished ? 1 : 0, trouble, id);
+  }
+
+  /** Takes out what the run counted for before, and puts in what it counts for now. */
+  private replace(runId: string, now: readonly MethodRun[]): void {
+    for (const before of this.kept('run_id = ?', runId)) this.count(before, -1);
+    this.db.prepare('DELETE FROM method_run WHERE run_id = ?').run(runId);
+    const insert = this.db.prepare(
+      `INSERT INTO method_run (run_id, slot_id, demo_id, method_id, at, came_to)
+       VALUES (?, ?, ?, ?, ?, ?)`,
+    );
+    for (const { slotId, demoId, methodId, ...kept } of now) {
+      insert.run(runId, slotId, demoId, methodId, Math.round(kept.at), json(kept));
+      this.count({ ...kept, slotId, demoId, methodId }, 1);
+    }
+  }
+
+  private count({ demoId, methodId, goes }: MethodRun, sign: 1 | -1): void {
+    const { worked, partly, failed, causes } = countsOf([{ goes }]);
+    this.db
+      .prepare(
+        `INSERT INTO method_total (demo_id, method_id, worked, partly, failed)
+         VALUES (@demoId, @methodId, @worked, @partly, @failed)
+         ON CONFLICT (demo_id, method_id) DO UPDATE SET worked = worked + @worked,
+           partly = partly + @partly, failed = failed + @failed`,
+      )
+      .run({
+        demoId,
+        methodId,
+        worked: sign * worked,
+        partly: sign * partly,
+        failed: sign * failed,
+      });
+    const cause = this.db.prepare(
+      `INSERT INTO method_cause (demo_id, method_id, cause, count) VALUES (?, ?, ?, ?)
+       ON CONFLICT (demo_id, method_id, cause) DO UPDATE SET count = count + excluded.count`,
+    );
+    for (const one of causes) cause.run(demoId, methodId, one.cause, sign * one.count);
+  }
+
+  private kept(where: string, ...keys: (string | number)[]): MethodRun[] {
+    const rows = this.db
+      .prepare(
+        `SELECT slot_id AS slotId, demo_id AS demoId, method_id AS methodId, came_to AS cameTo
+         FROM method_run WHERE ${where}`,
+      )
+      .all(...keys) as { slotId: string; demoId: string; methodId: string; cameTo: string }[];
+    return rows.map(({ cameTo, ...names }) => ({
+      ...names,
+      ...(JSON.parse(cameTo) as KeptRun),
+    }));
+  }
+
+  private countsOf(demoId: string, methodId: string): MethodCounts {
+    const total = this.db
+      .prepare(
+        'SELECT worked, partly, failed FROM method_total WHERE demo_id = ? AND method_id = ?',
+      )
+      .get(demoId, methodId) as Omit<MethodCounts, 'causes'> | undefined;
+    const causes = this.db
+      .prepare(
+        `SELECT cause, count FROM method_cause WHERE demo_id = ? AND method_id = ? AND count > 0`,
+      )
+      .all(demoId, methodId) as MethodCounts['causes'];
+    return { ...(total ?? NOTHING), causes };
+  }
+
+  /** How often each method of these demos has worked, over every run there is. */
+  records(demos: readonly Pick<Demo, 'id' | 'methods'>[]): MethodRecord[] {
+    this.refresh();
+    return demos.flatMap((demo) =>
+      demo.methods.map((method) => {
+        const latest = this.kept(
+          'demo_id = ? AND method_id = ? ORDER BY at DESC LIMIT ?',
+          demo.id,
+          method.id,
+          PERFORMANCES_TOLD,
+        );
+        return recordOf(demo.id, method, this.countsOf(demo.id, method.id), latest);
+      }),
+    );
+  }
+
+  /** The show has been performed to its end. */
+  wasPerformed(showId: string): boolean {
+    this.refresh();
+    return (
+      this.db
+        .prepare(
+          `SELECT 1 FROM run WHERE show_id = ? AND kind = 'performance' AND removed = 0
+           AND finished = 1 LIMIT 1`,
+        )
+        .get(showId) !== undefined
+    );
+  }
+}

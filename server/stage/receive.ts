@@ -1,0 +1,50 @@
+/** Events as they come from a device: each checked by itself, its time brought to the server's clock. */
+import type { EventsBody } from '../../contract/stage';
+import { RunEventBody } from '../../contract/stage';
+import { check, faultInWords } from '../../contract/validate';
+import { EventNames } from '../../core/stage/event';
+import type { RunPlan } from '../../core/stage/types';
+import type { Received } from './runs';
+
+export interface Sorted {
+  fit: Received[];
+  refused: { id: string; message: string }[];
+}
+
+const idOf = (event: unknown): string => {
+  const id = (event as { id?: unknown } | null)?.id;
+  return typeof id === 'string' ? id.slice(0, 100) : '';
+};
+
+/**
+ * A device may be minutes fast or slow: what it says is read by how its clock stood when it sent. No
+ * press is later than its receipt, or earlier than the run.
+ */
+export function timeOf(at: number, sentAt: number, receivedAt: number, runFrom: number): number {
+  const byServer = at + (receivedAt - sentAt);
+  return Math.min(receivedAt, Math.max(Math.min(runFrom, receivedAt), byServer));
+}
+
+/** Sorts out what can't be stored, with the reason; the rest is as it will be stored. */
+export function sortEvents(
+  { events, sentAt }: EventsBody,
+  run: { plan: RunPlan; createdAt: number },
+  receivedAt: number,
+): Sorted {
+  const names = new EventNames(run.plan);
+  const sorted: Sorted = { fit: [], refused: [] };
+  for (const plain of events) {
+    const checked = check(RunEventBody, plain);
+    const fault = checked.ok
+      ? names.fault(checked.value)
+      : checked.faults[0] && faultInWords(checked.faults[0]);
+    if (!checked.ok || fault) {
+      sorted.refused.push({ id: idOf(plain), message: `A press ${fault ?? 'is not right'}.` });
+      continue;
+    }
+    const event = checked.value;
+    const at = timeOf(event.at, sentAt, receivedAt, run.createdAt);
+    sorted.fit.push({ event: { ...event, at }, deviceAt: event.at, receivedAt });
+  }
+  return sorted;
+}

@@ -1,0 +1,135 @@
+/**
+ * The line to the server on which it tells what was stored: in order and by number. After a break it
+ * asks for what it missed. It also measures how this device's clock stands against the server's.
+ */
+import { create } from 'zustand';
+import type { Change, LiveMessage } from '../../contract/api';
+
+interface Line {
+  /** False while nothing is heard; true before the first try has failed. */
+  up: boolean;
+}
+
+/** Whether what others do reaches this page. */
+export const useLine = create<Line>()(() => ({ up: true }));
+
+/** Between tries to come back, in ms: soon at first, then less often. */
+const RETRY = [250, 500, 1000, 2000, 4000];
+/** The clock is asked for this often, in ms; a line on which no answer comes in time is dead. */
+const ASK_EVERY = 10_000;
+const ANSWER_WITHIN = 5000;
+/** Readings of the server's clock that are kept: the one that came back soonest is the truest. */
+const READINGS = 6;
+
+interface Reading {
+  trip: number;
+  offset: number;
+}
+
+const readings: Reading[] = [];
+
+/** Server's clock less this device's, in ms; 0 until it is known. */
+export function clockOffset(): number {
+  const best = readings.reduce<Reading | null>(
+    (found, one) => (found && found.trip <= one.trip ? found : one),
+    null,
+  );
+  return best?.offset ?? 0;
+}
+
+/** This moment by the server's clock, in ms since 1970. */
+export const serverNow = (): number => Date.now() + clockOffset();
+
+export interface Listener {
+  onChanges: (changes: readonly Change[]) => void;
+  /** So much was missed that everything is to be read again. */
+  onReset: () => void;
+}
+
+const address = (since: number, epoch: string): string => {
+  const { protocol, host } = window.location;
+  return `${protocol === 'https:' ? 'wss' : 'ws'}://${host}/api/live?since=${since}&epoch=${epoch}`;
+};
+
+/** Listens until it is closed. One for each page. */
+export class LiveLine {
+  private socket: WebSocket | null = null;
+  private known = 0;
+  private epoch = '';
+  private tries = 0;
+  private closed = false;
+  private retry: ReturnType<typeof setTimeout> | undefined;
+  private ask: ReturnType<typeof setInterval> | undefined;
+  private answer: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(private readonly listener: Listener) {
+    window.addEventListener('online', this.again);
+    window.addEventListener('offline', this.lost);
+    this.connect();
+  }
+
+  close(): void {
+    this.closed = true;
+    window.removeEventListener('online', this.again);
+    window.removeEventListener('offline', this.lost);
+    this.drop();
+  }
+
+  private connect(): void {
+    const socket = new WebSocket(address(this.known, this.epoch));
+    this.socket = socket;
+    socket.onopen = () => {
+      this.askTheTime();
+      this.ask = setInterval(() => this.askTheTime(), ASK_EVERY);
+    };
+    socket.onmessage = (message) => this.hear(JSON.parse(String(message.data)) as LiveMessage);
+    socket.onclose = () => {
+      if (this.socket === socket) this.lost();
+    };
+  }
+
+  private hear(message: LiveMessage): void {
+    if ('sent' in message) {
+      clearTimeout(this.answer);
+      const trip = Date.now() - message.sent;
+      readings.push({ trip, offset: message.at - (message.sent + trip / 2) });
+      if (readings.length > READINGS) readings.shift();
+    } else if ('hello' in message) {
+      this.tries = 0;
+      useLine.setState({ up: true });
+      if (message.reset) this.listener.onReset();
+      this.epoch = message.epoch;
+      if (message.reset || this.known === 0) this.known = message.hello;
+    } else {
+      this.known = message.changes.at(-1)?.n ?? this.known;
+      this.listener.onChanges(message.changes);
+    }
+  }
+
+  private askTheTime(): void {
+    this.socket?.send(String(Date.now()));
+    clearTimeout(this.answer);
+    this.answer = setTimeout(this.lost, ANSWER_WITHIN);
+  }
+
+  private drop(): void {
+    clearTimeout(this.retry);
+    clearInterval(this.ask);
+    clearTimeout(this.answer);
+    const { socket } = this;
+    this.socket = null;
+    socket?.close();
+  }
+
+  private readonly lost = (): void => {
+    this.drop();
+    if (this.closed) return;
+    useLine.setState({ up: false });
+    this.retry = setTimeout(this.again, RETRY[Math.min(this.tries++, RETRY.length - 1)]);
+  };
+
+  private readonly again = (): void => {
+    this.drop();
+    if (!this.closed) this.connect();
+  };
+}
