@@ -45,7 +45,14 @@ export default tseslint.config(
     },
   },
   {
-    files: ['server/main.ts', 'server/plan.ts', 'scripts/**', 'benchmarks/run.ts', 'simulators/**'],
+    files: [
+      'server/main.ts',
+      'server/plan.ts',
+      'server/restore.ts',
+      'scripts/**',
+      'benchmarks/run.ts',
+      'simulators/**',
+    ],
     rules: { 'no-console': 'off' },
   },
 );

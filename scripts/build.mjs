@@ -40,7 +40,7 @@ export async function buildIfStale() {
   console.log('Building the pages and the server …');
   const { build: buildPages } = await import('vite');
   await buildPages({ root, logLevel: 'warn' });
-  await bundlePrograms('dist/server', ['server/main.ts']);
+  await bundlePrograms('dist/server', ['server/main.ts', 'server/heavy/heavyWorker.ts']);
   writeFileSync(stampFile, stamp);
 }
 

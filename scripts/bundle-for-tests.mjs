@@ -4,6 +4,7 @@ import { bundlePrograms } from './build.mjs';
 export default () =>
   bundlePrograms('test-results/programs', [
     'server/main.ts',
+    'server/heavy/heavyWorker.ts',
     'server/plan.ts',
     'simulators/room-sensor.ts',
   ]);

@@ -10,6 +10,7 @@ import { showStore } from './brief/shows';
 import { venueStore } from './brief/venues';
 import type { Db } from './db/open';
 import type { EntityStore } from './entity';
+import { type Heavy, inThisThread } from './heavy/heavy';
 import { ChangeLog } from './live/changeLog';
 import { Live } from './live/live';
 import { PackMarks } from './kit/packMarks';
@@ -48,6 +49,8 @@ export interface AppContext {
   live: Live;
   /** The server's clock, in ms since 1970. */
   now: () => number;
+  /** Who answers what takes long. */
+  heavy: Heavy;
 }
 
 export function createContext(db: Db, now: () => number = Date.now): AppContext {
@@ -62,7 +65,6 @@ export function createContext(db: Db, now: () => number = Date.now): AppContext 
   };
   const runs = new RunStore(db);
   const log = new ChangeLog(db, runs);
-  log.prune();
   const context: AppContext = {
     db,
     ...stores,
@@ -79,6 +81,12 @@ export function createContext(db: Db, now: () => number = Date.now): AppContext 
     packMarks: new PackMarks(db),
     upcomingNeeds: new UpcomingNeeds(() => context),
     bundles: new Bundles(stores),
+    // In this thread, until somebody gives it one of its own.
+    heavy: {
+      text: (...asked) => inThisThread(context).text(...asked),
+      told: (...asked) => inThisThread(context).told(...asked),
+      close: () => Promise.resolve(),
+    },
   };
   return context;
 }

@@ -1,4 +1,5 @@
 /** The server as a program: opens the data, fills the demo season in once, listens, prints the address. */
+import { existsSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { join, resolve } from 'node:path';
 import type { AppContext } from './context';
@@ -55,7 +56,9 @@ function fill(context: AppContext): void {
 
 function opened(): House {
   try {
-    return new House({ file, pages: join(root, 'dist', 'web'), demo, sensor, fill });
+    const bundled = join(import.meta.dirname, 'heavyWorker.js');
+    const worker = existsSync(bundled) ? bundled : null;
+    return new House({ worker, file, pages: join(root, 'dist', 'web'), demo, sensor, fill });
   } catch (error) {
     if (error instanceof DatabaseTrouble) stop(error.message);
     const reason = error instanceof Error ? error.message : String(error);
@@ -89,8 +92,7 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const) {
   process.on(signal, () => {
     house.context.live.close();
     server.close(() => {
-      house.close();
-      process.exit(0);
+      void house.close().then(() => process.exit(0));
     });
     server.closeAllConnections();
   });

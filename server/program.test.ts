@@ -117,6 +117,23 @@ describe('the server', () => {
     expect(await json(`${url}/api/health`)).toMatchObject({ ok: true, demo: false });
   });
 
+  test('what takes long is answered by a thread of its own, of what is stored now', async () => {
+    const { url } = await start('demo', join(folder, 'threads.sqlite'));
+    const get = async <T>(path: string): Promise<T> =>
+      (await (await fetch(`${url}/api${path}`)).json()) as T;
+    const lots = (): Promise<{ id: string; stock: number; version: number }[]> => get('/lots');
+    const [first] = await lots();
+    const path = `${url}/api/lots/${first?.id}/count`;
+    const count = (unit: string) => json<{ stock: number }>(path, { amount: 1, unit, note: '' });
+    const counted = await count('g').catch(() => count('piece'));
+    expect(counted.stock).not.toBe(first?.stock);
+    expect((await lots()).find((lot) => lot.id === first?.id)?.stock).toBe(counted.stock);
+    expect((await get<{ lines: unknown[] }>('/shopping')).lines.length).toBeGreaterThan(0);
+    expect((await get<unknown[]>('/items')).length).toBeGreaterThan(50);
+    const refused = await fetch(`${url}/api/shows/none/stock`);
+    expect(refused.status).toBe(404);
+  });
+
   test('a taken port is said, with a way out', async () => {
     const holder = createServer().listen(0, '127.0.0.1');
     await once(holder, 'listening');

@@ -38,5 +38,7 @@ try {
   if (error instanceof DatabaseTrouble) stop(error.message);
   throw error;
 }
-console.log(`${file} is now as it was in ${backup}.`);
-console.log(`What was there before is in ${join(file, '..', 'backups')}.`);
+process.stdout.write(
+  `${file} is now as it was in ${backup}.\n` +
+    `What was there before is in ${join(file, '..', 'backups')}.\n`,
+);

@@ -1,4 +1,4 @@
-import { closeSync, existsSync, mkdirSync, openSync, readSync, statSync } from 'node:fs';
+import { closeSync, existsSync, mkdirSync, openSync, readSync, rmSync, statSync } from 'node:fs';
 import { dirname } from 'node:path';
 import Database from 'better-sqlite3';
 import { MIGRATIONS } from './migrations';
@@ -25,7 +25,10 @@ function looksLikeDatabase(file: string): boolean {
   }
 }
 
-const codeOf = (error: unknown): string => String((error as { code?: unknown } | null)?.code ?? '');
+const codeOf = (error: unknown): string => {
+  const code = (error as { code?: unknown } | null)?.code;
+  return typeof code === 'string' ? code : '';
+};
 
 /** What is in the way of opening a file, in words, by the code that SQLite or the system gives. */
 function troubleOf(file: string, error: unknown): DatabaseTrouble {
@@ -99,6 +102,25 @@ export function migrate(db: Db, upTo = MIGRATIONS.length): void {
 /** Puts what is in the log into the file itself, and empties the log. */
 export const checkpoint = (db: Db): void => void db.pragma('wal_checkpoint(TRUNCATE)');
 
+/**
+ * Keeps everybody else out of a data file. The lock is a file of its own, so that other threads can
+ * read the data; the system lets it go even when the program is killed.
+ */
+function locked(file: string): () => void {
+  const path = `${file}.lock`;
+  const lock = new Database(path, { timeout: 0 });
+  try {
+    lock.exec('BEGIN EXCLUSIVE');
+  } catch (error) {
+    lock.close();
+    throw error;
+  }
+  return () => {
+    rmSync(path, { force: true });
+    lock.close();
+  };
+}
+
 export interface OpenOptions {
   /** Called before a file of an earlier version is changed; the file is whole and nobody else has it. */
   beforeMigration?: (file: string, version: number) => void;
@@ -113,16 +135,16 @@ export interface OpenOptions {
  */
 export function openDatabase(file: string, { beforeMigration }: OpenOptions = {}): Db {
   let db: Db | null = null;
+  let unlock = (): void => undefined;
   try {
     let version = 0;
     if (file !== ':memory:') {
       mkdirSync(dirname(file), { recursive: true });
+      unlock = locked(file);
       if (existsSync(file)) version = inspect(file);
     }
     db = new Database(file);
-    db.pragma('busy_timeout = 1000');
-    // Held from the first access on, and let go by the system even if the program is killed.
-    db.pragma('locking_mode = EXCLUSIVE');
+    db.pragma('busy_timeout = 4000');
     db.pragma('journal_mode = WAL');
     db.pragma('synchronous = FULL');
     db.pragma('foreign_keys = ON');
@@ -134,9 +156,17 @@ export function openDatabase(file: string, { beforeMigration }: OpenOptions = {}
     // Shown to be possible now, not at the first thing that somebody types.
     db.pragma(`user_version = ${MIGRATIONS.length}`);
     checkpoint(db);
+    const opened = db;
+    const close = db.close.bind(db);
+    db.close = () => {
+      close();
+      unlock();
+      return opened;
+    };
     return db;
   } catch (error) {
     db?.close();
+    unlock();
     throw troubleOf(file, error);
   }
 }

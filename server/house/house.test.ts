@@ -23,7 +23,7 @@ const open = (): House =>
     sensor: new RoomSensor('http://127.0.0.1:1/'),
     now: () => Date.now() + shift,
   });
-const api = () => request(house!.answer as never);
+const api = () => request(house!.answer);
 const person = (id: string, name = 'Ines') => ({
   id,
   name,
@@ -44,8 +44,8 @@ beforeEach(() => {
   shift = 0;
   house = open();
 });
-afterEach(() => {
-  house?.close();
+afterEach(async () => {
+  await house?.close();
   rmSync(folder, { recursive: true, force: true });
 });
 
@@ -56,8 +56,8 @@ describe('a data file', () => {
     expect(await people()).toEqual(['ines']);
   });
 
-  test('whose log is lost after it was filled has lost nothing of what was filled in', () => {
-    house?.close();
+  test('whose log is lost after it was filled has lost nothing of what was filled in', async () => {
+    await house?.close();
     house = new House({
       file: join(folder, 'filled.sqlite'),
       pages: null,
@@ -68,13 +68,13 @@ describe('a data file', () => {
     // What is on the disk now, without the log that a running server keeps beside it.
     copyFileSync(join(folder, 'filled.sqlite'), file);
     rmSync(`${file}-wal`, { force: true });
-    house.close();
+    await house.close();
     house = open();
     expect(house.context.people.list().map((one) => one.id)).toEqual(['filled']);
   });
 
-  test('that holds nothing because its log is lost is told of, not begun afresh', () => {
-    house?.close();
+  test('that holds nothing because its log is lost is told of, not begun afresh', async () => {
+    await house?.close();
     house = null;
     const bare = new Database(join(folder, 'bare.sqlite'));
     bare.pragma('journal_mode = WAL');
@@ -198,7 +198,7 @@ describe('backups', () => {
   });
 
   test('one is made before a file of an earlier version is brought up to date', async () => {
-    house?.close();
+    await house?.close();
     rmSync(file);
     const early = new Database(file);
     early.pragma('journal_mode = WAL');

@@ -7,6 +7,7 @@ import type { RequestListener, Server } from 'node:http';
 import { dirname, join } from 'node:path';
 import { type AppOptions, createApp } from '../app';
 import { type AppContext, createContext } from '../context';
+import { inOwnThread } from '../heavy/heavy';
 import { checkpoint, inspect, openDatabase } from '../db/open';
 import { HttpError } from '../http/errors';
 import { Backups } from './backups';
@@ -16,6 +17,8 @@ interface HouseOptions extends Omit<AppOptions, 'context' | 'house'> {
   now?: () => number;
   /** Fills a file that has never been used; called each time one is opened. */
   fill?: (context: AppContext) => void;
+  /** The bundled program of the thread that answers what takes long; null to answer in this one. */
+  worker?: string | null;
 }
 
 /** How often the log is put into the file, and it is looked whether a backup is due, in ms. */
@@ -57,15 +60,18 @@ export class House {
   }
 
   private openFile(): AppContext {
-    const { file, fill, now } = this.options;
+    const { file, fill, now, worker = null } = this.options;
     const db = openDatabase(file, {
       beforeMigration: () => this.backups.makeNow(null, 'before-update'),
     });
     const context = createContext(db, now);
+    context.log.prune();
     fill?.(context);
+    context.outcomes.refresh();
     context.photos.purge();
     checkpoint(db);
     this.inode = statSync(file).ino;
+    if (worker !== null) context.heavy = inOwnThread(context, file, worker);
     this.round = setInterval(() => void this.lookAfter(), ROUND);
     this.round.unref();
     return context;
@@ -102,13 +108,13 @@ export class House {
   }
 
   /** Puts a backup in the place of the data, which is kept as a backup first. */
-  restore(path: string): void {
+  async restore(path: string): Promise<void> {
     const { file } = this.options;
     inspect(path);
     this.backups.makeNow(this.open.db, 'before-restore');
     const kept = `${file}.before`;
     copyFileSync(file, kept);
-    this.shut();
+    await this.shut();
     try {
       exchange(path, file);
       this.open = this.openFile();
@@ -123,15 +129,18 @@ export class House {
     this.open.log.anew();
   }
 
-  private shut(): void {
+  private async shut(): Promise<void> {
     clearInterval(this.round);
     this.open.live.close();
+    // Nobody is answered until the next file is open.
+    this.listener = (_req, res) => void res.destroy();
+    await this.open.heavy.close();
     checkpoint(this.open.db);
     this.open.db.close();
   }
 
-  close(): void {
-    this.shut();
+  close(): Promise<void> {
+    return this.shut();
   }
 }
 

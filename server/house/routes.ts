@@ -19,9 +19,9 @@ export function houseRoutes(house: House): Router {
     res.status(201).json(answer());
   });
   router.get('/:name', (req, res) => res.download(pathOf(req.params.name), req.params.name));
-  router.post('/:name/restore', (req, res) => {
+  router.post('/:name/restore', async (req, res) => {
     try {
-      house.restore(pathOf(req.params.name));
+      await house.restore(pathOf(req.params.name));
     } catch (error) {
       if (error instanceof DatabaseTrouble) throw new HttpError(422, 'damaged', error.message);
       throw error;

@@ -123,5 +123,10 @@ export const answerErrors: ErrorRequestHandler = (error: unknown, _req, res, nex
           message: 'Hearty Stage could not do that. What was stored before is untouched.',
         },
       };
-  res.status(refusal?.status ?? 500).json(answer);
+  // A route may have said already that a file comes: now it is words instead.
+  res.removeHeader('Content-Disposition');
+  res
+    .status(refusal?.status ?? 500)
+    .type('application/json')
+    .json(answer);
 };

@@ -25,3 +25,7 @@ export async function sendTable(
     .type('application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
     .send(await sheetFile(title, rows));
 }
+
+/** Sends what is JSON already. */
+export const sendJson = (res: Response, text: string): void =>
+  void res.type('application/json').send(text);

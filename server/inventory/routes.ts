@@ -10,6 +10,7 @@ import { type UnitId, dimensionOf, toBase } from '../../core/units/units';
 import { kindInWords } from '../../core/units/parse';
 import type { AppContext } from '../context';
 import { entityRoutes } from '../entity';
+import { sendJson } from '../http/sendTable';
 import { HttpError, body } from '../http/errors';
 
 /** An amount as somebody wrote it, in what the item's stock is counted in. */
@@ -72,9 +73,8 @@ export function storeRoutes(context: AppContext): Router {
       );
     next();
   });
-  router.use(
-    '/lots',
-    entityRoutes(lots, LotBody, () => ledger.stocked()),
-  );
+  router.get('/lots', async (_req, res) => sendJson(res, await context.heavy.text('lots')));
+  router.get('/items', async (_req, res) => sendJson(res, await context.heavy.text('items')));
+  router.use('/lots', entityRoutes(lots, LotBody));
   return router;
 }

@@ -2,12 +2,10 @@
 import express, { Router } from 'express';
 import type { StorePreview } from '../../contract/api';
 import { ImportBody } from '../../contract/inventory';
-import { storeTable } from '../../contract/tables/inventoryWrite';
-import { shoppingTable } from '../../core/inventory/shoppingTable';
 import type { AppContext } from '../context';
 import { body } from '../http/errors';
-import { sendTable } from '../http/sendTable';
-import { applyTable, readTable } from './importing';
+import { sendJson, sendTable } from '../http/sendTable';
+import { applyTable } from './importing';
 
 /** Largest table, in bytes. */
 const TABLE_LIMIT = 8 * 1024 * 1024;
@@ -16,23 +14,25 @@ const idsOf = (query: unknown): string[] | null =>
   typeof query === 'string' ? query.split(',').filter(Boolean) : null;
 
 export function shoppingRoutes(context: AppContext): Router {
-  const { upcomingNeeds } = context;
   const router = Router();
-  router.get(
-    '/shopping',
-    (req, res) => void res.json(upcomingNeeds.shopping(idsOf(req.query.shows))),
+  router.get('/shopping', async (req, res) =>
+    sendJson(res, await context.heavy.text('shopping', idsOf(req.query.shows))),
   );
   router.get('/shopping.:type', async (req, res, next) => {
-    const rows = shoppingTable(upcomingNeeds.shopping(idsOf(req.query.shows)));
+    const rows = await context.heavy.told('shoppingRows', idsOf(req.query.shows));
     await sendTable(req.params.type, 'Shopping', rows, res, next);
   });
   router.get('/store.:type', async (req, res, next) => {
-    const rows = storeTable(context.items.list(), context.ledger.stocked(), context.boxes.list());
+    const rows = await context.heavy.told('storeRows');
     await sendTable(req.params.type, 'Store', rows, res, next);
   });
-  router.post('/store/preview', (req, res) => {
+  router.post('/store/preview', async (req, res) => {
     const { text, mapping } = body(ImportBody, req.body);
-    const { rows, faults, items, lots, boxes } = readTable(context, text, mapping);
+    const { rows, faults, items, lots, boxes } = await context.heavy.told(
+      'storeImport',
+      text,
+      mapping,
+    );
     const answer: StorePreview = {
       rows,
       faults,
@@ -42,9 +42,9 @@ export function shoppingRoutes(context: AppContext): Router {
     };
     res.json(answer);
   });
-  router.post('/store/import', (req, res) => {
+  router.post('/store/import', async (req, res) => {
     const { text, mapping } = body(ImportBody, req.body);
-    const read = readTable(context, text, mapping);
+    const read = await context.heavy.told('storeImport', text, mapping);
     applyTable(context, read);
     res
       .status(201)

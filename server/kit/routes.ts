@@ -15,7 +15,7 @@ import { putBack, takeOut } from './takeOut';
 
 /** The kit list, what the store has for it, packing, and what was used. Mounted under /api/shows. */
 export function kitRoutes(context: AppContext): Router {
-  const { bundles, packMarks, upcomingNeeds, ledger, runs } = context;
+  const { bundles, packMarks, ledger, runs } = context;
   const router = Router();
   router.get('/:id/kit.:type', async (req, res, next) => {
     const bundle = bundles.of(req.params.id);
@@ -24,9 +24,9 @@ export function kitRoutes(context: AppContext): Router {
     });
     await sendTable(req.params.type, 'Kit', kitTable(entries), res, next);
   });
-  router.get('/:id/stock', (req, res) => {
+  router.get('/:id/stock', async (req, res) => {
     context.shows.get(req.params.id);
-    const answer: StockAnswer = { shares: upcomingNeeds.sharesOf(req.params.id) };
+    const answer: StockAnswer = { shares: await context.heavy.told('shares', req.params.id) };
     res.json(answer);
   });
 

@@ -93,7 +93,7 @@ export class RunStore {
         kind: row.kind as RunKind,
         createdAt: Number(row.createdAt),
         finished: row.finished === 1,
-        trouble: row.trouble === null ? null : String(row.trouble),
+        trouble: row.trouble as string | null,
       }))
       .reverse();
   }
@@ -117,8 +117,8 @@ export class RunStore {
          AND trouble IS NULL ORDER BY created_at DESC, id DESC LIMIT 1`,
       )
       .pluck()
-      .get(showId);
-    return id === undefined ? null : String(id);
+      .get(showId) as string | undefined;
+    return id ?? null;
   }
 
   /** Events after a place, in order. */

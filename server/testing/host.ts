@@ -73,7 +73,7 @@ export class TestHost {
   /** Lets go of the data of a test. */
   async release(): Promise<void> {
     if (!this.server) await this.listen();
-    this.shut();
+    await this.shut();
     rmSync(this.folder, { recursive: true, force: true });
   }
 
@@ -82,7 +82,7 @@ export class TestHost {
     const { server } = this;
     if (!server) return;
     this.server = null;
-    this.shut();
+    await this.shut();
     server.close();
     server.closeAllConnections();
     await once(server, 'close');
@@ -107,8 +107,8 @@ export class TestHost {
     });
   }
 
-  private shut(): void {
-    this.house?.close();
+  private async shut(): Promise<void> {
+    await this.house?.close();
     this.house = null;
     this.server?.closeAllConnections();
   }

@@ -1,0 +1,44 @@
+/** Questions that take long, or whose answers are long; each is answered with what goes out as JSON. */
+import { storeTable } from '../../contract/tables/inventoryWrite';
+import { shoppingTable } from '../../core/inventory/shoppingTable';
+import type { AppContext } from '../context';
+import { readTable } from '../inventory/importing';
+
+type Mapping = Parameters<typeof readTable>[2];
+
+/** By name, so that they can be asked of another thread. */
+export const ANSWERS = {
+  items: ({ items }: AppContext) => items.list(),
+  lots: ({ ledger }: AppContext) => ledger.stocked(),
+  shares: ({ upcomingNeeds }: AppContext, showId: string) => upcomingNeeds.sharesOf(showId),
+  shopping: ({ upcomingNeeds }: AppContext, showIds: readonly string[] | null) =>
+    upcomingNeeds.shopping(showIds),
+  shoppingRows: ({ upcomingNeeds }: AppContext, showIds: readonly string[] | null) =>
+    shoppingTable(upcomingNeeds.shopping(showIds)),
+  storeRows: ({ items, ledger, boxes }: AppContext) =>
+    storeTable(items.list(), ledger.stocked(), boxes.list()),
+  storeImport: (context: AppContext, text: string, mapping: Mapping) =>
+    readTable(context, text, mapping),
+};
+
+type Answers = typeof ANSWERS;
+export type Question = keyof Answers;
+export type Asked<Q extends Question> = Answers[Q] extends (
+  context: AppContext,
+  ...asked: infer A
+) => unknown
+  ? A
+  : never;
+export type Told<Q extends Question> = ReturnType<Answers[Q]>;
+
+/** A question as it goes to another thread. */
+export interface Job {
+  question: Question;
+  asked: readonly unknown[];
+}
+
+export const answerTo = (context: AppContext, { question, asked }: Job): unknown =>
+  (ANSWERS[question] as (context: AppContext, ...asked: readonly unknown[]) => unknown)(
+    context,
+    ...asked,
+  );

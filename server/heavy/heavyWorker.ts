@@ -1,0 +1,20 @@
+/** The thread that answers what takes long. It reads the data file and writes nothing. */
+import Database from 'better-sqlite3';
+import { workerData } from 'piscina';
+import { createContext } from '../context';
+import { HttpError } from '../http/errors';
+import { answerTo, type Job } from './answers';
+import type { HeavyAnswer } from './heavy';
+
+const { file } = workerData as { file: string };
+const context = createContext(new Database(file, { readonly: true }));
+
+export default function answer(job: Job): HeavyAnswer {
+  try {
+    return { text: JSON.stringify(answerTo(context, job)) };
+  } catch (error) {
+    if (!(error instanceof HttpError)) throw error;
+    const { status, code, message } = error;
+    return { refused: { status, code, message } };
+  }
+}
