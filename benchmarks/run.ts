@@ -2,6 +2,10 @@
 import { forecastVsDraws } from './forecast-vs-draws';
 import { orderBr17 } from './order-br17';
 import { orderVsSolver } from './order-vs-solver';
+import { pressGrowth } from './press-growth';
+import { pressVsInsert } from './press-vs-insert';
+import { recordsGrowth } from './records-growth';
+import { recount } from './recount';
 import { shopping10000 } from './shopping-10000';
 import { timeline40 } from './timeline-40';
 
@@ -11,6 +15,10 @@ const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'forecast-vs-draws': forecastVsDraws,
   'timeline-40': timeline40,
   'shopping-10000': shopping10000,
+  'records-growth': recordsGrowth,
+  'press-growth': pressGrowth,
+  'press-vs-insert': pressVsInsert,
+  recount,
 };
 
 const names = process.argv.slice(2);

@@ -73,6 +73,9 @@ export interface CheckPhoto {
   at: number;
 }
 
+/** With every answer: the series and the number of the last change before it was asked, “epoch:n”. */
+export const NUMBER_HEADER = 'Hearty-Change';
+
 /** Something was stored. */
 export interface Change {
   /** Counts every change, from 1. */

@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
 import express, { type Express, type RequestHandler, Router } from 'express';
-import { FORECAST_RUNS, type HealthAnswer } from '../contract/api';
+import { FORECAST_RUNS, type HealthAnswer, NUMBER_HEADER } from '../contract/api';
 import { FollowUpBody } from '../contract/day';
 import { PersonBody } from '../contract/brief';
 import { VenueBody } from '../contract/venue';
@@ -112,6 +112,9 @@ export function createApp(options: AppOptions): Express {
   app.use(compression());
   app.use('/api', (_req, res, next) => {
     res.setHeader('Cache-Control', 'no-store');
+    // Taken before it is answered: what is stored meanwhile is told to the page once it listens.
+    const { log } = options.context;
+    res.setHeader(NUMBER_HEADER, `${log.epoch}:${log.latest()}`);
     next();
   });
   app.use('/api', apiRoutes(options));

@@ -48,7 +48,10 @@ class Page {
     });
   }
 
-  static async open(since = 0, epoch = served.context.log.epoch): Promise<Page> {
+  static async open(
+    since = served.context.log.latest(),
+    epoch = served.context.log.epoch,
+  ): Promise<Page> {
     const page = new Page(new WebSocket(`ws://${url}/api/live?since=${since}&epoch=${epoch}`));
     await page.until(() => page.told.length > 0);
     return page;

@@ -42,7 +42,11 @@ export class Bundles {
     const plain = this.asStored(showId);
     return {
       ...plain,
-      items: withOwned(plain.items, this.stores.ledger.stocked(), plain.show.date),
+      items: withOwned(
+        plain.items,
+        this.stores.ledger.stocked(plain.items.map((item) => item.id)),
+        plain.show.date,
+      ),
     };
   }
 

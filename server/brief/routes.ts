@@ -13,22 +13,22 @@ function summaries(context: AppContext): ShowSummary[] {
   context.outcomes.refresh();
   const runs = context.runs.counts();
   const takenOut = context.ledger.showsTakenOut();
-  return context.shows.list().map((show) => ({
-    id: show.id,
-    title: show.title,
-    date: show.date,
-    zone: show.zone,
-    arrival: show.arrival,
-    doors: show.doors,
-    start: show.start,
-    hardFinish: show.hardFinish,
-    audience: show.audience,
-    agreed: show.agreed,
-    venueName: show.venueId === null ? null : (context.venues.find(show.venueId)?.name ?? null),
-    slotCount: show.slots.length,
-    ...(runs.get(show.id) ?? { performances: 0, performed: 0 }),
-    takenOut: takenOut.has(show.id),
-    version: show.version,
+  const rows = context.db
+    .prepare(
+      `SELECT show.id, title, date, zone, arrival, doors, start, hard_finish AS hardFinish,
+         audience, agreed, venue.name AS venueName, show.version,
+         (SELECT count(*) FROM slot WHERE slot.show_id = show.id) AS slotCount
+       FROM show LEFT JOIN venue ON venue.id = show.venue_id
+       WHERE show.removed = 0 ORDER BY date, start, show.id`,
+    )
+    .all() as (Omit<ShowSummary, 'agreed' | 'takenOut' | 'performances' | 'performed'> & {
+    agreed: 0 | 1;
+  })[];
+  return rows.map((row) => ({
+    ...row,
+    agreed: row.agreed === 1,
+    ...(runs.get(row.id) ?? { performances: 0, performed: 0 }),
+    takenOut: takenOut.has(row.id),
   }));
 }
 

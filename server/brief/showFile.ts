@@ -26,10 +26,7 @@ export function exportShow(context: AppContext, showId: string): ShowFile {
       const { version: _version, ...plain } = box;
       return [plain];
     }),
-    lots: ledger
-      .stocked()
-      .filter((lot) => ids.has(lot.itemId))
-      .map(({ version: _version, ...lot }) => lot),
+    lots: ledger.stocked([...ids]).map(({ version: _version, ...lot }) => lot),
     packing: packMarks.of(showId),
     runs: readable(runs, showId),
   };

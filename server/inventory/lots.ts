@@ -43,15 +43,16 @@ export function lotStore(db: Db): EntityStore<Lot> {
 export class Ledger {
   constructor(private readonly db: Db) {}
 
-  /** Every lot that is not removed, with what is in it. */
-  stocked(): Versioned<StockedLot>[] {
+  /** Every lot that is not removed, with what is in it; of these items, or of all. */
+  stocked(itemIds: readonly string[] | null = null): Versioned<StockedLot>[] {
+    const ofThese = itemIds ? 'AND lot.item_id IN (SELECT value FROM json_each(?))' : '';
     return this.db
       .prepare(
         `SELECT ${COLUMNS}, lot.version, ${STOCK} AS stock
          FROM lot LEFT JOIN movement ON movement.lot_id = lot.id
-         WHERE lot.removed = 0 GROUP BY lot.id ORDER BY lot.item_id, lot.id`,
+         WHERE lot.removed = 0 ${ofThese} GROUP BY lot.id ORDER BY lot.item_id, lot.id`,
       )
-      .all() as Versioned<StockedLot>[];
+      .all(...(itemIds ? [JSON.stringify(itemIds)] : [])) as Versioned<StockedLot>[];
   }
 
   stockOf(lotId: string): number {

@@ -3,6 +3,7 @@ import type { ShowBundle } from '../../core/brief/types';
 import { lineupInput } from '../../core/lineup/fromBundle';
 import { schedule } from '../../core/lineup/schedule';
 import type { Demo, Item } from '../../core/repertoire/types';
+import type { Versioned } from '../../contract/api';
 import { type Share, allocate, byItem, ownedOn } from '../../core/inventory/allocate';
 import { type ShowNeeds, needsOf } from '../../core/inventory/needs';
 import { withOwned } from '../../core/inventory/owned';
@@ -19,27 +20,25 @@ interface Known {
   needs: ShowNeeds[];
 }
 
+/** What the needs of one show follow from, as one text; they are worked out again when it differs. */
+interface KeptNeeds {
+  from: string;
+  needs: ShowNeeds;
+}
+
+/** Kinds of changes that some need may follow from. */
+const COUNTS = ['show', 'demo', 'item', 'person', 'lot', 'settings', 'run'];
+
 export class UpcomingNeeds {
   private last: { stamp: string; known: Known } | null = null;
+  private kept = new Map<string, KeptNeeds>();
 
   constructor(private readonly context: () => AppContext) {}
 
   /** Different after every change to anything that needs follow from; and on every new day. */
   private stamp(today: string): string {
-    const { db } = this.context();
-    const counts = ['show', 'demo', 'item', 'person', 'lot', 'settings']
-      .map((table) => `(SELECT coalesce(sum(version), 0) || '/' || count(*) FROM "${table}")`)
-      .concat([
-        '(SELECT max(seq) FROM movement)',
-        '(SELECT count(*) FROM run_event)',
-        '(SELECT sum(removed) FROM run)',
-      ]);
-    return `${today} ${String(
-      db
-        .prepare(`SELECT concat_ws(' ', ${counts.join(', ')})`)
-        .pluck()
-        .get(),
-    )}`;
+    const last = this.context().db.prepare('SELECT max(n) FROM change WHERE kind = ?').pluck();
+    return [today, ...COUNTS.map((kind) => String(last.get(kind)))].join(' ');
   }
 
   private known(): Known {
@@ -48,49 +47,77 @@ export class UpcomingNeeds {
     if (this.last?.stamp === stamp) return this.last.known;
     const context = this.context();
     const lots = context.ledger.stocked();
-    const stored = context.items.list();
-    const items = new Map<string, Item>(stored.map((item) => [item.id, item]));
-    const household = context.settings.get('own').household;
-    const demos = new Map<string, Demo>(context.demos.list().map((demo) => [demo.id, demo]));
+    const items = new Map(context.items.list().map((item) => [item.id, item]));
+    const settings = context.settings.get('own');
+    const demos = new Map(context.demos.list().map((demo) => [demo.id, demo]));
     const people = context.people.list();
-    const records = recordsFor(context, [...demos.values()]);
+    const peopleVersion = people.map((person) => `${person.id}:${person.version}`).join();
+    const takenOut = context.ledger.showsTakenOut();
     // What was removed is still used by the shows that were planned with it.
-    const demoOf = (id: string): Demo[] => {
+    const demoOf = (id: string): Versioned<Demo>[] => {
       const demo = demos.get(id) ?? context.demos.find(id);
+      if (demo) demos.set(id, demo);
       return demo ? [demo] : [];
     };
-    const itemOf = (id: string): Item[] => {
+    const itemOf = (id: string): Versioned<Item>[] => {
       const item = items.get(id) ?? context.items.find(id);
       if (item) items.set(id, item);
       return item ? [item] : [];
     };
     const stocked = byItem(lots);
+    const records = new Map(
+      recordsFor(context, [...demos.values()]).map((record) => [
+        `${record.demoId}/${record.methodId}`,
+        record,
+      ]),
+    );
+    const kept = new Map<string, KeptNeeds>();
     const needs = context.shows
       .list()
       // Shows that are past need nothing, nor do those whose things were taken out already.
-      .filter((show) => show.date >= today && context.ledger.takenFor(show.id).length === 0)
+      .filter((show) => show.date >= today && !takenOut.has(show.id))
       .map((show): ShowNeeds => {
         const used = [...new Set(show.slots.flatMap((slot) => slot.demoId ?? []))].flatMap(demoOf);
+        const own = itemsNamed(show, used).flatMap(itemOf);
+        const owned = (id: string): number => {
+          const item = items.get(id);
+          return item ? ownedOn(item, stocked.get(id), show.date) : Infinity;
+        };
+        const tried = used.flatMap((demo) =>
+          demo.methods.flatMap(({ id }) => records.get(`${demo.id}/${id}`) ?? []),
+        );
+        // Of the store only how many there are of its own things matters: a count of anything else
+        // leaves the needs of this show as they were.
+        const from = JSON.stringify([
+          show.version,
+          used.map(({ id, version }) => [id, version]),
+          own.map(({ id, version }) => [id, version, owned(id)]),
+          tried.map(({ worked, partly, failed }) => [worked, partly, failed]),
+          peopleVersion,
+          settings.version,
+        ]);
+        const before = this.kept.get(show.id);
+        if (before?.from === from) {
+          kept.set(show.id, before);
+          return before.needs;
+        }
         const bundle: ShowBundle = {
           show,
           venue: null,
           people,
           demos: used,
-          items: withOwned(itemsNamed(show, used).flatMap(itemOf), lots, show.date),
-          household,
+          items: withOwned(own, lots, show.date),
+          household: settings.household,
         };
-        return needsOf(
+        const found = needsOf(
           bundle,
-          {
-            timeline: () => schedule(lineupInput(bundle)),
-            owned: (id) => {
-              const item = items.get(id);
-              return item ? ownedOn(item, stocked.get(id), show.date) : Infinity;
-            },
-          },
-          { records },
+          { timeline: () => schedule(lineupInput(bundle)), owned },
+          { records: tried },
         );
+        kept.set(show.id, { from, needs: found });
+        return found;
       });
+    this.kept = kept;
     const known = { items, lots, needs };
     this.last = { stamp, known };
     return known;

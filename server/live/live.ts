@@ -72,7 +72,7 @@ export class Live {
     page.on('error', () => page.terminate());
     page.on('message', (data) => this.clock(page, data));
     this.publish();
-    const known = Number.isInteger(since) && since > 0;
+    const known = query.has('epoch') && Number.isInteger(since) && since >= 0;
     // Numbers of before a restored backup, or of other data, say nothing of these.
     const { epoch } = this.log;
     const missed = !known ? [] : query.get('epoch') === epoch ? this.log.since(since) : null;

@@ -1,4 +1,4 @@
-import type { ApiErrorBody } from '../../contract/api';
+import { type ApiErrorBody, NUMBER_HEADER } from '../../contract/api';
 import type { FieldFault } from '../../contract/validate';
 
 /** What the server refused, in its own words. */
@@ -25,6 +25,22 @@ async function refusal(response: Response): Promise<ApiError> {
     answer?.error?.message ?? 'Hearty Stage could not do that.',
     answer?.error?.fields ?? [],
   );
+}
+
+interface Numbered {
+  epoch: string;
+  n: number;
+}
+
+let tellFirst: (numbered: Numbered) => void = () => undefined;
+/** The number of the last change before the first answer: whatever this page knows is as new as that. */
+export const firstNumber = new Promise<Numbered>((resolve) => {
+  tellFirst = resolve;
+});
+
+function noteNumber(response: Response): void {
+  const [epoch, n] = (response.headers.get(NUMBER_HEADER) ?? '').split(':');
+  if (epoch && n !== undefined) tellFirst({ epoch, n: Number(n) });
 }
 
 /** Most bytes that browsers let a request hold that outlives its page. */
@@ -56,6 +72,7 @@ export async function send<T>(
   } catch {
     throw new ApiError(0, 'offline', 'Hearty Stage can’t be reached. Is it still running?', []);
   }
+  noteNumber(response);
   if (!response.ok) throw await refusal(response);
   return (response.status === 204 ? undefined : await response.json()) as T;
 }

@@ -4,6 +4,7 @@
  */
 import { create } from 'zustand';
 import type { Change, LiveMessage } from '../../contract/api';
+import { firstNumber } from './api';
 
 interface Line {
   /** False while nothing is heard; true before the first try has failed. */
@@ -65,7 +66,12 @@ export class LiveLine {
   constructor(private readonly listener: Listener) {
     window.addEventListener('online', this.again);
     window.addEventListener('offline', this.lost);
-    this.connect();
+    // From what the page has read on: nothing that is stored before it listens is missed.
+    void firstNumber.then(({ epoch, n }) => {
+      this.epoch = epoch;
+      this.known = n;
+      if (!this.closed) this.connect();
+    });
   }
 
   close(): void {
@@ -99,7 +105,7 @@ export class LiveLine {
       useLine.setState({ up: true });
       if (message.reset) this.listener.onReset();
       this.epoch = message.epoch;
-      if (message.reset || this.known === 0) this.known = message.hello;
+      if (message.reset) this.known = message.hello;
     } else {
       this.known = message.changes.at(-1)?.n ?? this.known;
       this.listener.onChanges(message.changes);

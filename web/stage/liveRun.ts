@@ -124,8 +124,14 @@ export function useLiveRun(runId: string | null): LiveRun {
       if (id === null || (id === runId && (!event || !take([event])))) void refresh();
     });
     const retry = setInterval(() => void deliver(), RETRY_AFTER);
+    // Pressed in another tab of this device, and waiting in the same queue.
+    const elsewhere = (): void => {
+      if (runId) setPending(keptEvents(runId));
+    };
+    window.addEventListener('storage', elsewhere);
     return () => {
       stop();
+      window.removeEventListener('storage', elsewhere);
       clearInterval(retry);
     };
   }, [runId, refresh, deliver, setRun, take]);

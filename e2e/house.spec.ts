@@ -1,0 +1,97 @@
+/** The line to the server, and the copies of all data. */
+import { FESTIVAL, expect, saved, test } from './stage';
+
+test('a page that is cut off says so on every screen, and catches up with the run it shows', async ({
+  page,
+  context,
+  demo,
+}) => {
+  await page.goto(demo.url + FESTIVAL + '/on-stage');
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  await page.getByRole('button', { name: /^Start clock/ }).click();
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now).toContainText('Stand beside the drum');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.getByRole('region', { name: 'Now' })).toContainText('Stand beside the drum');
+  await demo.kill();
+  await expect(page.getByText(/^△ Cut off/)).toBeVisible();
+  await expect(other.getByText(/^△ Cut off/)).toBeVisible();
+  // Pressed while cut off, on one of the two.
+  await other.getByRole('button', { name: /^Done/ }).click();
+  await demo.restart();
+  await expect(now).toContainText('One dry slap');
+  await expect(page.getByText(/^△ Cut off/)).toBeHidden();
+});
+
+test('with eight tabs open every one of them is answered', async ({ page, context, demo }) => {
+  await page.goto(demo.url + '/people');
+  for (let i = 0; i < 7; i++) {
+    const tab = await context.newPage();
+    await tab.goto(demo.url + '/people');
+    await expect(tab.getByRole('heading', { name: 'People' })).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'Add a person' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Runa');
+  await expect(saved(page)).toBeVisible();
+  for (const tab of context.pages())
+    await expect(tab.getByRole('button', { name: /^Runa/ })).toBeVisible();
+});
+
+test('two people who press Back for the same step go back once', async ({
+  page,
+  browser,
+  demo,
+}) => {
+  await page.goto(demo.url + FESTIVAL + '/on-stage');
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  await page.getByRole('button', { name: /^Start clock/ }).click();
+  // Another device: tabs of one browser share what waits to be sent.
+  const device = await browser.newContext();
+  const other = await device.newPage();
+  await other.goto(page.url());
+  const now = page.getByRole('region', { name: 'Now' });
+  const theirs = other.getByRole('region', { name: 'Now' });
+  for (const step of ['step 2', 'step 3']) {
+    await page.getByRole('button', { name: /^Done/ }).click();
+    await expect(theirs).toContainText(step);
+  }
+  // Both press it for what both see; the other’s press comes later.
+  await other.route('**/events', (route) => route.abort());
+  await other.getByRole('button', { name: /^Back/ }).click();
+  await page.getByRole('button', { name: /^Back/ }).click();
+  await expect(now).toContainText('step 2');
+  await other.unroute('**/events');
+  await expect(other.getByText(/unsent/)).toBeHidden();
+  await expect(now).toContainText('step 2');
+  await expect(theirs).toContainText('step 2');
+  await device.close();
+});
+
+test('a backup is made, gone back to, and what was before is kept', async ({ page, demo }) => {
+  await page.goto(demo.url + '/backups');
+  await expect(page.getByText('No backups yet')).toBeVisible();
+  await page.getByRole('button', { name: 'Make a backup now' }).click();
+  await expect(page.getByRole('row', { name: /made here/ })).toBeVisible();
+  await page.goto(demo.url + '/people');
+  await page.getByRole('button', { name: 'Add a person' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Runa');
+  await expect(saved(page)).toBeVisible();
+  await page.goto(demo.url + '/backups');
+  await page.getByRole('button', { name: /^Restore/ }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Restore' }).click();
+  await expect(page.getByRole('row', { name: /before a backup was restored/ })).toBeVisible();
+  await page.goto(demo.url + '/people');
+  await expect(page.getByRole('button', { name: /^Mara/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Runa/ })).toHaveCount(0);
+});
+
+test('a page that fails leaves the others usable', async ({ page, demo }) => {
+  await page.route('**/api/backups', (route) =>
+    route.fulfill({ json: { folder: '', backups: [{ name: 'x', at: 0, reason: 'made' }, null] } }),
+  );
+  await page.goto(demo.url + '/backups');
+  await expect(page.getByText('This part can’t be shown')).toBeVisible();
+  await page.getByRole('link', { name: 'People' }).click();
+  await expect(page.getByRole('heading', { name: 'People' })).toBeVisible();
+});
