@@ -2,7 +2,7 @@
  * `npm test`: everything, from a fresh clone. Lint, types, unit and server tests, the build, and the
  * interface in Chromium. Ends with one line that counts all suites: "N passed, N failed".
  */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 
@@ -20,10 +20,25 @@ function run(name, command, args, env = {}) {
   return status === 0;
 }
 
-/** A step that is one check. */
-function step(name, command, args) {
-  if (run(name, command, args)) passed++;
-  else failed++;
+/** Steps that are one check each, side by side; what each says is shown when it is over. */
+async function steps(...all) {
+  const done = all.map(
+    ([name, command, args]) =>
+      new Promise((resolve) => {
+        let said = '';
+        const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+        for (const stream of [child.stdout, child.stderr])
+          stream.on('data', (chunk) => (said += String(chunk)));
+        child.on('close', (status) => {
+          console.log(`\n── ${name}\n${said}`);
+          resolve(status === 0);
+        });
+      }),
+  );
+  for (const ok of await Promise.all(done)) {
+    if (ok) passed++;
+    else failed++;
+  }
 }
 
 function readJson(file) {
@@ -51,8 +66,11 @@ rmSync('test-results', { recursive: true, force: true });
 mkdirSync('test-results', { recursive: true });
 
 if (!run('Packages', process.execPath, ['scripts/ensure-ready.mjs'])) process.exit(1);
-step('Lint', 'npm', ['run', 'lint']);
-step('Types', bin('tsc'), ['--noEmit']);
+await steps(
+  ['Lint', 'npm', ['run', 'lint']],
+  ['Types', bin('tsc'), ['--noEmit']],
+  ['Build', process.execPath, ['scripts/build.mjs']],
+);
 
 const unitOk = run('Unit and server tests', process.execPath, [
   '--experimental-vm-modules',
@@ -65,8 +83,6 @@ const unit = readJson('test-results/unit.json');
 passed += unit?.numPassedTests ?? 0;
 failed += unit?.numFailedTests ?? 0;
 if (!unitOk && !unit?.numFailedTests) failed++;
-
-step('Build', process.execPath, ['scripts/build.mjs']);
 
 if (ensureChromium()) {
   const e2eOk = run('Interface tests', bin('playwright'), ['test']);

@@ -108,6 +108,8 @@ function apiRoutes({
 export function createApp(options: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
+  // Nothing of the API is kept by a browser: there is nothing to compare.
+  app.disable('etag');
   app.use(securityHeaders, onlyFromHere);
   app.use(compression());
   app.use('/api', (_req, res, next) => {

@@ -83,7 +83,7 @@ export function createContext(db: Db, now: () => number = Date.now): AppContext 
     bundles: new Bundles(stores),
     // In this thread, until somebody gives it one of its own.
     heavy: {
-      text: (...asked) => inThisThread(context).text(...asked),
+      bytes: (...asked) => inThisThread(context).bytes(...asked),
       told: (...asked) => inThisThread(context).told(...asked),
       close: () => Promise.resolve(),
     },

@@ -128,13 +128,9 @@ class VersionBody {
 }
 
 /** GET, POST, PUT, DELETE and restore for one kind of thing. */
-export function entityRoutes<T extends Entity>(
-  store: EntityStore<T>,
-  type: new () => T,
-  list: () => unknown[] = () => store.list(),
-): Router {
+export function entityRoutes<T extends Entity>(store: EntityStore<T>, type: new () => T): Router {
   const router = Router();
-  router.get('/', (_req, res) => void res.json(list()));
+  router.get('/', (_req, res) => void res.json(store.list()));
   router.post('/', (req, res) => {
     const added = store.add(body(type, req.body));
     res.status(201).json(added);

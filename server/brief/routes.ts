@@ -1,12 +1,11 @@
 import { Router, text } from 'express';
-import type { ShowAnswer, ShowSummary } from '../../contract/api';
+import type { ShowSummary } from '../../contract/api';
 import { ShowBody } from '../../contract/brief';
 import { FILE_LIMIT, readShowFile } from '../../contract/showFile';
-import { recordsFor } from '../after/records';
-import { followUpsFor } from '../ready/readiness';
 import type { AppContext } from '../context';
 import { entityRoutes } from '../entity';
 import { HttpError } from '../http/errors';
+import { sendJson } from '../http/sendTable';
 import { exportShow, importShow } from './showFile';
 
 function summaries(context: AppContext): ShowSummary[] {
@@ -65,20 +64,10 @@ export function briefRoutes(context: AppContext): Router {
     const file = exportShow(context, req.params.id);
     res.attachment(fileName(file.show.title)).json(file);
   });
-  router.get('/:id/all', (req, res) => {
-    const { id } = req.params;
-    const bundle = context.bundles.of(id);
-    const answer: ShowAnswer = {
-      ...bundle,
-      version: context.shows.get(id).version,
-      marks: context.marks.of(id),
-      photos: context.photos.of(id),
-      followUps: followUpsFor(context, bundle),
-      packing: context.packMarks.of(id),
-      records: recordsFor(context, bundle.demos),
-    };
-    res.json(answer);
-  });
-  router.use(entityRoutes(context.shows, ShowBody, () => summaries(context)));
+  router.get('/:id/all', async (req, res) =>
+    sendJson(res, await context.heavy.bytes('show', req.params.id)),
+  );
+  router.get('/', (_req, res) => void res.json(summaries(context)));
+  router.use(entityRoutes(context.shows, ShowBody));
   return router;
 }

@@ -2,12 +2,19 @@
 import { storeTable } from '../../contract/tables/inventoryWrite';
 import { shoppingTable } from '../../core/inventory/shoppingTable';
 import type { AppContext } from '../context';
+import { showAnswer } from '../brief/showAnswer';
 import { readTable } from '../inventory/importing';
+import { readinessOf } from '../ready/readiness';
 
 type Mapping = Parameters<typeof readTable>[2];
 
 /** By name, so that they can be asked of another thread. */
 export const ANSWERS = {
+  show: (context: AppContext, showId: string) => showAnswer(context, showId),
+  checks: (context: AppContext, showId: string) => ({
+    ...readinessOf(context, showId),
+    marks: context.marks.of(showId),
+  }),
   items: ({ items }: AppContext) => items.list(),
   lots: ({ ledger }: AppContext) => ledger.stocked(),
   shares: ({ upcomingNeeds }: AppContext, showId: string) => upcomingNeeds.sharesOf(showId),

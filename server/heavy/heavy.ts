@@ -5,15 +5,15 @@ import { HttpError } from '../http/errors';
 import { answerTo, type Asked, type Job, type Question, type Told } from './answers';
 
 export interface Heavy {
-  /** The answer as JSON text. */
-  text: <Q extends Question>(question: Q, ...asked: Asked<Q>) => Promise<string>;
+  /** The answer as JSON, in bytes as they go out. */
+  bytes: <Q extends Question>(question: Q, ...asked: Asked<Q>) => Promise<Buffer>;
   told: <Q extends Question>(question: Q, ...asked: Asked<Q>) => Promise<Told<Q>>;
   close: () => Promise<void>;
 }
 
 /** What is refused in the other thread, told in this one as it was meant. */
 export interface HeavyAnswer {
-  text?: string;
+  bytes?: Uint8Array;
   refused?: { status: HttpError['status']; code: string; message: string };
 }
 
@@ -22,8 +22,10 @@ const WAITING_MOST = 200;
 
 /** Answers in the same thread, one after another: for tests, and where nothing is bundled. */
 export const inThisThread = (context: AppContext): Heavy => ({
-  text: (question, ...asked) =>
-    Promise.resolve().then(() => JSON.stringify(answerTo(context, { question, asked }))),
+  bytes: (question, ...asked) =>
+    Promise.resolve().then(() =>
+      Buffer.from(JSON.stringify(answerTo(context, { question, asked }))),
+    ),
   told: <Q extends Question>(question: Q, ...asked: Asked<Q>) =>
     Promise.resolve().then(() => answerTo(context, { question, asked }) as Told<Q>),
   close: () => Promise.resolve(),
@@ -40,7 +42,7 @@ export function inOwnThread(context: AppContext, file: string, worker: string): 
     maxQueue: WAITING_MOST,
     workerData: { file },
   });
-  const text = async <Q extends Question>(question: Q, ...asked: Asked<Q>): Promise<string> => {
+  const bytes = async <Q extends Question>(question: Q, ...asked: Asked<Q>): Promise<Buffer> => {
     if (pool.queueSize >= WAITING_MOST)
       throw new HttpError(
         503,
@@ -49,14 +51,14 @@ export function inOwnThread(context: AppContext, file: string, worker: string): 
       );
     // The thread only reads: what runs came to is brought up to date for it here.
     context.outcomes.refresh();
-    const { text: answer, refused } = await pool.run({ question, asked });
+    const { bytes: answer, refused } = await pool.run({ question, asked });
     if (refused) throw new HttpError(refused.status, refused.code, refused.message);
-    return answer ?? 'null';
+    return Buffer.from(answer?.buffer ?? new ArrayBuffer(0));
   };
   return {
-    text,
+    bytes,
     told: async <Q extends Question>(question: Q, ...asked: Asked<Q>) =>
-      JSON.parse(await text(question, ...asked)) as Told<Q>,
+      JSON.parse((await bytes(question, ...asked)).toString()) as Told<Q>,
     close: () => pool.destroy(),
   };
 }

@@ -11,7 +11,7 @@ const context = createContext(new Database(file, { readonly: true }));
 
 export default function answer(job: Job): HeavyAnswer {
   try {
-    return { text: JSON.stringify(answerTo(context, job)) };
+    return { bytes: new TextEncoder().encode(JSON.stringify(answerTo(context, job))) };
   } catch (error) {
     if (!(error instanceof HttpError)) throw error;
     const { status, code, message } = error;

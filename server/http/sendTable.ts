@@ -27,5 +27,5 @@ export async function sendTable(
 }
 
 /** Sends what is JSON already. */
-export const sendJson = (res: Response, text: string): void =>
-  void res.type('application/json').send(text);
+export const sendJson = (res: Response, json: Buffer): void =>
+  void res.type('application/json').send(json);

@@ -73,8 +73,8 @@ export function storeRoutes(context: AppContext): Router {
       );
     next();
   });
-  router.get('/lots', async (_req, res) => sendJson(res, await context.heavy.text('lots')));
-  router.get('/items', async (_req, res) => sendJson(res, await context.heavy.text('items')));
+  router.get('/lots', async (_req, res) => sendJson(res, await context.heavy.bytes('lots')));
+  router.get('/items', async (_req, res) => sendJson(res, await context.heavy.bytes('items')));
   router.use('/lots', entityRoutes(lots, LotBody));
   return router;
 }

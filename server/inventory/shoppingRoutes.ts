@@ -16,7 +16,7 @@ const idsOf = (query: unknown): string[] | null =>
 export function shoppingRoutes(context: AppContext): Router {
   const router = Router();
   router.get('/shopping', async (req, res) =>
-    sendJson(res, await context.heavy.text('shopping', idsOf(req.query.shows))),
+    sendJson(res, await context.heavy.bytes('shopping', idsOf(req.query.shows))),
   );
   router.get('/shopping.:type', async (req, res, next) => {
     const rows = await context.heavy.told('shoppingRows', idsOf(req.query.shows));

@@ -4,6 +4,7 @@ import { timelineOf } from '../../core/lineup/fromBundle';
 import { riskAssessment, risksMarkdown } from '../../core/ready/risks';
 import type { AppContext } from '../context';
 import { HttpError, body, notFound } from '../http/errors';
+import { sendJson } from '../http/sendTable';
 import { readinessOf } from './readiness';
 
 /** Checks and verdicts of a show, and what was said of them. Mounted under /api/shows. */
@@ -26,9 +27,9 @@ export function readyRoutes(context: AppContext): Router {
       );
   }
 
-  router.get('/:id/checks', (req, res) => {
-    res.json({ ...readinessOf(context, req.params.id), marks: marks.of(req.params.id) });
-  });
+  router.get('/:id/checks', async (req, res) =>
+    sendJson(res, await context.heavy.bytes('checks', req.params.id)),
+  );
   router.get('/:id/risks.md', (req, res) => {
     const bundle = bundles.of(req.params.id);
     res

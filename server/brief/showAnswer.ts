@@ -1,0 +1,18 @@
+import type { ShowAnswer } from '../../contract/api';
+import { recordsFor } from '../after/records';
+import type { AppContext } from '../context';
+import { followUpsFor } from '../ready/readiness';
+
+/** Everything that a show's six stages compute from. Throws HttpError when there is no such show. */
+export function showAnswer(context: AppContext, id: string): ShowAnswer {
+  const bundle = context.bundles.of(id);
+  return {
+    ...bundle,
+    version: context.shows.get(id).version,
+    marks: context.marks.of(id),
+    photos: context.photos.of(id),
+    followUps: followUpsFor(context, bundle),
+    packing: context.packMarks.of(id),
+    records: recordsFor(context, bundle.demos),
+  };
+}
