@@ -4,6 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import Database from 'better-sqlite3';
 import { buildIfStale } from './build.mjs';
 import { CHROMIUM } from './chromium.mjs';
 
@@ -44,7 +45,12 @@ async function rehearse(page) {
     cause: null,
     outcome: null,
     text: null,
+    onMove: null,
   };
+  // No press is taken for earlier than its run: this one has begun a while ago.
+  const db = new Database(join(folder, 'demo.sqlite'));
+  db.prepare('UPDATE run SET created_at = created_at - 3600000 WHERE id = ?').run(run.id);
+  db.close();
   const start = Date.now() - 25 * 60_000;
   const events = [{ ...blank, id: 's', at: start, kind: 'start' }];
   let at = start;
@@ -80,7 +86,7 @@ async function rehearse(page) {
     step: can.steps[1].task,
     go: 1,
   });
-  await post(`/runs/${run.id}/events`, { events });
+  await post(`/runs/${run.id}/events`, { events, sentAt: Date.now(), known: 0 });
   await page.goto(`${url}${SHOW}/on-stage?run=${run.id}`);
 }
 

@@ -1,16 +1,22 @@
 import Box from '@mui/material/Box';
+import { useLocation } from 'react-router';
 import { useLine } from './live';
+import { cssVariables } from './tokens';
 
-/** Over every screen, moving nothing: what others do does not reach this page. */
+/** Over every screen, moving nothing and in the way of nothing: what others do does not reach this page. */
 export function LineDown() {
   const up = useLine((state) => state.up);
+  // The stage is dark by day too, and its foot is for thumbs.
+  const onStage = useLocation().pathname.endsWith('/on-stage');
   return (
     <Box
       aria-live="polite"
+      style={onStage ? cssVariables('night') : undefined}
       sx={{
         position: 'fixed',
-        left: { xs: 8, md: 16 },
-        bottom: { xs: 72, md: 12 },
+        left: { xs: 8, md: onStage ? 32 : 88 },
+        right: { xs: 8, md: 'auto' },
+        bottom: onStage ? { xs: 210, md: 116 } : { xs: 72, md: 12 },
         zIndex: 'snackbar',
         pointerEvents: 'none',
         ...(!up && {
@@ -20,12 +26,12 @@ export function LineDown() {
           border: '2px solid var(--ember)',
           background: 'var(--card)',
           color: 'var(--ink)',
+          fontSize: onStage ? 20 : 15,
           fontWeight: 600,
-          boxShadow: 3,
         }),
       }}
     >
-      {!up && '△ Cut off: what others do is not shown here. Trying again …'}
+      {!up && '△ Cut off: what others do is not shown. Trying again …'}
     </Box>
   );
 }

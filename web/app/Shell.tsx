@@ -20,12 +20,13 @@ import { Heart } from '../parts/tape';
 import { usePeople } from './data';
 import { usePreferences } from './preferences';
 
-const PLACES: [to: string, label: string, icon: ReactNode][] = [
+/** `short`: what stands at the foot of a phone, where there is less room. */
+const PLACES: [to: string, label: string, icon: ReactNode, short?: string][] = [
   ['/', 'Today', <TodayOutlined key="i" />],
   ['/shows', 'Shows', <ListOutlined key="i" />],
   ['/demos', 'Demos', <ScienceOutlined key="i" />],
   ['/store', 'Store', <InventoryOutlined key="i" />],
-  ['/bench', 'Calculators', <BenchOutlined key="i" />],
+  ['/bench', 'Calculators', <BenchOutlined key="i" />, 'Calc.'],
   ['/venues', 'Venues', <HouseOutlined key="i" />],
   ['/people', 'People', <PeopleOutlined key="i" />],
 ];
@@ -137,10 +138,22 @@ export function Shell() {
         <Box sx={{ display: { xs: 'none', md: 'grid' }, placeItems: 'center', height: 72, mb: 1 }}>
           <Heart />
         </Box>
-        {PLACES.map(([to, label, icon]) => (
-          <Box key={to} component={NavLink} to={to} end={to === '/'} sx={placeStyle}>
+        {PLACES.map(([to, label, icon, short = label]) => (
+          <Box
+            key={to}
+            component={NavLink}
+            to={to}
+            end={to === '/'}
+            aria-label={label}
+            sx={placeStyle}
+          >
             {icon}
-            {label}
+            <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
+              {label}
+            </Box>
+            <Box component="span" sx={{ display: { md: 'none' } }}>
+              {short}
+            </Box>
           </Box>
         ))}
         <Box
