@@ -1,4 +1,5 @@
 /** The store: boxes, lots, movements, packing, and what a person has set for themselves. */
+import { STOCK_MOST } from '../core/inventory/ledger';
 import { PACK_MARKS, type PackMark, type PackMarkKind } from '../core/kit/packing';
 import {
   type Box,
@@ -72,7 +73,7 @@ export class LotBody implements Lot {
 }
 
 /** Largest amount of one thing, in base units. */
-const MOST = 1_000_000_000;
+const MOST = STOCK_MOST;
 
 /** A lot with what is in it. */
 export class StockedLotBody extends LotBody implements StockedLot {
@@ -133,6 +134,12 @@ export class PackMarkBody implements PackMark {
 
   @Num(0, 9_000_000_000_000)
   at!: number;
+}
+
+/** The key of a line of the kit list, ITEM.KIND. */
+export class PackKeyParam {
+  @Text(140, 1)
+  key!: string;
 }
 
 export class TickBody {

@@ -102,7 +102,7 @@ class JobBody implements Job {
   @Text(80)
   name!: string;
 
-  @TextList(12, 60)
+  @TextList(60, 60)
   people!: string[];
 
   @Num(-1e6, 1e6)

@@ -4,6 +4,9 @@ import type { Movement } from './types';
 /** Amounts nearer than this to each other are the same: sums of decimals leave a hair over. */
 const HAIR = 1e-6;
 
+/** What one lot holds at the most, in the base unit of its kind: a thousand tonnes. */
+export const STOCK_MOST = 1_000_000_000;
+
 export const isNothing = (amount: number): boolean => Math.abs(amount) < HAIR;
 
 const tidy = (amount: number): number => (isNothing(amount) ? 0 : amount);
@@ -29,6 +32,7 @@ const refused = (message: string): Moved => ({ ok: false, message });
 
 export function receive(stamp: Stamp, amount: number, note = ''): Moved {
   if (!(amount > 0)) return refused('must be more than nothing');
+  if (amount > STOCK_MOST) return refused('is more than a store holds');
   return moved(stamp, 'received', amount, { note });
 }
 
@@ -40,6 +44,7 @@ export function count(
   note = '',
 ): Moved {
   if (!(counted >= 0)) return refused('must not be negative');
+  if (counted > STOCK_MOST) return refused('is more than a store holds');
   return moved(stamp, 'counted', tidy(counted - stockOf(movements)), { note });
 }
 

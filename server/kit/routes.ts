@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { TakeOutBody, TickBody } from '../../contract/inventory';
+import { PackKeyParam, TakeOutBody, TickBody } from '../../contract/inventory';
 import type { StockAnswer, UsedAnswer } from '../../contract/api';
 import { kitList } from '../../core/kit/kit';
 import { PACK_MARKS, type PackMarkKind } from '../../core/kit/packing';
@@ -9,7 +9,7 @@ import { fold } from '../../core/stage/fold';
 import { usedIn } from '../../core/inventory/takeOut';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';
-import { HttpError, body, notFound } from '../http/errors';
+import { body, notFound } from '../http/errors';
 import { sendTable } from '../http/sendTable';
 import { putBack, takeOut } from './takeOut';
 
@@ -40,11 +40,11 @@ export function kitRoutes(context: AppContext): Router {
     res.json(packMarks.of(req.params.id));
   });
   router.put('/:id/packing/:kind/:key', (req, res) => {
-    const { id, key } = req.params;
+    const { id } = req.params;
+    const { key } = body(PackKeyParam, { key: req.params.key });
     context.shows.get(id);
     const kind = kindOf(req.params.kind);
     const { by } = body(TickBody, req.body);
-    if (key.length > 140) throw new HttpError(422, 'invalid', 'That is no thing of this show.');
     packMarks.set(id, { key, kind, by, at: Date.now() });
     res.json(packMarks.of(id));
   });
