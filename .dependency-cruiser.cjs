@@ -9,8 +9,31 @@ const layer = (name, from, allowed) => ({
   },
 });
 
+/** Folders of the core, each of which knows only those before it. */
+const CORE = [
+  'units',
+  'time',
+  'repertoire',
+  'chance',
+  'calculators',
+  'brief',
+  'lineup',
+  'inventory',
+  'kit',
+  'stage',
+  'after',
+  'ready',
+];
+const coreOrder = CORE.slice(0, -1).map((name, i) => ({
+  name: `core-${name}-knows-only-what-comes-before`,
+  severity: 'error',
+  from: { path: `^core/${name}/`, pathNot: '\\.test\\.ts$|/testing/' },
+  to: { path: `^core/(${CORE.slice(i + 1).join('|')})/` },
+}));
+
 module.exports = {
   forbidden: [
+    ...coreOrder,
     layer('core-knows-nothing', '^core/', '^core/'),
     layer('contract-knows-core', '^contract/', '^(contract|core)/'),
     layer('season-knows-contract-and-core', '^season/', '^(season|contract|core)/'),

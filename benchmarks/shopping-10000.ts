@@ -4,7 +4,7 @@ import { randomFrom } from '../core/chance/random';
 import { timelineOf } from '../core/lineup/fromBundle';
 import type { Item } from '../core/repertoire/types';
 import { byItem, ownedOn } from '../core/inventory/allocate';
-import { needsOf } from '../core/inventory/needs';
+import { needsOf } from '../core/kit/needs';
 import { shoppingList } from '../core/inventory/shopping';
 import { task } from '../core/testing/build';
 import { bundle, item, line } from '../core/testing/bundle';

@@ -5,7 +5,7 @@ import type { PackMark } from '../core/kit/packing';
 import type { Mark } from '../core/ready/go';
 import type { RoomReading } from '../core/ready/senml';
 import type { Share } from '../core/inventory/allocate';
-import type { Used } from '../core/inventory/takeOut';
+import type { Used } from '../core/kit/takeOut';
 import type { StoredEvent } from '../core/stage/types';
 import type { FollowUp } from './day';
 import type { RowFault } from './tables/table';

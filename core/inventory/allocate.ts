@@ -1,8 +1,7 @@
 /** The stock shared among coming shows, by date: the second is told what the first will take. */
 import type { Item } from '../repertoire/types';
 import { firstExpiredFirst, usableOn } from './dates';
-import type { ShowNeeds } from './needs';
-import type { StockedLot } from './types';
+import type { ShowNeeds, StockedLot } from './types';
 
 export interface Share {
   showId: string;

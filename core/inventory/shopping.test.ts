@@ -7,9 +7,9 @@ import { bundle, item, line } from '../testing/bundle';
 import { lot, pack, showNeeds } from '../testing/inventory';
 import { HOUSEHOLD } from '../units/household';
 import { convert } from './convert';
-import { needsOf } from './needs';
+import { needsOf } from '../kit/needs';
 import { boughtWords, dueOrders, shareOut, shoppingList } from './shopping';
-import { takeFrom, usedIn } from './takeOut';
+import { takeFrom, usedIn } from '../kit/takeOut';
 
 const today = '2027-05-20';
 const map = (...items: Item[]) => new Map(items.map((one) => [one.id, one]));

@@ -6,9 +6,8 @@ import { type Dimension, dimensionOf, toBase } from '../units/units';
 import type { HouseholdSizes } from '../units/household';
 import { type Share, allocate, inOrder } from './allocate';
 import { convert } from './convert';
-import type { ShowNeeds } from './needs';
 import { type PackDemand, type PackChoice, type PackOffer, cheapestPacks } from './packs';
-import type { StockedLot } from './types';
+import type { ShowNeeds, StockedLot } from './types';
 
 export interface BoughtPack {
   pack: Pack;

@@ -51,3 +51,25 @@ export interface Box {
   grams: number | null;
   note: string;
 }
+
+/** What a show needs of an item, in the unit that its stock is counted in. */
+export interface Need {
+  itemId: string;
+  /** In base units of the item's kind. */
+  base: number;
+  /** Of that, what all shows of the date share. */
+  perDay: number;
+}
+
+export interface ShowNeeds {
+  showId: string;
+  title: string;
+  date: string;
+  audience: number;
+  /** Seconds from midnight: arrival to hard finish, while its equipment is away. */
+  from: number;
+  until: number;
+  needs: Need[];
+  /** Items written in a kind that can't be turned into that of their stock. */
+  unlike: string[];
+}

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { KIT_BASES, type KitBasis } from '../repertoire/types';
-import { inHand, timesInWords, timesWanted } from './basis';
+import { inHand } from '../repertoire/basis';
+import { timesInWords, timesWanted } from './basis';
 
 const method = { volunteers: 3 };
 const show = { audience: 80, rehearsals: 2 };

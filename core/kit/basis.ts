@@ -1,4 +1,5 @@
-import type { Show, Slot } from '../brief/types';
+import type { Show } from '../brief/types';
+import { timesOnTheDay } from '../repertoire/basis';
 import type { ItemKind, KitLine, Method } from '../repertoire/types';
 import { counted } from '../words';
 import type { Sets } from './sets';
@@ -15,25 +16,6 @@ type Counted = Pick<KitLine, 'basis'>;
 type Crowd = Pick<Method, 'volunteers'>;
 type Booked = Pick<Show, 'audience' | 'rehearsals'>;
 
-function onTheDay(
-  { basis }: Counted,
-  { volunteers }: Crowd,
-  audience: number,
-  { planned, spare }: Planned,
-): number {
-  switch (basis) {
-    case 'perShow':
-    case 'perDay':
-      return 1;
-    case 'perGo':
-      return planned + spare;
-    case 'perVolunteer':
-      return volunteers;
-    case 'perHead':
-      return audience;
-  }
-}
-
 /**
  * How many times over a kit line is wanted. Rehearsals take the planned goes, and nothing for an
  * audience: nobody sits in it. Only what is used up is wanted again: equipment comes back.
@@ -45,7 +27,7 @@ export function timesWanted(
   sets: Planned,
   kind: ItemKind,
 ): Times {
-  const factor = onTheDay(line, method, show.audience, sets);
+  const factor = timesOnTheDay(line, method, show.audience, sets);
   const each = line.basis === 'perHead' ? 0 : line.basis === 'perGo' ? sets.planned : factor;
   return { factor, rehearsing: kind === 'consumable' ? each * show.rehearsals : 0 };
 }
@@ -77,11 +59,3 @@ export function timesInWords(
   const day = dayInWords(line, factor, sets);
   return rehearsing > 0 ? `${day}, and for ${counted(rehearsals, 'rehearsal')}` : day;
 }
-
-/** How many of its equipment a slot has in hand while it is on: spare sets lie ready in the wings. */
-export const inHand = (
-  line: Counted,
-  slot: Pick<Slot, 'goes'>,
-  method: Crowd,
-  audience: number,
-): number => onTheDay(line, method, audience, { planned: slot.goes, spare: 0 });

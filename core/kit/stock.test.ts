@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { timelineOf } from '../lineup/fromBundle';
 import { allocate } from '../inventory/allocate';
-import { needsOf } from '../inventory/needs';
+import { needsOf } from './needs';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { lot, showNeeds } from '../testing/inventory';

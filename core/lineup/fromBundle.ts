@@ -1,6 +1,6 @@
 /** From a show and everything around it to what the engine reads, and the way back to names. */
 import type { ShowBundle, Slot, Talk } from '../brief/types';
-import { inHand } from '../kit/basis';
+import { inHand } from '../repertoire/basis';
 import { blankDemo, blankMethod, blankTask } from '../repertoire/blank';
 import type { Demo, Method, Residue, Task } from '../repertoire/types';
 import { parseClock } from '../time/clock';

@@ -1,6 +1,6 @@
 import type { Pack } from '../repertoire/types';
 import { blankLot } from '../inventory/blank';
-import type { Need, ShowNeeds } from '../inventory/needs';
+import type { Need, ShowNeeds } from '../inventory/types';
 import type { Box, StockedLot } from '../inventory/types';
 
 export const lot = (

@@ -6,7 +6,7 @@ import { PACK_MARKS, type PackMarkKind } from '../../core/kit/packing';
 import { kitTable } from '../../core/kit/table';
 import { timelineOf } from '../../core/lineup/fromBundle';
 import { fold } from '../../core/stage/fold';
-import { usedIn } from '../../core/inventory/takeOut';
+import { usedIn } from '../../core/kit/takeOut';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';
 import { body, notFound } from '../http/errors';

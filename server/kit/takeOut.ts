@@ -4,7 +4,7 @@ import type { TakenBody } from '../../contract/inventory';
 import type { FieldFault } from '../../contract/validate';
 import type { Show } from '../../core/brief/types';
 import { reverse, take } from '../../core/inventory/ledger';
-import { takeFrom } from '../../core/inventory/takeOut';
+import { takeFrom } from '../../core/kit/takeOut';
 import { formatTotal } from '../../core/units/format';
 import { dimensionOf } from '../../core/units/units';
 import type { AppContext } from '../context';

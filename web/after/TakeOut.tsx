@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Item } from '../../core/repertoire/types';
-import type { Used } from '../../core/inventory/takeOut';
+import type { Used } from '../../core/kit/takeOut';
 import { formatTotal } from '../../core/units/format';
 import type { HouseholdSizes } from '../../core/units/household';
 import { parseAmount } from '../../core/units/parse';

@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { recordWords, totalRecord } from '../../core/after/review';
-import { methodFactsOf } from '../../core/repertoire/recipe';
+import { methodFactsOf } from '../../core/lineup/recipe';
 import type { Demo } from '../../core/repertoire/types';
 import { sayDuration } from '../../core/time/clock';
 import { send } from '../app/api';

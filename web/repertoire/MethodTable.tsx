@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { ReactNode } from 'react';
 import { type MethodRecord, recordWords } from '../../core/after/review';
-import { methodFactsOf, goesInWords } from '../../core/repertoire/recipe';
+import { methodFactsOf, goesInWords } from '../../core/lineup/recipe';
 import type { Method } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';

@@ -7,7 +7,7 @@ import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { withoutTask } from '../../core/repertoire/change';
-import { type RecipeStep, recipeOf } from '../../core/repertoire/recipe';
+import { type RecipeStep, recipeOf } from '../../core/lineup/recipe';
 import type { Method, Phase, Task } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
 import { thingsInWords } from '../../core/words';

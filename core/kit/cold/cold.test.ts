@@ -4,7 +4,7 @@ import type { ColdPlan, ShowBundle } from '../../brief/types';
 import { timelineOf } from '../../lineup/fromBundle';
 import { task } from '../../testing/build';
 import { bundle, item, line } from '../../testing/bundle';
-import { needsOf } from '../../inventory/needs';
+import { needsOf } from '../needs';
 import { kitList } from '../kit';
 import { type ColdBudget, coldBudget, coldVerdict, leaveWords } from './budget';
 import { coldOutlook, measuredOutlook } from './outlook';

@@ -1,12 +1,22 @@
-import type { MethodRecord } from '../../after/review';
 import type { ShowBundle } from '../../brief/types';
 import { resolveSlots } from '../fromBundle';
 import type { SlotPolicy } from './types';
 
+/** How a method went so far, as far as the forecast asks. */
+export interface TriedMethod {
+  demoId: string;
+  methodId: string;
+  worked: number;
+  partly: number;
+  failed: number;
+  /** Seconds each step took, every time it is told of, by task. */
+  times: Readonly<Record<string, readonly number[]>>;
+}
+
 /** What the forecast needs to know of each slot beside its times. A go that partly worked did not. */
 export const policiesOf = (
   bundle: ShowBundle,
-  records: readonly MethodRecord[],
+  records: readonly TriedMethod[],
 ): Map<string, SlotPolicy> =>
   new Map(
     resolveSlots(bundle).map(({ slot, demo, method }): [string, SlotPolicy] => {

@@ -1,11 +1,11 @@
 /** What a show used, to be confirmed and taken out of the store. */
 import type { ShowBundle } from '../brief/types';
-import { type KitOptions, kitDemands } from '../kit/demand';
+import { type KitOptions, kitDemands } from './demand';
 import type { Item } from '../repertoire/types';
 import { dimensionOf } from '../units/units';
-import { convert } from './convert';
-import { firstExpiredFirst, usableOn } from './dates';
-import type { StockedLot } from './types';
+import { convert } from '../inventory/convert';
+import { firstExpiredFirst, usableOn } from '../inventory/dates';
+import type { StockedLot } from '../inventory/types';
 
 export interface Used {
   itemId: string;

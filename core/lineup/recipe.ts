@@ -1,8 +1,8 @@
 /** A method as it is read: what is done beforehand, before the audience and afterwards, and how long. */
-import { type Lag, type Network, buildNetwork } from '../lineup/network';
+import { type Lag, type Network, buildNetwork } from './network';
 import { formatDuration } from '../time/clock';
 import { counted, listInWords } from '../words';
-import type { Hand, Method, Task } from './types';
+import type { Hand, Method, Task } from '../repertoire/types';
 
 export interface RecipeStep {
   task: Task;

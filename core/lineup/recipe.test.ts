@@ -1,7 +1,7 @@
 /** A method as it is read, worked by hand. */
 import { describe, expect, test } from '@jest/globals';
 import { after, task } from '../testing/build';
-import type { Hand, Task } from './types';
+import type { Hand, Task } from '../repertoire/types';
 import { methodFactsOf, goesInWords, handsInWords, recipeOf } from './recipe';
 
 const helper: Hand = { role: 'helper', count: 1, competence: null };

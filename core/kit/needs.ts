@@ -1,36 +1,16 @@
 /** What a show needs of each item, in the unit that its stock is counted in. */
 import type { ShowBundle } from '../brief/types';
-import { coldBudget } from '../kit/cold/budget';
-import { coldPlanOf } from '../kit/cold/plan';
-import { vesselsOf } from '../kit/cold/vessels';
-import { mostAtOnce } from '../kit/mostAtOnce';
-import { spanOf } from '../kit/span';
-import { type KitOptions, type KitDemand, kitDemands, wholePieces } from '../kit/demand';
+import { coldBudget } from './cold/budget';
+import { coldPlanOf } from './cold/plan';
+import { vesselsOf } from './cold/vessels';
+import { mostAtOnce } from './mostAtOnce';
+import { spanOf } from './span';
+import { type KitOptions, type KitDemand, kitDemands, wholePieces } from './demand';
 import type { Timeline } from '../lineup/types';
 import { parseClock } from '../time/clock';
 import { dimensionOf } from '../units/units';
-import { convert } from './convert';
-
-export interface Need {
-  itemId: string;
-  /** In base units of the item's kind. */
-  base: number;
-  /** Of that, what all shows of the date share. */
-  perDay: number;
-}
-
-export interface ShowNeeds {
-  showId: string;
-  title: string;
-  date: string;
-  audience: number;
-  /** Seconds from midnight: arrival to hard finish, while its equipment is away. */
-  from: number;
-  until: number;
-  needs: Need[];
-  /** Items written in a kind that can't be turned into that of their stock. */
-  unlike: string[];
-}
+import { convert } from '../inventory/convert';
+import type { Need, ShowNeeds } from '../inventory/types';
 
 interface NeedContext {
   /** Worked out only where it is asked for: it is most of the work. */
