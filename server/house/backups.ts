@@ -1,5 +1,13 @@
 /** Copies of the whole data file, kept in number beside it. */
-import { copyFileSync, existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+  statSync,
+} from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import type { Backup, BackupReason } from '../../contract/house';
 import { checkpoint, type Db } from '../db/open';
@@ -64,7 +72,7 @@ export class Backups {
     const part = `${path}.part`;
     try {
       await db.backup(part);
-      copyFileSync(part, path);
+      renameSync(part, path);
     } finally {
       rmSync(part, { force: true });
     }

@@ -51,6 +51,9 @@ export function useLiveRun(runId: string | null): LiveRun {
   const me = usePreferences((state) => state.me);
 
   const setRun = useCallback((next: StoredRun | null) => {
+    const known = latest.current;
+    // Events are only ever added: an answer with fewer was overtaken on its way.
+    if (known && next?.id === known.id && next.events.length < known.events.length) return;
     latest.current = next;
     showRun(next);
   }, []);
@@ -107,7 +110,7 @@ export function useLiveRun(runId: string | null): LiveRun {
       keepEvents(runId, left);
       if (!take(answer.events) || (latest.current && lastSeq(latest.current) < answer.seq))
         await refresh();
-      setPending(left);
+      setPending(keptEvents(runId));
       setError(answer.refused[0]?.message ?? null);
     } catch (thrown) {
       if (thrown instanceof ApiError && !isOffline(thrown)) setError(thrown.message);
