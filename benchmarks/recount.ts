@@ -4,6 +4,7 @@
  */
 import { once } from 'node:events';
 import { Worker } from 'node:worker_threads';
+import { blankLot } from '../core/inventory/blank';
 import { dayAfter } from '../core/time/days';
 import { todayHere } from '../server/instant';
 import { FESTIVAL, grown, json, median, quantile, round, timed } from './growing';
@@ -36,16 +37,7 @@ export async function recount(): Promise<object> {
     for (let i = 0; i < ITEMS; i++) {
       const item = { ...plain, id: `grown-${i}`, name: `Grown ${i}`, kind: 'consumable' as const };
       items.add({ ...item, unit: 'piece', packs: [], owned: null });
-      lots.add({
-        id: `grown-lot-${i}`,
-        itemId: item.id,
-        place: '',
-        expiry: null,
-        opened: null,
-        state: 'good',
-        lastTest: null,
-        note: '',
-      });
+      lots.add(blankLot(`grown-lot-${i}`, item.id));
       ledger.keep(
         {
           ok: true,

@@ -6,6 +6,7 @@ import { showFile } from '../contract/testing/arbitrary';
 import { readShowFile } from '../contract/showFile';
 import { faultInWords } from '../contract/validate';
 import type { StoredRun } from '../contract/stage';
+import { blankLot } from '../core/inventory/blank';
 import { eventOf } from '../core/stage/event';
 import { EVENT_KINDS } from '../core/stage/types';
 import { type TestServer, testServer } from './testing/serve';
@@ -48,16 +49,7 @@ test('a show with runs, ticks and stock of every kind that is accepted exports t
         for (const [i, much] of amounts.entries()) {
           const item = all.items[i % Math.max(1, all.items.length)];
           if (!item) break;
-          const lot = {
-            id: `lot-${showId}-${i}`.slice(0, 60),
-            itemId: item.id,
-            place: '',
-            expiry: null,
-            opened: null,
-            state: 'good',
-            lastTest: null,
-            note: '',
-          };
+          const lot = blankLot(`lot-${showId}-${i}`.slice(0, 60), item.id);
           for (const unit of [item.unit, 'kg', 'L', 'squirt'])
             await request(server.app)
               .post('/api/deliveries')

@@ -3,6 +3,7 @@
  * an edge “this one starts at least so many seconds after that one”. What is left open, who does a
  * task and which of two goes first, is for the search.
  */
+import { emptySlot } from './emptySlot';
 import type { Task } from '../repertoire/types';
 import { type Lag, type Network, buildNetwork } from './network';
 import { candidatesFor } from './people';
@@ -288,19 +289,7 @@ class Builder {
 /** Builds the graph of slots whose impossible demands have been left out by `findFaults`. */
 export function buildGraph(input: LineupInput, nets = input.slots.map(buildNetwork)): Graph {
   const builder = new Builder(input);
-  const nobody: PlanSlot = {
-    id: '',
-    name: '',
-    performerId: null,
-    positionId: null,
-    goes: 1,
-    pinned: false,
-    tasks: [],
-    uses: [],
-    leaves: [],
-    forbids: [],
-    leads: [],
-  };
+  const nobody = emptySlot();
   builder.activity(nobody, null, 0, 'start');
   nets.reduce((previous, net) => builder.slot(net, previous), ORIGIN);
   builder.positions(nets);

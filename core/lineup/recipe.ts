@@ -1,4 +1,5 @@
 /** A method as it is read: what is done beforehand, before the audience and afterwards, and how long. */
+import { emptySlot } from './emptySlot';
 import { type Lag, type Network, buildNetwork } from './network';
 import { formatDuration } from '../time/clock';
 import { counted, listInWords } from '../words';
@@ -45,20 +46,7 @@ function waitInWords({ from, least, greatest }: Lag): string {
 }
 
 const networkOf = (method: Pick<Method, 'tasks'>): Network =>
-  buildNetwork({
-    id: '',
-    name: '',
-    performerId: null,
-    positionId: null,
-    goes: 1,
-    pinned: false,
-    uses: [],
-    leaves: [],
-    forbids: [],
-    leads: [],
-    tasks: method.tasks,
-  });
-
+  buildNetwork({ ...emptySlot(), tasks: method.tasks });
 export function recipeOf(method: Pick<Method, 'tasks'>): Recipe {
   const net = networkOf(method);
   const step = (task: Task): RecipeStep => ({

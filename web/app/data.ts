@@ -21,7 +21,8 @@ import type { StoredEvent } from '../../core/stage/types';
 import type { Person, Venue } from '../../core/brief/types';
 import type { Demo, Item } from '../../core/repertoire/types';
 import { ApiError, send } from './api';
-import { onDocumentChanged, reloadDocuments } from '../documents/store';
+import { onDocumentChanged, reloadDocuments } from '../documents/registry';
+import { withEvents } from '../stage/knownRun';
 import { LiveLine } from './live';
 
 export const queryClient = new QueryClient({
@@ -148,18 +149,15 @@ export function onRunChanged(listener: RunListener): () => void {
   return () => void runListeners.delete(listener);
 }
 
-/** The run with what follows on what is known of it; as it was, to be asked for again, after a gap. */
-function withEvent(run: StoredRun | undefined, event: StoredEvent): StoredRun | undefined {
-  const follows = run && event.seq === (run.events.at(-1)?.seq ?? 0) + 1;
-  return follows ? { ...run, events: [...run.events, event] } : run;
-}
-
 function take(changes: readonly Change[]): void {
   const affected = new Set<string>();
   for (const change of changes) {
     const { kind, id, event } = change;
     if (kind === 'run') for (const listener of runListeners) listener(id, event ?? null);
-    if (event) queryClient.setQueryData<StoredRun>(['/runs', id], (run) => withEvent(run, event));
+    if (event)
+      queryClient.setQueryData<StoredRun>(['/runs', id], (run) =>
+        run ? (withEvents(run, [event]) ?? run) : run,
+      );
     // A press on the way changes nothing but its run: what the run came to is asked for at its end.
     if (event && !changesOutcome(event)) continue;
     for (const key of AFFECTED[kind]) affected.add(key);

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { useStore } from 'zustand';
-import { type DocumentState, type DocumentStore, documentStore } from './store';
+import { documentStore } from './registry';
+import type { DocumentState, DocumentStore } from './store';
 
 export interface Editing<T> extends DocumentState<T> {
   store: DocumentStore<T & { id: string }>;

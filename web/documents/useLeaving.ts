@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { anythingStuck, flushEverything } from './store';
+import { anythingStuck, flushEverything } from './registry';
 
 /** Sends what is waiting when the page goes, and asks first where something can’t be sent. */
 export function useLeaving(): void {

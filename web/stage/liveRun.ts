@@ -12,12 +12,11 @@ import { onRunChanged } from '../app/data';
 import { clockOffset, serverNow } from '../app/live';
 import { usePreferences } from '../app/preferences';
 import { keepEvents, keptEvents } from './keptEvents';
+import { lastSeq, newerRun, withEvents } from './knownRun';
 
 const RETRY_AFTER = 1500;
 /** Presses sent in one request. */
 const SENT_AT_ONCE = 200;
-
-const lastSeq = (run: StoredRun): number => run.events.at(-1)?.seq ?? 0;
 
 /** The server's events, then those it has not told of yet, by the server's clock. */
 function withKept(run: StoredRun, kept: readonly RunEvent[]): RunEvent[] {
@@ -51,24 +50,18 @@ export function useLiveRun(runId: string | null): LiveRun {
   const me = usePreferences((state) => state.me);
 
   const setRun = useCallback((next: StoredRun | null) => {
-    const known = latest.current;
-    // Events are only ever added: an answer with fewer was overtaken on its way.
-    if (known && next?.id === known.id && next.events.length < known.events.length) return;
-    latest.current = next;
-    showRun(next);
+    const newer = newerRun(latest.current, next);
+    latest.current = newer;
+    showRun(newer);
   }, []);
 
   /** Takes in what follows on what is known; false when something before it is missing. */
   const take = useCallback(
     (events: readonly StoredEvent[]): boolean => {
       const known = latest.current;
-      if (!known) return true;
-      const from = lastSeq(known);
-      const added = events.filter((event) => event.seq > from);
-      if (added.length === 0) return true;
-      if (added[0]?.seq !== from + 1) return false;
-      setRun({ ...known, events: [...known.events, ...added] });
-      return true;
+      const next = known && withEvents(known, events);
+      if (next) setRun(next);
+      return known === null || next !== null;
     },
     [setRun],
   );
@@ -82,7 +75,7 @@ export function useLiveRun(runId: string | null): LiveRun {
         return;
       }
       for (;;) {
-        const after = latest.current ? lastSeq(latest.current) : 0;
+        const after = lastSeq(latest.current);
         const answer = await send<EventsAnswer>('GET', `/runs/${runId}/events?after=${after}`);
         take(answer.events);
         if (answer.events.length === 0 || (answer.events.at(-1)?.seq ?? 0) >= answer.seq) return;
@@ -102,7 +95,7 @@ export function useLiveRun(runId: string | null): LiveRun {
       const answer = await send<EventsAnswer>('POST', `/runs/${runId}/events`, {
         events: waiting,
         sentAt: Date.now(),
-        known: latest.current ? lastSeq(latest.current) : 0,
+        known: lastSeq(latest.current),
       });
       // Each is stored or refused now: none of them is sent again.
       const settled = new Set(waiting.map((event) => event.id));
