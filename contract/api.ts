@@ -1,6 +1,9 @@
 /** What the API answers with. */
 import type { MethodRecord } from '../core/after/review';
 import type { Show, ShowBundle } from '../core/brief/types';
+import type { Demo, HazardKind, Item } from '../core/repertoire/types';
+import type { StockLine } from '../core/inventory/stockLine';
+import type { StockedLot } from '../core/inventory/types';
 import type { PackMark } from '../core/kit/packing';
 import type { Mark } from '../core/ready/go';
 import type { RoomReading } from '../core/ready/senml';
@@ -52,9 +55,55 @@ export interface ShowSummary extends Pick<
   version: number;
 }
 
+/** An item as one is picked by its name; the whole of it is asked for by its id. */
+export type ItemName = Versioned<
+  Pick<Item, 'id' | 'name' | 'kind' | 'unit' | 'density' | 'gramsEach' | 'cold' | 'holds' | 'boxId'>
+>;
+
+/** A demo as it is listed, found and added to a show. */
+export interface DemoSummary extends Pick<
+  Demo,
+  'id' | 'name' | 'hook' | 'energy' | 'usualPosition'
+> {
+  version: number;
+  /** Everything it is found by, in lower case. */
+  text: string;
+  hazards: HazardKind[];
+  methods: { id: string; oneShot: boolean }[];
+  /** Of its first method; null without one. */
+  showSeconds: number | null;
+  /** How its goes went, over all methods. */
+  record: Pick<MethodRecord, 'worked' | 'partly' | 'failed'>;
+}
+
+/** A demo with what a show computes from once it is added. */
+export interface DemoAnswer {
+  demo: Demo;
+  items: Item[];
+  lots: StockedLot[];
+}
+
+/** A part of the store's list, and how long the whole is. */
+export interface StoreAnswer {
+  /** Items there are, those to mind, and those found by what was asked. */
+  items: number;
+  toMind: number;
+  found: number;
+  lines: StoreLine[];
+}
+
+/** A line of the store's list. */
+export interface StoreLine extends Pick<StockLine, 'text' | 'places' | 'warnings'> {
+  id: string;
+  name: string;
+  boxId: string | null;
+}
+
 /** Everything a show's six stages compute from, in one answer. */
 export interface ShowAnswer extends ShowBundle {
   version: number;
+  /** Of the show's items. */
+  lots: StockedLot[];
   marks: Mark[];
   photos: CheckPhoto[];
   /** Open ones that the show is to check. */

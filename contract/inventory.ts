@@ -1,5 +1,6 @@
 /** The store: boxes, lots, movements, packing, and what a person has set for themselves. */
 import { STOCK_MOST } from '../core/inventory/ledger';
+import { ITEM_KINDS } from '../core/repertoire/types';
 import { PACK_MARKS, type PackMark, type PackMarkKind } from '../core/kit/packing';
 import {
   type Box,
@@ -9,6 +10,7 @@ import {
   type StockedLot,
 } from '../core/inventory/types';
 import { HOUSEHOLD, type HouseholdSizes } from '../core/units/household';
+import { SYSTEMS, type System } from '../core/units/format';
 import type { UnitId } from '../core/units/units';
 import {
   DayDate,
@@ -94,6 +96,39 @@ export class ReceiveBody {
 
   @Text(200)
   note!: string;
+}
+
+/** The kinds of things that the store's list can be narrowed to. */
+export const STORE_SHOWN = ['all', 'mind', ...ITEM_KINDS] as const;
+export type StoreShown = (typeof STORE_SHOWN)[number];
+
+/** Which part of the store's list is asked for. */
+export class StoreQuery {
+  @Text(200)
+  find!: string;
+
+  @OneOf(STORE_SHOWN)
+  shown!: StoreShown;
+
+  /** The day that it is looked at. */
+  @DayDate()
+  day!: string;
+
+  @OneOf(SYSTEMS)
+  system!: System;
+
+  /** The first line, from 0, and how many. */
+  @Whole(0, 1_000_000)
+  from!: number;
+
+  @Whole(1, 500)
+  count!: number;
+}
+
+/** Of which item the lots are asked for. */
+export class LotsQuery {
+  @Id()
+  item!: string;
 }
 
 export class CountBody {

@@ -9,7 +9,6 @@ import { VenueBody } from '../contract/venue';
 import { ItemBody } from '../contract/item';
 import { DemoBody } from '../contract/repertoire';
 import { BoxBody, SettingsBody } from '../contract/inventory';
-import { recordsFor } from './after/records';
 import type { AppContext } from './context';
 import { briefRoutes } from './brief/routes';
 import { entityRoutes } from './entity';
@@ -21,6 +20,7 @@ import { kitRoutes } from './kit/routes';
 import { lineupRoutes } from './lineup/routes';
 import { photoRoutes } from './ready/photoRoutes';
 import { readyRoutes } from './ready/routes';
+import { repertoireRoutes } from './repertoire/routes';
 import type { RoomSensor } from './ready/sensor';
 import { stageRoutes } from './stage/routes';
 import { shoppingRoutes, tableBody } from './inventory/shoppingRoutes';
@@ -89,6 +89,7 @@ function apiRoutes({
   api.use('/shows', briefRoutes(context));
   api.use('/store', tableBody);
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
+  api.use(repertoireRoutes(context));
   api.use('/demos', entityRoutes(context.demos, DemoBody));
   api.use(storeRoutes(context), shoppingRoutes(context));
   api.use('/items', entityRoutes(context.items, ItemBody));
@@ -97,7 +98,6 @@ function apiRoutes({
   api.use('/venues', entityRoutes(context.venues, VenueBody));
   api.use('/people', entityRoutes(context.people, PersonBody));
   api.use('/follow-ups', entityRoutes(context.followUps, FollowUpBody));
-  api.get('/records', (_req, res) => void res.json(recordsFor(context, context.demos.list())));
   api.get('/sensor', async (_req, res) => void res.json(await sensor.answer()));
   api.use(stageRoutes(context));
   api.use(nothingHere);
@@ -111,7 +111,8 @@ export function createApp(options: AppOptions): Express {
   // Nothing of the API is kept by a browser: there is nothing to compare.
   app.disable('etag');
   app.use(securityHeaders, onlyFromHere);
-  app.use(compression());
+  // Lightly: it is done beside the stage, on the same processor.
+  app.use(compression({ level: 1 }));
   app.use('/api', (_req, res, next) => {
     res.setHeader('Cache-Control', 'no-store');
     // Taken before it is answered: what is stored meanwhile is told to the page once it listens.

@@ -14,6 +14,7 @@ import { type Heavy, inThisThread } from './heavy/heavy';
 import { ChangeLog } from './live/changeLog';
 import { Live } from './live/live';
 import { PackMarks } from './kit/packMarks';
+import { createMirrors, type Mirrors } from './mirrors';
 import { MarkStore } from './ready/marks';
 import { PhotoStore } from './ready/photos';
 import { demoStore } from './repertoire/demos';
@@ -24,6 +25,7 @@ import { boxStore } from './inventory/boxes';
 import { UpcomingNeeds } from './inventory/upcomingNeeds';
 import { Ledger, lotStore } from './inventory/lots';
 import { settingsStore } from './inventory/settings';
+import { StockList } from './inventory/stockList';
 
 /** The stores over one database, and who is told of changes. */
 export interface AppContext {
@@ -43,6 +45,8 @@ export interface AppContext {
   ledger: Ledger;
   settings: EntityStore<Settings>;
   packMarks: PackMarks;
+  mirrors: Mirrors;
+  stockList: StockList;
   upcomingNeeds: UpcomingNeeds;
   bundles: Bundles;
   log: ChangeLog;
@@ -79,6 +83,8 @@ export function createContext(db: Db, now: () => number = Date.now): AppContext 
     boxes: boxStore(db),
     lots: lotStore(db),
     packMarks: new PackMarks(db),
+    mirrors: createMirrors({ db, log }, stores),
+    stockList: new StockList(() => context),
     upcomingNeeds: new UpcomingNeeds(() => context),
     bundles: new Bundles(stores),
     // In this thread, until somebody gives it one of its own.

@@ -56,6 +56,11 @@ export class EntityStore<T extends Entity> {
     return state && value ? { ...value, version: state.version } : null;
   }
 
+  /** Null for what was removed, too. */
+  listed(id: string): Versioned<T> | null {
+    return this.state(id)?.removed === 0 ? this.find(id) : null;
+  }
+
   get(id: string): Versioned<T> {
     const state = this.state(id);
     if (!state) throw notFound(this.shelf.noun);
@@ -120,6 +125,11 @@ export class EntityStore<T extends Entity> {
       .prepare(`UPDATE "${this.shelf.table}" SET removed = ?, version = version + 1 WHERE id = ?`)
       .run(removed, id);
   }
+}
+
+/** The thing alone, as it is kept in files and computed with. */
+export function bare<T extends object>({ version: _version, ...value }: Versioned<T>): T {
+  return value as unknown as T;
 }
 
 class VersionBody {

@@ -51,7 +51,7 @@ const OF_SHOW = [
 const OTHERS = [
   'health',
   'live',
-  'records',
+  'store',
   'sensor',
   'shopping',
   'shopping.csv',
@@ -102,6 +102,9 @@ const query = fc.constantFrom(
   '?after=x',
   '?key=a&key=b',
   '?since=%',
+  '?item=constructor',
+  '?find=x&shown=all&day=2027-05-30&system=metric&from=1e99',
+  '?find[]=x&shown=toString&day=0&system=__proto__&count=-1',
 );
 
 const odd = fc.constantFrom<unknown>(

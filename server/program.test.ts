@@ -7,10 +7,11 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { season } from '../season/season';
+import type { StoreAnswer } from '../contract/api';
 import type { Suggestion } from '../core/lineup/order/suggest';
 import { timelineOf } from '../core/lineup/fromBundle';
 import type { RunEvent } from '../core/stage/types';
-import { localInstant } from './instant';
+import { localInstant, todayHere } from './instant';
 
 const ROOT = join(import.meta.dirname, '..');
 const PROGRAMS = join(ROOT, 'test-results', 'programs');
@@ -121,7 +122,12 @@ describe('the server', () => {
     const { url } = await start('demo', join(folder, 'threads.sqlite'));
     const get = async <T>(path: string): Promise<T> =>
       (await (await fetch(`${url}/api${path}`)).json()) as T;
-    const lots = (): Promise<{ id: string; stock: number; version: number }[]> => get('/lots');
+    const lots = (): Promise<{ id: string; stock: number; version: number }[]> =>
+      get('/lots?item=yeast');
+    const stored = async (): Promise<string | undefined> =>
+      (await get<StoreAnswer>(`/store?find=yeast&shown=all&day=${todayHere()}&system=metric`))
+        .lines[0]?.text;
+    const before = await stored();
     const [first] = await lots();
     const path = `${url}/api/lots/${first?.id}/count`;
     const count = (unit: string) => json<{ stock: number }>(path, { amount: 1, unit, note: '' });
@@ -129,6 +135,8 @@ describe('the server', () => {
     expect(counted.stock).not.toBe(first?.stock);
     expect((await lots()).find((lot) => lot.id === first?.id)?.stock).toBe(counted.stock);
     expect((await get<{ lines: unknown[] }>('/shopping')).lines.length).toBeGreaterThan(0);
+    expect(before).not.toBeUndefined();
+    expect(await stored()).not.toBe(before);
     expect((await get<unknown[]>('/items')).length).toBeGreaterThan(50);
     const refused = await fetch(`${url}/api/shows/none/stock`);
     expect(refused.status).toBe(404);

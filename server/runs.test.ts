@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
+import type { DemoSummary } from '../contract/api';
 import type { EventsAnswer, RunRecord, StoredRun } from '../contract/stage';
 import { recordsOf } from '../core/after/review';
 import { eventOf } from '../core/stage/event';
@@ -93,13 +94,8 @@ describe('events', () => {
 
   test('a run that is removed counts no more, until it is brought back', async () => {
     const goes = async (): Promise<number> => {
-      const records = (await request(server.app).get('/api/records')).body as {
-        demoId: string;
-        worked: number;
-        failed: number;
-        partly: number;
-      }[];
-      const forks = records.find((r) => r.demoId === 'balancing-forks');
+      const demos = (await request(server.app).get('/api/demos')).body as DemoSummary[];
+      const forks = demos.find(({ id }) => id === 'balancing-forks')?.record;
       return (forks?.worked ?? 0) + (forks?.partly ?? 0) + (forks?.failed ?? 0);
     };
     const before = await goes();
@@ -119,7 +115,8 @@ describe('one bad run', () => {
   const RUN = 'run-vay-open-day';
   const EVERY = [
     '/api/shows',
-    '/api/records',
+    '/api/demos',
+    '/api/demos/balancing-forks/records',
     '/api/shopping',
     `${FESTIVAL}/all`,
     `${FESTIVAL}/checks`,

@@ -28,7 +28,7 @@ const KINDS = ['volume', 'mass', 'count', 'length'];
 export function readKitTable(
   rows: readonly (readonly string[])[],
   mapping: readonly (KitKey | null)[],
-  items: readonly Item[],
+  items: readonly Pick<Item, 'id' | 'name' | 'unit'>[],
   newId: () => string,
 ): KitImport {
   const byName = new Map(items.map((item) => [item.name.toLowerCase(), item]));

@@ -3,7 +3,8 @@ import type { Versioned } from '../../contract/api';
 import type { Person, Show, ShowBundle, Venue } from '../../core/brief/types';
 import type { Demo, Item } from '../../core/repertoire/types';
 import { withOwned } from '../../core/inventory/owned';
-import type { EntityStore } from '../entity';
+import { itemsNamed } from '../../core/brief/itemsNamed';
+import { bare, type EntityStore } from '../entity';
 import type { Ledger } from '../inventory/lots';
 
 interface Stores {
@@ -16,22 +17,9 @@ interface Stores {
   ledger: Ledger;
 }
 
-function bare<T>(stored: Versioned<T> | null): T[] {
-  if (!stored) return [];
-  const { version: _version, ...value } = stored;
-  return [value as T];
-}
+const some = <T extends object>(stored: Versioned<T> | null): T[] => (stored ? [bare(stored)] : []);
 
 const unique = (ids: readonly string[]): string[] => [...new Set(ids)];
-
-/** Items that a show's demos and its cold plans name, whatever may be used instead included. */
-export const itemsNamed = (show: Show, demos: readonly Demo[]): string[] =>
-  unique([
-    ...demos.flatMap((demo) =>
-      demo.methods.flatMap((method) => method.kit.flatMap((l) => [l.itemId, ...l.instead])),
-    ),
-    ...show.cold.flatMap((plan) => [plan.itemId, ...(plan.vesselId ? [plan.vesselId] : [])]),
-  ]);
 
 /** Gathers a show with everything it computes from, removed demos and people included. */
 export class Bundles {
@@ -53,10 +41,9 @@ export class Bundles {
   /** Word for word as it is kept. */
   asStored(showId: string): ShowBundle {
     const { shows, venues, people, demos, items, settings } = this.stores;
-    const [show] = bare(shows.get(showId));
-    if (!show) throw new Error('A stored show is never empty');
+    const show = bare(shows.get(showId));
     const used = unique(show.slots.flatMap((slot) => slot.demoId ?? [])).flatMap((id) =>
-      bare(demos.find(id)),
+      some(demos.find(id)),
     );
     const personIds = unique([
       ...show.crew,
@@ -64,10 +51,10 @@ export class Bundles {
     ]);
     return {
       show,
-      venue: show.venueId === null ? null : (bare(venues.find(show.venueId))[0] ?? null),
-      people: personIds.flatMap((id) => bare(people.find(id))),
+      venue: show.venueId === null ? null : (some(venues.find(show.venueId))[0] ?? null),
+      people: personIds.flatMap((id) => some(people.find(id))),
       demos: used,
-      items: itemsNamed(show, used).flatMap((id) => bare(items.find(id))),
+      items: itemsNamed(show, used).flatMap((id) => some(items.find(id))),
       household: settings.get('own').household,
     };
   }

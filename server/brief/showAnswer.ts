@@ -5,9 +5,10 @@ import { followUpsFor } from '../ready/readiness';
 
 /** Everything that a show's six stages compute from. Throws HttpError when there is no such show. */
 export function showAnswer(context: AppContext, id: string): ShowAnswer {
-  const bundle = context.bundles.of(id);
+  const bundle = context.bundles.asStored(id);
   return {
     ...bundle,
+    lots: context.ledger.stocked(bundle.items.map((item) => item.id)),
     version: context.shows.get(id).version,
     marks: context.marks.of(id),
     photos: context.photos.of(id),

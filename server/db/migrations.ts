@@ -5,6 +5,7 @@ import { ready } from './migrations/004-ready';
 import { photos } from './migrations/005-photos';
 import { plainTerms } from './migrations/006-plain-terms';
 import { numbered } from './migrations/007-numbered';
+import { growing } from './migrations/008-growing';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -15,4 +16,5 @@ export const MIGRATIONS: readonly string[] = [
   photos,
   plainTerms,
   numbered,
+  growing,
 ];

@@ -1,10 +1,12 @@
 /** Questions that take long, or whose answers are long; each is answered with what goes out as JSON. */
+import type { StoreQuery } from '../../contract/inventory';
 import { storeTable } from '../../contract/tables/inventoryWrite';
 import { shoppingTable } from '../../core/inventory/shoppingTable';
 import type { AppContext } from '../context';
 import { showAnswer } from '../brief/showAnswer';
 import { readTable } from '../inventory/importing';
 import { readinessOf } from '../ready/readiness';
+import { demoSummaries, itemNames } from '../repertoire/summaries';
 
 type Mapping = Parameters<typeof readTable>[2];
 
@@ -15,8 +17,9 @@ export const ANSWERS = {
     ...readinessOf(context, showId),
     marks: context.marks.of(showId),
   }),
-  items: ({ items }: AppContext) => items.list(),
-  lots: ({ ledger }: AppContext) => ledger.stocked(),
+  demos: demoSummaries,
+  itemNames,
+  store: ({ stockList }: AppContext, query: StoreQuery) => stockList.part(query),
   shares: ({ upcomingNeeds }: AppContext, showId: string) => upcomingNeeds.sharesOf(showId),
   shopping: ({ upcomingNeeds }: AppContext, showIds: readonly string[] | null) =>
     upcomingNeeds.shopping(showIds),

@@ -26,14 +26,14 @@ export function refusalOf(headers: IncomingHttpHeaders, page = false): HttpError
   const { origin } = headers;
   const site = headers['sec-fetch-site'];
   const own = process.env.NODE_ENV === 'production';
-  const foreign = new HttpError(403, 'foreign_origin', FOREIGN_ORIGIN);
+  const foreign = (): HttpError => new HttpError(403, 'foreign_origin', FOREIGN_ORIGIN);
   if (origin !== undefined) {
     const from = URL.canParse(origin) ? new URL(origin) : null;
-    if (!from || !LOOPBACK.has(from.hostname.toLowerCase())) return foreign;
-    if (own && from.host.toLowerCase() !== host.toLowerCase()) return foreign;
+    if (!from || !LOOPBACK.has(from.hostname.toLowerCase())) return foreign();
+    if (own && from.host.toLowerCase() !== host.toLowerCase()) return foreign();
   } else if (site !== undefined && !FROM_HERE.has(String(site))) {
     // A link from elsewhere to one of our pages is followed; nothing else is fetched from there.
-    if (!page || headers['sec-fetch-mode'] !== 'navigate') return foreign;
+    if (!page || headers['sec-fetch-mode'] !== 'navigate') return foreign();
   }
   return null;
 }

@@ -55,6 +55,14 @@ export class Ledger {
       .all(...(itemIds ? [JSON.stringify(itemIds)] : [])) as Versioned<StockedLot>[];
   }
 
+  /** Of which items these lots are. */
+  itemsOf(lotIds: readonly string[]): string[] {
+    return this.db
+      .prepare('SELECT DISTINCT item_id FROM lot WHERE id IN (SELECT value FROM json_each(?))')
+      .pluck()
+      .all(JSON.stringify(lotIds)) as string[];
+  }
+
   stockOf(lotId: string): number {
     return this.db
       .prepare(`SELECT ${STOCK} FROM movement WHERE lot_id = ?`)

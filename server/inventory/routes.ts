@@ -2,7 +2,7 @@
 import { written } from '../db/open';
 import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
-import { LotBody, CountBody, ReceiveBody } from '../../contract/inventory';
+import { CountBody, LotBody, LotsQuery, ReceiveBody, StoreQuery } from '../../contract/inventory';
 import type { Item } from '../../core/repertoire/types';
 import { convert } from '../../core/inventory/convert';
 import { count, isNothing, receive, reverse } from '../../core/inventory/ledger';
@@ -73,8 +73,15 @@ export function storeRoutes(context: AppContext): Router {
       );
     next();
   });
-  router.get('/lots', async (_req, res) => sendJson(res, await context.heavy.bytes('lots')));
-  router.get('/items', async (_req, res) => sendJson(res, await context.heavy.bytes('items')));
+  router.get('/lots', (req, res) => {
+    const { item } = body(LotsQuery, req.query);
+    res.json(ledger.stocked([item]));
+  });
+  router.get('/store', async (req, res) => {
+    const { from = '0', count = '100', ...words } = req.query;
+    const query = body(StoreQuery, { ...words, from: Number(from), count: Number(count) });
+    sendJson(res, await context.heavy.bytes('store', query));
+  });
   router.use('/lots', entityRoutes(lots, LotBody));
   return router;
 }

@@ -2,7 +2,16 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import request from 'supertest';
-import type { ApiErrorBody, ShowSummary, StockAnswer, UsedAnswer } from '../../contract/api';
+import type {
+  ApiErrorBody,
+  DemoAnswer,
+  ShowAnswer,
+  ShowSummary,
+  StockAnswer,
+  StoreAnswer,
+  UsedAnswer,
+} from '../../contract/api';
+import { itemsNamed } from '../../core/brief/itemsNamed';
 import type { ShoppingList } from '../../core/inventory/shopping';
 import { blankLot } from '../../core/inventory/blank';
 import type { Movement, StockedLot } from '../../core/inventory/types';
@@ -20,8 +29,8 @@ const post = (path: string, body: object = {}) =>
   request(server.app).post(`/api${path}`).send(body);
 const errorOf = (answer: { body: unknown }): ApiErrorBody['error'] =>
   (answer.body as ApiErrorBody).error;
-const lotOf = async (id: string): Promise<StockedLot | undefined> =>
-  (await get<StockedLot[]>('/lots')).find((lot) => lot.id === id);
+const lotOf = (id: string): StockedLot | undefined =>
+  server.context.ledger.stocked().find((lot) => lot.id === id);
 const FESTIVAL = 'harbour-light-festival';
 
 const lot = (id: string, itemId: string) => ({
@@ -39,7 +48,7 @@ const delivery = (id: string, itemId: string, amount: number, unit: string) => (
 describe('movements', () => {
   test('a delivery, a count, and both taken back, newest first', async () => {
     await post('/deliveries', delivery('new', 'yeast', 0.5, 'kg')).expect(201);
-    expect((await lotOf('new'))?.stock).toBe(500);
+    expect(lotOf('new')?.stock).toBe(500);
     await post('/lots/new/count', { amount: 420, unit: 'g', note: '' }).expect(200);
     const log = await get<Movement[]>('/items/yeast/movements');
     expect(log.slice(0, 2).map((m) => [m.kind, m.change])).toEqual([
@@ -50,13 +59,13 @@ describe('movements', () => {
     expect(errorOf(early).fields?.[0]?.message).toContain('used since');
     await post(`/movements/${log[0]?.id}/reverse`).expect(200);
     await post(`/movements/${log[1]?.id}/reverse`).expect(200);
-    expect((await lotOf('new'))?.stock).toBe(0);
+    expect(lotOf('new')?.stock).toBe(0);
     await post(`/movements/${log[1]?.id}/reverse`).expect(422);
   });
 
   test('household measures are turned into what it is counted in, by its density', async () => {
     await post('/deliveries', delivery('new', 'yeast', 1, 'cup')).expect(201);
-    expect((await lotOf('new'))?.stock).toBeCloseTo(236.588 * 0.6, 2);
+    expect(lotOf('new')?.stock).toBeCloseTo(236.588 * 0.6, 2);
   });
 
   test.each([
@@ -80,13 +89,13 @@ describe('movements', () => {
     const error = errorOf(answer);
     if (path === null) expect(error.message).toContain(message);
     else expect(error.fields?.find((f) => f.path === path)?.message).toContain(message);
-    expect(await lotOf('new')).toBeUndefined();
+    expect(lotOf('new')).toBeUndefined();
   });
 
   test('the same delivery sent twice comes once', async () => {
     await post('/deliveries', delivery('new', 'yeast', 5, 'g')).expect(201);
     await post('/deliveries', delivery('new', 'yeast', 5, 'g')).expect(409);
-    expect((await lotOf('new'))?.stock).toBe(5);
+    expect(lotOf('new')?.stock).toBe(5);
   });
 
   test('movements are never changed and never removed, not even by hand', () => {
@@ -99,9 +108,9 @@ describe('movements', () => {
     await request(server.app).delete('/api/lots/yeast-1?version=1').expect(409);
     await post('/lots/yeast-1/count', { amount: 0, unit: 'g', note: '' }).expect(200);
     await request(server.app).delete('/api/lots/yeast-1?version=1').expect(204);
-    expect(await lotOf('yeast-1')).toBeUndefined();
+    expect(lotOf('yeast-1')).toBeUndefined();
     await post('/lots/yeast-1/restore').expect(200);
-    expect((await lotOf('yeast-1'))?.stock).toBe(0);
+    expect(lotOf('yeast-1')?.stock).toBe(0);
   });
 
   test('an item with stock is not counted in another kind', async () => {
@@ -132,8 +141,8 @@ describe('movements', () => {
           }
         }
         const log = await get<Movement[]>('/items/iodide/movements');
-        for (const one of await get<StockedLot[]>('/lots')) {
-          if (one.itemId !== 'iodide') continue;
+        for (const one of await get<StockedLot[]>('/lots?item=iodide')) {
+          expect(one.itemId).toBe('iodide');
           const sum = log.filter((m) => m.lotId === one.id).reduce((s, m) => s + m.change, 0);
           expect(one.stock).toBeCloseTo(sum, 6);
           expect(one.stock).toBeGreaterThanOrEqual(0);
@@ -201,15 +210,15 @@ describe('after a show', () => {
     expect(takenOut).toBe(false);
     // Two goes of the crushed can were had.
     expect(used.find((u) => u.itemId === 'drink-can')?.used).toBe(2);
-    const stock = (await lotOf('cans-1'))?.stock ?? 0;
+    const stock = lotOf('cans-1')?.stock ?? 0;
     const taken = [{ itemId: 'drink-can', base: 2 }];
     expect((await post(`/shows/${SCHOOL}/take-out`, { taken }).expect(200)).body).toMatchObject({
       takenOut: true,
     });
-    expect((await lotOf('cans-1'))?.stock).toBe(stock - 2);
+    expect(lotOf('cans-1')?.stock).toBe(stock - 2);
     await post(`/shows/${SCHOOL}/take-out`, { taken }).expect(409);
     await post(`/shows/${SCHOOL}/put-back`).expect(200);
-    expect((await lotOf('cans-1'))?.stock).toBe(stock);
+    expect(lotOf('cans-1')?.stock).toBe(stock);
     expect((await usedOf()).takenOut).toBe(false);
     await post(`/shows/${SCHOOL}/take-out`, { taken }).expect(200);
     const shows = await get<ShowSummary[]>('/shows');
@@ -217,7 +226,7 @@ describe('after a show', () => {
   });
 
   test('more than there is takes nothing out, and says of what', async () => {
-    const stock = (await lotOf('cans-1'))?.stock;
+    const stock = lotOf('cans-1')?.stock;
     const answer = await post(`/shows/${SCHOOL}/take-out`, {
       taken: [
         { itemId: 'drink-can', base: 1 },
@@ -228,7 +237,7 @@ describe('after a show', () => {
       path: 'taken[1].base',
       message: expect.stringContaining('than the store has (70 g)'),
     });
-    expect((await lotOf('cans-1'))?.stock).toBe(stock);
+    expect(lotOf('cans-1')?.stock).toBe(stock);
   });
 });
 
@@ -259,6 +268,55 @@ describe('packing', () => {
       .put('/api/shows/none/packing/packed/x')
       .send({ by: null })
       .expect(404);
+  });
+});
+
+describe('lists that grow', () => {
+  const part = (more: string) => get<StoreAnswer>(`/store?day=2027-05-30&system=metric&${more}`);
+
+  test('the store comes in parts that make up the whole, each item once', async () => {
+    const whole = await part('find=&shown=all&count=500');
+    expect(whole.found).toBe(whole.items);
+    expect(whole.lines).toHaveLength(whole.items);
+    const parts: StoreAnswer[] = [];
+    for (let from = 0; from < whole.items; from += 7)
+      parts.push(await part(`find=&shown=all&from=${from}&count=7`));
+    expect(parts.flatMap((one) => one.lines)).toEqual(whole.lines);
+  });
+
+  test('what is found, and what is to mind, is counted over everything', async () => {
+    const minded = await part('find=&shown=mind&count=1');
+    expect(minded.found).toBe(minded.toMind);
+    expect(minded.lines.length).toBeLessThanOrEqual(1);
+    const yeast = await part('find=YEAST&shown=consumable');
+    expect(yeast.lines.map((line) => line.id)).toContain('yeast');
+    expect(yeast.found).toBe(yeast.lines.length);
+    expect((await part('find=no-such-thing&shown=all')).lines).toEqual([]);
+  });
+
+  test('a count is in the very next answer', async () => {
+    const line = async () =>
+      (await part('find=yeast&shown=all')).lines.find((l) => l.id === 'yeast');
+    const before = await line();
+    await post('/lots/yeast-1/count', { amount: 3, unit: 'g', note: '' }).expect(200);
+    expect((await line())?.text).not.toBe(before?.text);
+  });
+
+  test.each(['', '?item=constructor', '?item[]=a'])(
+    'lots of no item (%s) are refused',
+    async (q) => {
+      await request(server.app).get(`/api/lots${q}`).expect(422);
+    },
+  );
+
+  test('a show has its own items and lots, and no others', async () => {
+    const show = await get<ShowAnswer>(`/shows/${FESTIVAL}/all`);
+    const named = new Set(itemsNamed(show.show, show.demos));
+    expect(show.items.length).toBeGreaterThan(0);
+    expect(show.items.filter(({ id }) => !named.has(id))).toEqual([]);
+    expect(show.lots.filter(({ itemId }) => !named.has(itemId))).toEqual([]);
+    const { demo, items } = await get<DemoAnswer>('/demos/cold-flower/all');
+    expect(items.map((item) => item.id).sort()).toEqual(itemsNamed({ cold: [] }, [demo]).sort());
   });
 });
 

@@ -1,23 +1,27 @@
 /** What coming shows need and get of the store; kept until something that it follows from changes. */
+import { itemsNamed } from '../../core/brief/itemsNamed';
 import type { ShowBundle } from '../../core/brief/types';
 import { lineupInput } from '../../core/lineup/fromBundle';
 import { schedule } from '../../core/lineup/schedule';
 import type { Demo, Item } from '../../core/repertoire/types';
 import type { Versioned } from '../../contract/api';
-import { type Share, allocate, byItem, ownedOn } from '../../core/inventory/allocate';
+import { type Share, allocate, ownedOn } from '../../core/inventory/allocate';
 import { needsOf } from '../../core/kit/needs';
 import { withOwned } from '../../core/inventory/owned';
 import { type ShoppingList, shoppingList } from '../../core/inventory/shopping';
 import type { ShowNeeds, StockedLot } from '../../core/inventory/types';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';
-import { itemsNamed } from '../brief/bundles';
 import { todayHere } from '../instant';
 
 interface Known {
-  items: Map<string, Item>;
+  items: ReadonlyMap<string, Item>;
+  /** Of what coming shows need; of all else nothing is taken. */
   lots: StockedLot[];
   needs: ShowNeeds[];
+  /** By show, once asked for. */
+  shares?: Map<string, Share[]>;
+  shopping: Map<string, ShoppingList>;
 }
 
 /** What the needs of one show follow from, as one text; they are worked out again when it differs. */
@@ -26,8 +30,17 @@ interface KeptNeeds {
   needs: ShowNeeds;
 }
 
+/** Shopping lists that are kept at once, each for another choice of shows. */
+const LISTS_MOST = 20;
+
 /** Kinds of changes that some need may follow from. */
 const COUNTS = ['show', 'demo', 'item', 'person', 'lot', 'settings', 'run'];
+
+function allSharesOf({ items, lots, needs }: Known): Map<string, Share[]> {
+  const shares = new Map(needs.map((show) => [show.showId, [] as Share[]]));
+  for (const share of allocate(needs, items, lots)) shares.get(share.showId)?.push(share);
+  return shares;
+}
 
 export class UpcomingNeeds {
   private last: { stamp: string; known: Known } | null = null;
@@ -46,10 +59,11 @@ export class UpcomingNeeds {
     const stamp = this.stamp(today);
     if (this.last?.stamp === stamp) return this.last.known;
     const context = this.context();
-    const lots = context.ledger.stocked();
-    const items = new Map(context.items.list().map((item) => [item.id, item]));
+    const { mirrors } = context;
+    const stocked = mirrors.lots.now();
+    const items = new Map(mirrors.items.now());
     const settings = context.settings.get('own');
-    const demos = new Map(context.demos.list().map((demo) => [demo.id, demo]));
+    const demos = new Map(mirrors.demos.now());
     const people = context.people.list();
     const peopleVersion = people.map((person) => `${person.id}:${person.version}`).join();
     const takenOut = context.ledger.showsTakenOut();
@@ -64,7 +78,6 @@ export class UpcomingNeeds {
       if (item) items.set(id, item);
       return item ? [item] : [];
     };
-    const stocked = byItem(lots);
     const records = new Map(
       recordsFor(context, [...demos.values()]).map((record) => [
         `${record.demoId}/${record.methodId}`,
@@ -72,8 +85,7 @@ export class UpcomingNeeds {
       ]),
     );
     const kept = new Map<string, KeptNeeds>();
-    const needs = context.shows
-      .list()
+    const needs = [...mirrors.shows.now().values()]
       // Shows that are past need nothing, nor do those whose things were taken out already.
       .filter((show) => show.date >= today && !takenOut.has(show.id))
       .map((show): ShowNeeds => {
@@ -106,7 +118,11 @@ export class UpcomingNeeds {
           venue: null,
           people,
           demos: used,
-          items: withOwned(own, lots, show.date),
+          items: withOwned(
+            own,
+            own.flatMap((item) => stocked.get(item.id) ?? []),
+            show.date,
+          ),
           household: settings.household,
         };
         const found = needsOf(
@@ -118,22 +134,28 @@ export class UpcomingNeeds {
         return found;
       });
     this.kept = kept;
-    const known = { items, lots, needs };
+    const needed = new Set(needs.flatMap((show) => show.needs.map(({ itemId }) => itemId)));
+    const lots = [...needed].flatMap((itemId) => stocked.get(itemId) ?? []);
+    const known = { items, lots, needs, shopping: new Map<string, ShoppingList>() };
     this.last = { stamp, known };
     return known;
   }
 
   /** What one show gets and lacks, after all shows before it have taken theirs. */
   sharesOf(showId: string): Share[] {
-    const { items, lots, needs } = this.known();
-    return allocate(needs, items, lots).filter((share) => share.showId === showId);
+    const known = this.known();
+    known.shares ??= allSharesOf(known);
+    return known.shares.get(showId) ?? [];
   }
 
   /** Over the shows named, or all that are coming. */
   shopping(showIds: readonly string[] | null): ShoppingList {
-    const { items, lots, needs } = this.known();
+    const { items, lots, needs, shopping } = this.known();
+    const asked = JSON.stringify(showIds);
+    const before = shopping.get(asked);
+    if (before) return before;
     const household = this.context().settings.get('own').household;
-    return shoppingList(
+    const list = shoppingList(
       needs,
       items,
       lots,
@@ -141,5 +163,8 @@ export class UpcomingNeeds {
       household,
       showIds === null ? null : new Set(showIds),
     );
+    if (shopping.size >= LISTS_MOST) shopping.clear();
+    shopping.set(asked, list);
+    return list;
   }
 }

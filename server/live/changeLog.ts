@@ -1,5 +1,6 @@
 /** What was stored, numbered by the database as it was stored. */
 import { randomUUID } from 'node:crypto';
+import type { Statement } from 'better-sqlite3';
 import type { Change } from '../../contract/api';
 import type { Db } from '../db/open';
 import type { RunStore } from '../stage/runs';
@@ -16,15 +17,24 @@ const TOLD_MOST = 500;
 /** Numbers that are kept for pages that come back. */
 const KEPT = 20_000;
 
+/** Asked with every request. */
+const LATEST = "SELECT coalesce((SELECT seq FROM sqlite_sequence WHERE name = 'change'), 0)";
+
 export class ChangeLog {
+  private readonly readEpoch: Statement;
+  private readonly readLatest: Statement;
+
   constructor(
     private readonly db: Db,
     private readonly runs: RunStore,
-  ) {}
+  ) {
+    this.readEpoch = db.prepare('SELECT epoch FROM house').pluck();
+    this.readLatest = db.prepare(LATEST).pluck();
+  }
 
   /** Names this series of numbers: another one begins when a backup is restored. */
   get epoch(): string {
-    return String(this.db.prepare('SELECT epoch FROM house').pluck().get());
+    return String(this.readEpoch.get());
   }
 
   /** Begins another series: what pages know of the old numbers counts no more. */
@@ -34,10 +44,7 @@ export class ChangeLog {
 
   /** The number of the last change; 0 before the first. */
   latest(): number {
-    return this.db
-      .prepare("SELECT coalesce((SELECT seq FROM sqlite_sequence WHERE name = 'change'), 0)")
-      .pluck()
-      .get() as number;
+    return this.readLatest.get() as number;
   }
 
   /** What came after a number, each thing once but each event of a run; null when that is too much. */
@@ -57,6 +64,17 @@ export class ChangeLog {
       const event = this.runs.event(id, seq);
       return event ? [{ n: number, kind, id, event }] : [];
     });
+  }
+
+  /** Ids of one kind that changed after a number; null when that can't be told, or is more than so many. */
+  changed(kind: Change['kind'], after: number, most: number): string[] | null {
+    const oldest = this.db.prepare('SELECT min(n) FROM change').pluck().get() as number | null;
+    if (this.latest() > after && (oldest === null || oldest > after + 1)) return null;
+    const ids = this.db
+      .prepare('SELECT DISTINCT id FROM change WHERE kind = ? AND n > ? LIMIT ?')
+      .pluck()
+      .all(kind, after, most + 1) as string[];
+    return ids.length > most ? null : ids;
   }
 
   private name({ kind, id, seq }: Row): string {

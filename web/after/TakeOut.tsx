@@ -11,7 +11,7 @@ import type { HouseholdSizes } from '../../core/units/household';
 import { parseAmount } from '../../core/units/parse';
 import { dimensionOf, toBase } from '../../core/units/units';
 import { ApiError, send } from '../app/api';
-import { queryClient, useItems, useSettings, useUsed } from '../app/data';
+import { queryClient, useSettings, useUsed } from '../app/data';
 import { usePreferences } from '../app/preferences';
 import { useOpenShow } from '../brief/useShow';
 import { useAction } from '../parts/useAction';
@@ -45,9 +45,8 @@ function read(text: string, item: Item, sizes?: HouseholdSizes): Pick<Row, 'base
 }
 
 export function TakeOut() {
-  const { show } = useOpenShow();
+  const { show, bundle } = useOpenShow();
   const { data } = useUsed(show.id);
-  const { data: items = [] } = useItems();
   const system = usePreferences((state) => state.system);
   const sizes = useSettings().data?.household;
   const act = useAction();
@@ -55,7 +54,7 @@ export function TakeOut() {
   const [refused, setRefused] = useState<Record<string, string>>({});
   if (!data || data.used.length === 0) return null;
   const rows = data.used.flatMap((used): Row[] => {
-    const item = items.find((candidate) => candidate.id === used.itemId);
+    const item = bundle.items.find((candidate) => candidate.id === used.itemId);
     if (!item) return [];
     const text =
       typed[used.itemId] ?? formatTotal(used.used, dimensionOf(item.unit), 'piece', system);

@@ -1,16 +1,20 @@
 /** Server data by query, and the stream that says when it is out of date. */
-import { QueryClient, useQuery, type UseQueryResult } from '@tanstack/react-query';
+import { QueryClient, queryOptions, useQuery, type UseQueryResult } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type {
   Change,
+  DemoAnswer,
+  DemoSummary,
   HealthAnswer,
+  ItemName,
   ShowAnswer,
   ShowSummary,
   StockAnswer,
+  StoreAnswer,
   UsedAnswer,
   Versioned,
 } from '../../contract/api';
-import type { Settings } from '../../contract/inventory';
+import type { Settings, StoreQuery } from '../../contract/inventory';
 import type { ShoppingList } from '../../core/inventory/shopping';
 import type { Box, Movement, StockedLot } from '../../core/inventory/types';
 import type { FollowUp } from '../../contract/day';
@@ -19,7 +23,7 @@ import type { MethodRecord } from '../../core/after/review';
 import { changesOutcome } from '../../core/stage/event';
 import type { StoredEvent } from '../../core/stage/types';
 import type { Person, Venue } from '../../core/brief/types';
-import type { Demo, Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/types';
 import { ApiError, send } from './api';
 import { onDocumentChanged, reloadDocuments } from '../documents/registry';
 import { withEvents } from '../stage/knownRun';
@@ -35,18 +39,52 @@ export const queryClient = new QueryClient({
   },
 });
 
+const searchOf = (asked: object): string =>
+  new URLSearchParams(Object.entries(asked).map(([key, value]) => [key, String(value)])).toString();
+
 const useList = <T>(path: string): UseQueryResult<T[]> =>
   useQuery({ queryKey: [path], queryFn: () => send<T[]>('GET', path) });
 
 export const useShows = () => useList<ShowSummary>('/shows');
-export const useDemos = () => useList<Versioned<Demo>>('/demos');
-export const useItems = () => useList<Versioned<Item>>('/items');
+export const useDemos = () => useList<DemoSummary>('/demos');
+export const useItemNames = () => useList<ItemName>('/items');
 export const useVenues = () => useList<Versioned<Venue>>('/venues');
-export const useLots = () => useList<Versioned<StockedLot>>('/lots');
 export const useBoxes = () => useList<Versioned<Box>>('/boxes');
 export const usePeople = () => useList<Versioned<Person>>('/people');
 export const useFollowUps = () => useList<Versioned<FollowUp>>('/follow-ups');
-export const useRecords = () => useList<MethodRecord>('/records');
+
+/** Of every method of a demo, how its goes went. */
+export const useRecords = (demoId: string) =>
+  useQuery({
+    queryKey: ['/demos', demoId, 'records'],
+    queryFn: () => send<MethodRecord[]>('GET', `/demos/${demoId}/records`),
+  });
+
+/** A demo with what a show computes from once it is added. */
+export const demoQuery = (demoId: string) =>
+  queryOptions({
+    queryKey: ['/demos', demoId, 'all'],
+    queryFn: () => send<DemoAnswer>('GET', `/demos/${demoId}/all`),
+  });
+
+export const itemQuery = (itemId: string) =>
+  queryOptions({
+    queryKey: ['/items', itemId],
+    queryFn: () => send<Versioned<Item>>('GET', `/items/${itemId}`),
+  });
+
+export const useLots = (itemId: string) =>
+  useQuery({
+    queryKey: ['/lots', itemId],
+    queryFn: () => send<Versioned<StockedLot>[]>('GET', `/lots?item=${itemId}`),
+  });
+
+/** A part of the store's list. */
+export const storeQuery = (asked: StoreQuery) =>
+  queryOptions({
+    queryKey: ['/store', asked],
+    queryFn: () => send<StoreAnswer>('GET', `/store?${searchOf(asked)}`),
+  });
 
 export const useShowAnswer = (id: string) =>
   useQuery({
@@ -114,17 +152,17 @@ export const useHealth = () =>
 /** Which lists a change makes out of date. */
 const AFFECTED: Record<Change['kind'], string[]> = {
   show: ['/shows', '/shopping'],
-  demo: ['/demos', '/records', '/shows', '/shopping'],
-  item: ['/items', '/shows', '/shopping'],
+  demo: ['/demos', '/shows', '/shopping'],
+  item: ['/items', '/demos', '/store', '/shows', '/shopping'],
   box: ['/boxes'],
-  lot: ['/lots', '/shows', '/shopping'],
+  lot: ['/lots', '/store', '/shows', '/shopping'],
   packing: ['/shows'],
   settings: ['/settings', '/shows', '/shopping'],
   venue: ['/venues', '/shows'],
   person: ['/people', '/shows'],
   followUp: ['/follow-ups', '/shows'],
   mark: ['/shows'],
-  run: ['/shows', '/records', '/runs', '/shopping'],
+  run: ['/shows', '/demos', '/runs', '/shopping'],
 };
 
 const PATH_OF: Partial<Record<Change['kind'], string>> = {

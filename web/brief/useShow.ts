@@ -1,15 +1,16 @@
+import { useQueries, type UseQueryResult } from '@tanstack/react-query';
 import same from 'fast-deep-equal';
 import { useMemo } from 'react';
 import { useOutletContext } from 'react-router';
 import type { ShowAnswer } from '../../contract/api';
+import { itemsNamed } from '../../core/brief/itemsNamed';
 import type { Show, ShowBundle } from '../../core/brief/types';
 import { lineupInput } from '../../core/lineup/fromBundle';
 import { schedule } from '../../core/lineup/schedule';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
 import {
-  useDemos,
-  useItems,
-  useLots,
+  demoQuery,
+  itemQuery,
   usePeople,
   useSettings,
   useShowAnswer,
@@ -17,6 +18,9 @@ import {
 } from '../app/data';
 import { type Readiness, readiness } from '../../core/ready/go';
 import { withOwned } from '../../core/inventory/owned';
+import type { StockedLot } from '../../core/inventory/types';
+import type { Item } from '../../core/repertoire/types';
+import { useLast } from '../parts/useLast';
 import { type Editing, useDocument } from '../documents/useDocument';
 
 export interface OpenShow {
@@ -30,9 +34,53 @@ export interface OpenShow {
 }
 
 /** Everything listed now, and what was removed but this show still has. */
-function withKept<T extends { id: string }>(listed: readonly T[], kept: readonly T[]): T[] {
+export function withKept<T extends { id: string }>(listed: readonly T[], kept: readonly T[]): T[] {
   const ids = new Set(listed.map((entry) => entry.id));
   return [...listed, ...kept.filter((entry) => !ids.has(entry.id))];
+}
+
+interface Fetched<T> {
+  data: T[];
+  waiting: boolean;
+}
+
+/** What can't be had, as a demo that is gone, is left out. */
+const together = <T>(results: UseQueryResult<T>[]): Fetched<T> => ({
+  data: results.flatMap((result) => result.data ?? []),
+  waiting: results.some((result) => result.isPending),
+});
+
+type Store = Pick<ShowAnswer, 'demos' | 'items' | 'lots'>;
+
+/** What the show on this page names of the repertoire and the store; null until all of it is here. */
+function useNamed(show: Show | null, answer: ShowAnswer | undefined): Store | null {
+  // The answer is about the show as it is stored: what was added since is asked for by itself.
+  const has = new Set(answer?.demos.map((demo) => demo.id));
+  const demoIds = new Set(answer && show?.slots.flatMap(({ demoId }) => demoId ?? []));
+  const added = useQueries({
+    queries: [...demoIds].filter((id) => !has.has(id)).map(demoQuery),
+    combine: together,
+  });
+  const found = useMemo<Store>(() => {
+    const all = [...(answer ? [answer] : []), ...added.data];
+    return {
+      demos: [...(answer?.demos ?? []), ...added.data.map(({ demo }) => demo)],
+      items: all.reduce<Item[]>((known, { items }) => withKept(known, items), []),
+      lots: all.reduce<StockedLot[]>((known, { lots }) => withKept(known, lots), []),
+    };
+  }, [answer, added]);
+  const held = new Set(found.items.map((item) => item.id));
+  const chosen = useQueries({
+    queries: itemsNamed({ cold: (answer && show?.cold) ?? [] }, [])
+      .filter((id) => !held.has(id))
+      .map(itemQuery),
+    combine: together,
+  });
+  const ready = answer !== undefined && !added.waiting && !chosen.waiting;
+  return useMemo(
+    () => (ready ? { ...found, items: [...found.items, ...chosen.data] } : null),
+    [ready, found, chosen],
+  );
 }
 
 interface Plan {
@@ -58,26 +106,27 @@ export function useShow(id: string): {
 } {
   const editing = useDocument<Show>('/shows', id);
   const { data: answer, error } = useShowAnswer(id);
-  const lists = [useDemos(), useItems(), usePeople(), useVenues(), useLots()] as const;
-  const [{ data: demos }, { data: items }, { data: people }, { data: venues }, { data: lots }] =
-    lists;
+  const lists = [usePeople(), useVenues()] as const;
+  const [{ data: people }, { data: venues }] = lists;
   const { data: settings } = useSettings();
   const show = editing.value;
-  const bundle = useMemo<ShowBundle | null>(() => {
+  const named = useNamed(show, answer);
+  const now = useMemo<ShowBundle | null>(() => {
     // Only when all is there: each list that came in would have everything computed again.
-    if (!show || !answer || !demos || !items || !people || !venues || !lots || !settings)
-      return null;
+    if (!show || !answer || !named || !people || !venues || !settings) return null;
     return {
       show,
       venue:
         withKept(venues, answer.venue ? [answer.venue] : []).find((v) => v.id === show.venueId) ??
         null,
       people: withKept<ShowBundle['people'][number]>(people, answer.people),
-      demos: withKept<ShowBundle['demos'][number]>(demos, answer.demos),
-      items: withOwned(withKept<ShowBundle['items'][number]>(items, answer.items), lots, show.date),
+      demos: named.demos,
+      items: withOwned(named.items, named.lots, show.date),
       household: settings.household,
     };
-  }, [show, answer, demos, items, people, venues, lots, settings]);
+  }, [show, answer, named, people, venues, settings]);
+  // A page does not go blank while it waits for what was just added.
+  const bundle = useLast(now, id);
   const planOf = useMemo(lastPlan, []);
   const plan = useMemo(() => bundle && planOf(bundle), [bundle, planOf]);
   const ready = useMemo(

@@ -1,5 +1,5 @@
 import { BoxBody } from '../../contract/inventory';
-import { useBoxes, useItems } from '../app/data';
+import { useBoxes, useItemNames } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
 import { BaseAmountField } from '../parts/AmountField';
 import { Figure, Words } from '../parts/form';
@@ -7,7 +7,7 @@ import { counted } from '../../core/words';
 
 export default function BoxesPage() {
   const query = useBoxes();
-  const { data: items = [] } = useItems();
+  const { data: items = [] } = useItemNames();
   const next = Math.max(0, ...(query.data ?? []).map((box) => box.number)) + 1;
   return (
     <EntityPage<BoxBody>

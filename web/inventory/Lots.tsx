@@ -247,11 +247,8 @@ function Receive({ item }: { item: Item }) {
 }
 
 export function Lots({ item }: { item: Item }) {
-  const { data: lots = [] } = useLots();
-  const mine = firstExpiredFirst(
-    lots.filter((lot) => lot.itemId === item.id),
-    item,
-  );
+  const { data: lots = [] } = useLots(item.id);
+  const mine = firstExpiredFirst(lots, item);
   return (
     <Section title="In the store">
       {mine.length === 0 && (

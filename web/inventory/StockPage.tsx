@@ -5,25 +5,28 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
+import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { Versioned } from '../../contract/api';
+import type { StoreLine, Versioned } from '../../contract/api';
+import type { StoreQuery, StoreShown } from '../../contract/inventory';
 import { blankItem } from '../../core/repertoire/blank';
-import { ITEM_KINDS, type Item, type ItemKind } from '../../core/repertoire/types';
-import { findStockLines, type StockLine, stockLines } from '../../core/inventory/stockLine';
+import { ITEM_KINDS, type Item } from '../../core/repertoire/types';
 import type { Box as TravelBox } from '../../core/inventory/types';
 import { counted } from '../../core/words';
 import { newId, send } from '../app/api';
-import { queryClient, useBoxes, useItems, useLots } from '../app/data';
+import { queryClient, storeQuery, useBoxes } from '../app/data';
 import { usePreferences } from '../app/preferences';
 import { today } from '../brief/dates';
 import { useAction } from '../parts/useAction';
 import { ListState, Page } from '../parts/page';
 import { SaveAs } from '../parts/SaveAs';
+import { useLast } from '../parts/useLast';
 import { ITEM_KIND } from '../parts/words';
 
-type Shown = ItemKind | 'all' | 'mind';
+/** Lines asked for at once. */
+const PART = 100;
 
 const ROW = 52;
 
@@ -40,12 +43,12 @@ const columns = {
 const wideOnly = { display: { xs: 'none', md: 'block' } } as const;
 const clipped = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
 
-function Row({ line, box }: { line: StockLine; box: TravelBox | undefined }) {
+function Row({ line, box }: { line: StoreLine; box: TravelBox | undefined }) {
   const mind = line.warnings.join(' · ');
   return (
     <Box
       component={Link}
-      to={`/store/items/${line.item.id}`}
+      to={`/store/items/${line.id}`}
       sx={{
         ...columns,
         height: ROW,
@@ -57,7 +60,7 @@ function Row({ line, box }: { line: StockLine; box: TravelBox | undefined }) {
       }}
     >
       <Box sx={{ minWidth: 0 }}>
-        <Box sx={{ ...clipped, font: '600 16px/20px Bricolage' }}>{line.item.name}</Box>
+        <Box sx={{ ...clipped, font: '600 16px/20px Bricolage' }}>{line.name}</Box>
         <Box
           sx={{
             ...clipped,
@@ -83,16 +86,31 @@ function Row({ line, box }: { line: StockLine; box: TravelBox | undefined }) {
   );
 }
 
-/** Only what is in sight is drawn: ten thousand lines scroll as ten do. */
-function Lines({ lines, boxes }: { lines: readonly StockLine[]; boxes: readonly TravelBox[] }) {
+type Asked = Omit<StoreQuery, 'from' | 'count'>;
+
+interface LinesProps {
+  asked: Asked;
+  found: number;
+  boxes: readonly TravelBox[];
+}
+
+/** Only what is in sight is asked for and drawn: ten thousand lines scroll as ten do. */
+function Lines({ asked, found, boxes }: LinesProps) {
   const list = useRef<HTMLDivElement>(null);
   const virtual = useWindowVirtualizer({
-    count: lines.length,
+    count: found,
     estimateSize: () => ROW,
     overscan: 12,
     scrollMargin: list.current?.offsetTop ?? 0,
   });
   const boxOf = useMemo(() => new Map(boxes.map((box) => [box.id, box])), [boxes]);
+  const rows = virtual.getVirtualItems();
+  const parts = [...new Set(rows.map(({ index }) => Math.floor(index / PART)))];
+  const answers = useQueries({
+    queries: parts.map((part) => storeQuery({ ...asked, from: part * PART, count: PART })),
+  });
+  const lineAt = (index: number): StoreLine | undefined =>
+    answers[parts.indexOf(Math.floor(index / PART))]?.data?.lines[index % PART];
   return (
     <Box
       ref={list}
@@ -100,50 +118,45 @@ function Lines({ lines, boxes }: { lines: readonly StockLine[]; boxes: readonly 
       aria-label="Items"
       sx={{ position: 'relative', height: virtual.getTotalSize() }}
     >
-      {virtual.getVirtualItems().map(({ index, start }) => {
-        const line = lines[index];
-        return line ? (
+      {rows.map(({ index, start }) => {
+        const line = lineAt(index);
+        return (
           <Box
-            key={line.item.id}
+            key={line?.id ?? index}
             role="listitem"
-            aria-setsize={lines.length}
+            aria-setsize={found}
             aria-posinset={index + 1}
             sx={{ position: 'absolute', left: 0, right: 0, top: 0 }}
             style={{ transform: `translateY(${start - virtual.options.scrollMargin}px)` }}
           >
-            <Row line={line} box={line.item.boxId ? boxOf.get(line.item.boxId) : undefined} />
+            {line ? (
+              <Row line={line} box={line.boxId ? boxOf.get(line.boxId) : undefined} />
+            ) : (
+              <Box sx={{ height: ROW, borderBottom: '1px solid var(--line)' }} />
+            )}
           </Box>
-        ) : null;
+        );
       })}
     </Box>
   );
 }
 
-export default function ShelfPage() {
-  const query = useItems();
-  const { data: lots = [] } = useLots();
+export default function StockPage() {
   const { data: boxes = [] } = useBoxes();
   const system = usePreferences((state) => state.system);
   const [typed, setTyped] = useState('');
-  const [shown, setShown] = useState<Shown>('all');
-  const wanted = useDeferredValue(typed);
+  const [shown, setShown] = useState<StoreShown>('all');
+  const find = useDeferredValue(typed.trim());
   const navigate = useNavigate();
   const act = useAction();
-  const { data: items } = query;
-  const lines = useMemo(
-    () => stockLines(items ?? [], lots, today(), system),
-    [items, lots, system],
-  );
-  const minded = useMemo(() => lines.filter((line) => line.warnings.length > 0), [lines]);
-  const found = useMemo(() => {
-    const from =
-      shown === 'all'
-        ? lines
-        : shown === 'mind'
-          ? minded
-          : lines.filter((l) => l.item.kind === shown);
-    return findStockLines(from, wanted);
-  }, [lines, minded, shown, wanted]);
+  const asked: Asked = { find, shown, day: today(), system };
+  const query = useQuery({
+    ...storeQuery({ ...asked, from: 0, count: PART }),
+    placeholderData: keepPreviousData,
+  });
+  const { data: store, error } = query;
+  // What was found before stays until what is asked for now has come.
+  const told = useLast(query.isPlaceholderData ? null : asked) ?? asked;
   const add = (): Promise<boolean> =>
     act(async () => {
       const item = await send<Versioned<Item>>(
@@ -151,13 +164,13 @@ export default function ShelfPage() {
         '/items',
         blankItem(newId(), 'New item', 'equipment'),
       );
-      await queryClient.invalidateQueries({ queryKey: ['/items'] });
+      await queryClient.invalidateQueries({ queryKey: ['/store'] });
       void navigate(`/store/items/${item.id}`);
     });
   return (
     <Page
       title="Store"
-      below={items && `${counted(items.length, 'item')}, ${minded.length} to mind`}
+      below={store && `${counted(store.items, 'item')}, ${store.toMind} to mind`}
       actions={
         <>
           <SaveAs
@@ -173,11 +186,14 @@ export default function ShelfPage() {
         </>
       }
     >
-      <ListState query={query} emptyTitle="Nothing in the store yet">
+      <ListState
+        query={{ data: store && { length: store.items }, error }}
+        emptyTitle="Nothing in the store yet"
+      >
         Add equipment, consumables and protective gear, or bring in a spreadsheet; the kit lines of
         your demos pick from here.
       </ListState>
-      {items && items.length > 0 && (
+      {store && store.items > 0 && (
         <>
           <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', mb: 1.5 }}>
             <TextField
@@ -190,12 +206,12 @@ export default function ShelfPage() {
               exclusive
               size="small"
               value={shown}
-              onChange={(_event, value: Shown | null) => value && setShown(value)}
+              onChange={(_event, value: StoreShown | null) => value && setShown(value)}
               aria-label="Show"
               sx={{ flexWrap: 'wrap' }}
             >
               <ToggleButton value="all">All</ToggleButton>
-              <ToggleButton value="mind">To mind ({minded.length})</ToggleButton>
+              <ToggleButton value="mind">To mind ({store.toMind})</ToggleButton>
               {ITEM_KINDS.map((kind) => (
                 <ToggleButton key={kind} value={kind}>
                   {ITEM_KIND[kind]}
@@ -203,10 +219,10 @@ export default function ShelfPage() {
               ))}
             </ToggleButtonGroup>
           </Box>
-          {found.length === 0 ? (
+          {store.found === 0 ? (
             <Typography color="textSecondary">Nothing like that in the store.</Typography>
           ) : (
-            <Lines lines={found} boxes={boxes} />
+            <Lines asked={told} found={store.found} boxes={boxes} />
           )}
         </>
       )}

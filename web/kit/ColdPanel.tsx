@@ -18,9 +18,10 @@ import { coldPlanOf } from '../../core/kit/cold/plan';
 import type { Item } from '../../core/repertoire/types';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { dimensionOf } from '../../core/units/units';
+import { useItemNames } from '../app/data';
 import { usePreferences } from '../app/preferences';
 import { timeOf } from '../brief/dates';
-import { useOpenShow } from '../brief/useShow';
+import { useOpenShow, withKept } from '../brief/useShow';
 import { BaseAmountField } from '../parts/AmountField';
 import { AutoForm, Choice, Figure, Words, YesNoField } from '../parts/form';
 import { Section } from '../parts/page';
@@ -61,8 +62,9 @@ function Draws({ budget, start }: { budget: ColdBudget; start: number }) {
 
 function PlanFields({ at, item }: { at: string; item: Item }) {
   const { bundle } = useOpenShow();
+  const { data: items = [] } = useItemNames();
   const kind = dimensionOf(item.unit);
-  const vessels = bundle.items
+  const vessels = withKept<Pick<Item, 'id' | 'name' | 'holds'>>(items, bundle.items)
     .filter((candidate) => candidate.holds !== null)
     .map(({ id, name }) => ({ value: id, label: name }));
   return (

@@ -13,7 +13,7 @@ import { changesOfKit } from '../../core/ready/judge';
 import { ITEM_KINDS } from '../../core/repertoire/types';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';
-import { useLots, useStock } from '../app/data';
+import { useStock } from '../app/data';
 import { usePreferences } from '../app/preferences';
 import { useOpenShow } from '../brief/useShow';
 import { AutoForm, Figure } from '../parts/form';
@@ -120,9 +120,8 @@ function Changes() {
 export default function KitPage() {
   const { show, bundle, timeline, answer } = useOpenShow();
   const { data: stock } = useStock(show.id);
-  const { data: lots = [] } = useLots();
   const system = usePreferences((state) => state.system);
-  const { records } = answer;
+  const { lots, records } = answer;
   const entries = useMemo(
     () => kitList(bundle, timeline, { records, system }),
     [bundle, timeline, records, system],

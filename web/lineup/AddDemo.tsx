@@ -4,12 +4,13 @@ import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Show, Slot } from '../../core/brief/types';
-import type { Demo } from '../../core/repertoire/types';
+import type { DemoSummary } from '../../contract/api';
 import { newId } from '../app/api';
-import { useDemos } from '../app/data';
+import { demoQuery, queryClient, useDemos } from '../app/data';
+import { useAction } from '../parts/useAction';
 
 /** A demo's slot as it begins: its first method, at its usual position where the show has it. */
-function freshSlot(show: Show, demo: Demo): Slot | null {
+function freshSlot(show: Show, demo: DemoSummary): Slot | null {
   const [method] = demo.methods;
   if (!method) return null;
   const usual = demo.usualPosition.toLowerCase();
@@ -50,6 +51,7 @@ const freshTalk = (show: Show): Slot => ({
 /** A list of the repertoire, and a talk; the one that is chosen goes to the end of the running order. */
 export function AddDemo({ show, onAdd }: { show: Show; onAdd: (slot: Slot) => void }) {
   const { data: demos = [] } = useDemos();
+  const act = useAction();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
     <>
@@ -77,7 +79,12 @@ export function AddDemo({ show, onAdd }: { show: Show; onAdd: (slot: Slot) => vo
             onClick={() => {
               setAnchor(null);
               const slot = freshSlot(show, demo);
-              if (slot) onAdd(slot);
+              // What follows from it is worked out on this page, and wants all of the demo.
+              if (slot)
+                void act(async () => {
+                  await queryClient.fetchQuery(demoQuery(demo.id));
+                  onAdd(slot);
+                });
             }}
           >
             {demo.name}

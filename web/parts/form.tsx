@@ -1,6 +1,6 @@
 /** Fields of a form on a class of the contract: each shows its own fault, in words, where it was typed. */
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import Autocomplete from '@mui/material/Autocomplete';
+import Autocomplete, { createFilterOptions } from '@mui/material/Autocomplete';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
@@ -171,6 +171,10 @@ export function Figure({ name, label, help, optional, unit }: NumberProps) {
   );
 }
 
+/** Options listed at once; more are found by typing. */
+const LISTED = 60;
+const found = createFilterOptions<string>({ limit: LISTED });
+
 interface ChoiceProps extends FieldProps {
   options: readonly Option[];
   /** What choosing nothing is called; without it something must be chosen. */
@@ -191,6 +195,33 @@ export function Choice({ name, label, help, options, none }: ChoiceProps) {
       onBlur={field.onBlur}
       error={Boolean(fault)}
       helperText={fault ?? help}
+    />
+  );
+}
+
+/** One of very many, found by typing a part of its name. */
+export function Find({ name, label, help, options }: ChoiceProps) {
+  const { field, fieldState } = useController({ name });
+  const fault = inWords(label, faultOf(fieldState.error));
+  const labels = new Map(options.map((option) => [option.value, option.label]));
+  return (
+    <Autocomplete
+      options={options.map((option) => option.value)}
+      filterOptions={found}
+      getOptionLabel={(value) => labels.get(value) ?? ''}
+      value={((field.value as string | null | undefined) ?? '') || null}
+      onChange={(_event, value) => field.onChange(value ?? '')}
+      onBlur={field.onBlur}
+      size="small"
+      renderInput={(params) => (
+        <TextField
+          {...params}
+          inputRef={field.ref}
+          label={label}
+          error={Boolean(fault)}
+          helperText={fault ?? help}
+        />
+      )}
     />
   );
 }
@@ -228,6 +259,7 @@ export function Many({ name, label, help, options }: ManyProps) {
       // A word typed and not confirmed is kept when the field is left.
       autoSelect={!options}
       options={options?.map((option) => option.value) ?? []}
+      filterOptions={found}
       getOptionLabel={(value) => labels.get(value) ?? value}
       value={(field.value as string[] | undefined) ?? []}
       onChange={(_event, values) => field.onChange(values)}

@@ -94,7 +94,7 @@ export const Section = ({
 );
 
 interface ListStateProps {
-  query: { data: readonly unknown[] | undefined; error: Error | null };
+  query: { data: { length: number } | undefined; error: Error | null };
   emptyTitle: string;
   /** What to do first. */
   children: ReactNode;

@@ -5,7 +5,7 @@ import { useParams, useSearchParams } from 'react-router';
 import { DemoBody } from '../../contract/repertoire';
 import type { MethodRecord } from '../../core/after/review';
 import type { Demo, Method } from '../../core/repertoire/types';
-import { useItems, useRecords } from '../app/data';
+import { useItemNames, useRecords } from '../app/data';
 import { useDocument } from '../documents/useDocument';
 import { EditInPlace } from '../parts/EditInPlace';
 import { EditingNotices, SaveBar, useRemove } from '../parts/editing';
@@ -31,7 +31,7 @@ interface MethodProps {
 
 /** The recipe at the left, what it takes and what to mind at the right, how it has gone below. */
 function OneMethod({ at, method, record }: MethodProps) {
-  const { data: items = [] } = useItems();
+  const { data: items = [] } = useItemNames();
   return (
     <Box
       sx={{
@@ -145,7 +145,7 @@ function Methods({ form, demo, records }: MethodsProps) {
 export default function DemoPage() {
   const { demoId = '' } = useParams();
   const editing = useDocument<Demo & DemoBody>('/demos', demoId);
-  const { data: records = [] } = useRecords();
+  const { data: records = [] } = useRecords(demoId);
   const remove = useRemove();
   const demo = editing.value;
   if (!demo)
@@ -181,11 +181,7 @@ export default function DemoPage() {
         {(form) => (
           <>
             <About demo={demo} fresh={demo.name === NEW_DEMO} />
-            <Methods
-              form={form}
-              demo={demo}
-              records={records.filter((record) => record.demoId === demoId)}
-            />
+            <Methods form={form} demo={demo} records={records} />
           </>
         )}
       </AutoForm>

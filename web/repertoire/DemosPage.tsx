@@ -4,38 +4,27 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { recordWords, totalRecord } from '../../core/after/review';
-import { methodFactsOf } from '../../core/lineup/recipe';
+import type { DemoSummary } from '../../contract/api';
+import { recordWords } from '../../core/after/review';
 import type { Demo } from '../../core/repertoire/types';
 import { sayDuration } from '../../core/time/clock';
 import { send } from '../app/api';
-import { useDemos, useRecords } from '../app/data';
+import { useDemos } from '../app/data';
 import { useAction } from '../parts/useAction';
 import { HazardGlyph } from '../parts/HazardGlyph';
 import { ListState, Page } from '../parts/page';
 import { freshDemo } from './fresh';
 import { Energy } from './Energy';
 
-const matches = (demo: Demo, words: string): boolean => {
-  const text = [
-    demo.name,
-    demo.hook,
-    demo.idea,
-    ...demo.keywords,
-    ...demo.methods.map((m) => m.name),
-  ]
-    .join(' ')
-    .toLowerCase();
-  return words
+const matches = ({ text }: DemoSummary, words: string): boolean =>
+  words
     .toLowerCase()
     .split(/\s+/)
     .every((word) => text.includes(word));
-};
 
 export default function DemosPage() {
   const query = useDemos();
   const { data } = query;
-  const { data: records = [] } = useRecords();
   const [search, setSearch] = useState('');
   const navigate = useNavigate();
   const act = useAction();
@@ -77,9 +66,6 @@ export default function DemosPage() {
         }}
       >
         {shown.map((demo) => {
-          const total = totalRecord(records.filter((record) => record.demoId === demo.id));
-          const kinds = [...new Set(demo.methods.flatMap((m) => m.hazards.map((h) => h.kind)))];
-          const [method] = demo.methods;
           return (
             <Box
               key={demo.id}
@@ -111,11 +97,11 @@ export default function DemosPage() {
                 component="div"
                 sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}
               >
-                <span>{method ? sayDuration(methodFactsOf(method).show) : ''}</span>·
-                <span>{recordWords(total)}</span>
+                <span>{demo.showSeconds === null ? '' : sayDuration(demo.showSeconds)}</span>·
+                <span>{recordWords(demo.record)}</span>
                 {demo.methods.length > 1 && <span>· {demo.methods.length} methods</span>}
                 <Box component="span" sx={{ display: 'flex', gap: 0.5, color: 'var(--ink)' }}>
-                  {kinds.map((kind) => (
+                  {demo.hazards.map((kind) => (
                     <HazardGlyph key={kind} kind={kind} />
                   ))}
                 </Box>

@@ -5,10 +5,11 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { strengthText } from '../../core/kit/strength';
-import type { Item, KitLine } from '../../core/repertoire/types';
+import type { ItemName } from '../../contract/api';
+import type { KitLine } from '../../core/repertoire/types';
 import { AmountField } from '../parts/AmountField';
 import { EditInPlace } from '../parts/EditInPlace';
-import { Choice, Many, Words, YesNoField } from '../parts/form';
+import { Choice, Find, Many, Words, YesNoField } from '../parts/form';
 import { useAmountText } from '../parts/useAmountText';
 import { StrengthFields } from '../parts/StrengthFields';
 import { BASIS, options } from '../parts/words';
@@ -22,7 +23,7 @@ const KINDS = ['volume', 'mass', 'count', 'length'] as const;
 
 interface LineFieldsProps {
   row: string;
-  items: readonly Item[];
+  items: readonly ItemName[];
   /** The method draws from a cold liquid, so that what goes into it matters. */
   cold: boolean;
 }
@@ -36,7 +37,7 @@ function LineFields({ row, items, cold }: LineFieldsProps) {
   const open = more || line.instead.length > 0 || line.strength !== null || line.chilled;
   return (
     <Box sx={{ gridColumn: '1 / -1', display: 'grid', gap: 1.5 }}>
-      <Choice name={`${row}.itemId`} label="Item" options={choices} />
+      <Find name={`${row}.itemId`} label="Item" options={choices} />
       <Box sx={grid(105)}>
         <AmountField at={row} label="Amount" kinds={KINDS} like={item} />
         <Choice name={`${row}.basis`} label="Needed" options={options(BASIS)} />
@@ -66,7 +67,7 @@ function LineFields({ row, items, cold }: LineFieldsProps) {
   );
 }
 
-export function KitPart({ at, method, items }: PartProps & { items: readonly Item[] }) {
+export function KitPart({ at, method, items }: PartProps & { items: readonly ItemName[] }) {
   const nameOf = (id: string): string => items.find((item) => item.id === id)?.name ?? 'no item';
   const amountText = useAmountText();
   const cold = method.kit.some((entry) =>

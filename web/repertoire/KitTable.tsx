@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
+import type { ItemName } from '../../contract/api';
 import {
   KIT_COLUMNS,
   type KitImport,
@@ -12,7 +13,7 @@ import {
   readKitTable,
 } from '../../contract/tables/kitRead';
 import { disarmed, guessMapping } from '../../contract/tables/table';
-import type { Item, KitLine } from '../../core/repertoire/types';
+import type { KitLine } from '../../core/repertoire/types';
 import { writeAmount } from '../../core/units/format';
 import { counted } from '../../core/words';
 import { newId } from '../app/api';
@@ -22,10 +23,10 @@ const csv = async () => (await import('papaparse')).default;
 
 interface KitTableProps {
   name: string;
-  items: readonly Item[];
+  items: readonly ItemName[];
 }
 
-async function readText(text: string, items: readonly Item[]): Promise<KitImport> {
+async function readText(text: string, items: readonly ItemName[]): Promise<KitImport> {
   const Papa = await csv();
   const [head = [], ...rows] = Papa.parse<string[]>(text.trim()).data;
   const mapping = guessMapping(head, KIT_COLUMNS);

@@ -1,0 +1,77 @@
+/** The store's list, a part at a time; only lines whose item or lots have changed are worked out again. */
+import type { StoreAnswer } from '../../contract/api';
+import type { StoreQuery } from '../../contract/inventory';
+import { findStockLines, stockLine, type StockLine } from '../../core/inventory/stockLine';
+import type { StockedLot } from '../../core/inventory/types';
+import type { Item } from '../../core/repertoire/types';
+import type { System } from '../../core/units/format';
+import type { AppContext } from '../context';
+
+/** A line, and what it was worked out from: the same objects for as long as nothing changes. */
+interface KeptLine {
+  item: Item;
+  lots: readonly StockedLot[];
+  line: StockLine;
+}
+
+interface Lines {
+  lines: StockLine[];
+  toMind: StockLine[];
+}
+
+const NONE: readonly StockedLot[] = [];
+const before = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+
+export class StockList {
+  /** By units and day, of which there is only one at a time. */
+  private readonly kept = new Map<System, { day: string; of: Map<string, KeptLine> }>();
+
+  constructor(private readonly context: () => AppContext) {}
+
+  private of(day: string, system: System): Lines {
+    const { mirrors } = this.context();
+    const lots = mirrors.lots.now();
+    const last = this.kept.get(system);
+    const known = last?.day === day ? last.of : new Map<string, KeptLine>();
+    const of = new Map<string, KeptLine>();
+    for (const item of mirrors.items.now().values()) {
+      const mine = lots.get(item.id) ?? NONE;
+      const one = known.get(item.id);
+      of.set(
+        item.id,
+        one?.item === item && one.lots === mine
+          ? one
+          : { item, lots: mine, line: stockLine(item, mine, day, system) },
+      );
+    }
+    this.kept.set(system, { day, of });
+    const lines = [...of.values()]
+      .map(({ line }) => line)
+      .sort((a, b) => before(a.item.name, b.item.name) || before(a.item.id, b.item.id));
+    return { lines, toMind: lines.filter((line) => line.warnings.length > 0) };
+  }
+
+  part({ find, shown, day, system, from, count }: StoreQuery): StoreAnswer {
+    const { lines, toMind } = this.of(day, system);
+    const among =
+      shown === 'all'
+        ? lines
+        : shown === 'mind'
+          ? toMind
+          : lines.filter(({ item }) => item.kind === shown);
+    const found = findStockLines(among, find);
+    return {
+      items: lines.length,
+      toMind: toMind.length,
+      found: found.length,
+      lines: found.slice(from, from + count).map(({ item, text, places, warnings }) => ({
+        id: item.id,
+        name: item.name,
+        boxId: item.boxId,
+        text,
+        places,
+        warnings,
+      })),
+    };
+  }
+}

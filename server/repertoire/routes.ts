@@ -1,0 +1,18 @@
+/** Lists of the repertoire, slim; one demo with what a show needs of it. Mounted under /api. */
+import { Router } from 'express';
+import type { AppContext } from '../context';
+import { sendJson } from '../http/sendTable';
+import { recordsFor } from '../after/records';
+import { demoAnswer } from './summaries';
+
+export function repertoireRoutes(context: AppContext): Router {
+  const router = Router();
+  router.get('/demos', async (_req, res) => sendJson(res, await context.heavy.bytes('demos')));
+  router.get('/items', async (_req, res) => sendJson(res, await context.heavy.bytes('itemNames')));
+  router.get('/demos/:id/all', (req, res) => void res.json(demoAnswer(context, req.params.id)));
+  router.get(
+    '/demos/:id/records',
+    (req, res) => void res.json(recordsFor(context, [context.demos.get(req.params.id)])),
+  );
+  return router;
+}

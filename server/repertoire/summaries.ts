@@ -1,0 +1,62 @@
+/** Demos and items as they are listed and picked; the whole of one is asked for by its id. */
+import type { DemoAnswer, DemoSummary, ItemName, Versioned } from '../../contract/api';
+import { type MethodRecord, totalRecord } from '../../core/after/review';
+import { itemsNamed } from '../../core/brief/itemsNamed';
+import { methodFactsOf } from '../../core/lineup/recipe';
+import type { Demo } from '../../core/repertoire/types';
+import { recordsFor } from '../after/records';
+import type { AppContext } from '../context';
+import { bare } from '../entity';
+
+export function demoSummaries(context: AppContext): DemoSummary[] {
+  const demos = context.demos.list();
+  const records = new Map<string, MethodRecord[]>();
+  for (const record of recordsFor(context, demos))
+    records.set(record.demoId, [...(records.get(record.demoId) ?? []), record]);
+  return demos.map((demo) => summaryOf(demo, totalRecord(records.get(demo.id) ?? [])));
+}
+
+function summaryOf(demo: Versioned<Demo>, record: DemoSummary['record']): DemoSummary {
+  const { id, version, name, hook, idea, keywords, energy, usualPosition, methods } = demo;
+  const [first] = methods;
+  return {
+    id,
+    version,
+    name,
+    hook,
+    energy,
+    usualPosition,
+    text: [name, hook, idea, ...keywords, ...methods.map((method) => method.name)]
+      .join(' ')
+      .toLowerCase(),
+    hazards: [...new Set(methods.flatMap((method) => method.hazards.map(({ kind }) => kind)))],
+    methods: methods.map((method) => ({ id: method.id, oneShot: method.oneShot })),
+    showSeconds: first ? methodFactsOf(first).show : null,
+    record,
+  };
+}
+
+export const itemNames = ({ items }: AppContext): ItemName[] =>
+  items.list().map(({ id, version, name, kind, unit, density, gramsEach, cold, holds, boxId }) => ({
+    id,
+    version,
+    name,
+    kind,
+    unit,
+    density,
+    gramsEach,
+    cold,
+    holds,
+    boxId,
+  }));
+
+/** Throws HttpError when there is no such demo. */
+export function demoAnswer({ demos, items, ledger }: AppContext, id: string): DemoAnswer {
+  const demo = bare(demos.get(id));
+  const named = itemsNamed({ cold: [] }, [demo]);
+  return {
+    demo,
+    items: named.flatMap((itemId) => items.find(itemId) ?? []).map(bare),
+    lots: ledger.stocked(named),
+  };
+}
