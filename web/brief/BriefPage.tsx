@@ -13,7 +13,7 @@ import { AutoForm, Choice, Figure, Many, Words, YesNoField } from '../parts/form
 import { Section } from '../parts/page';
 import { PositionMark } from '../parts/tape';
 import { MARK, options } from '../parts/words';
-import { useOpenShow } from './useShow';
+import { useOpenShow, useShowEditing } from './useShow';
 
 const columns = (min: number) => ({
   display: 'grid',
@@ -85,7 +85,8 @@ function Positions({ circuits }: { circuits: readonly Circuit[] }) {
 }
 
 export default function BriefPage() {
-  const { editing, show, bundle } = useOpenShow();
+  const { show, bundle } = useOpenShow();
+  const editing = useShowEditing();
   const { data: venues = [] } = useVenues();
   const { data: people = [] } = usePeople();
   const remove = useRemove();

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { memo } from 'react';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { kitList } from '../../core/kit/kit';
 import { finishOf } from '../../core/lineup/finish';
@@ -85,7 +86,7 @@ function useStages({ show, timeline, bundle, ready: readiness }: OpenShow): Stag
   ];
 }
 
-function Stepper({ open }: { open: OpenShow }) {
+const Stepper = memo(function Stepper({ open }: { open: OpenShow }) {
   const { pathname } = useLocation();
   const stages = useStages(open);
   return (
@@ -136,7 +137,7 @@ function Stepper({ open }: { open: OpenShow }) {
       })}
     </Box>
   );
-}
+});
 
 export default function ShowLayout() {
   const { showId = '' } = useParams();

@@ -20,16 +20,20 @@ import { type Readiness, readiness } from '../../core/ready/go';
 import { withOwned } from '../../core/inventory/owned';
 import type { StockedLot } from '../../core/inventory/types';
 import type { Item } from '../../core/repertoire/types';
-import { useLast } from '../parts/useLast';
+import { useLast, useStable } from '../parts/stable';
+import type { DocumentStore } from '../documents/store';
 import { type Editing, useDocument } from '../documents/useDocument';
 
+/** What is stored about a show besides the show itself. */
+type AboutShow = Omit<ShowAnswer, 'show' | 'version'>;
+
 export interface OpenShow {
-  editing: Editing<Show>;
+  store: DocumentStore<Show>;
   show: Show;
   bundle: ShowBundle;
   input: LineupInput;
   timeline: Timeline;
-  answer: ShowAnswer;
+  answer: AboutShow;
   ready: Readiness;
 }
 
@@ -38,6 +42,8 @@ export function withKept<T extends { id: string }>(listed: readonly T[], kept: r
   const ids = new Set(listed.map((entry) => entry.id));
   return [...listed, ...kept.filter((entry) => !ids.has(entry.id))];
 }
+
+const aboutOf = ({ show: _show, version: _version, ...about }: ShowAnswer): AboutShow => about;
 
 interface Fetched<T> {
   data: T[];
@@ -53,7 +59,7 @@ const together = <T>(results: UseQueryResult<T>[]): Fetched<T> => ({
 type Store = Pick<ShowAnswer, 'demos' | 'items' | 'lots'>;
 
 /** What the show on this page names of the repertoire and the store; null until all of it is here. */
-function useNamed(show: Show | null, answer: ShowAnswer | undefined): Store | null {
+function useNamed(show: Show | null, answer: AboutShow | undefined): Store | null {
   // The answer is about the show as it is stored: what was added since is asked for by itself.
   const has = new Set(answer?.demos.map((demo) => demo.id));
   const demoIds = new Set(answer && show?.slots.flatMap(({ demoId }) => demoId ?? []));
@@ -105,11 +111,13 @@ export function useShow(id: string): {
   editing: Editing<Show>;
 } {
   const editing = useDocument<Show>('/shows', id);
-  const { data: answer, error } = useShowAnswer(id);
+  const { data: stored, error } = useShowAnswer(id);
   const lists = [usePeople(), useVenues()] as const;
   const [{ data: people }, { data: venues }] = lists;
   const { data: settings } = useSettings();
-  const show = editing.value;
+  // Being saved, and being told of it, changes nothing of what follows from a show.
+  const show = useStable(editing.value);
+  const answer = useStable(stored && aboutOf(stored));
   const named = useNamed(show, answer);
   const now = useMemo<ShowBundle | null>(() => {
     // Only when all is there: each list that came in would have everything computed again.
@@ -126,20 +134,28 @@ export function useShow(id: string): {
     };
   }, [show, answer, named, people, venues, settings]);
   // A page does not go blank while it waits for what was just added.
-  const bundle = useLast(now, id);
+  const bundle = useLast(useStable(now), id);
   const planOf = useMemo(lastPlan, []);
   const plan = useMemo(() => bundle && planOf(bundle), [bundle, planOf]);
   const ready = useMemo(
     () => bundle && plan && answer && readiness(bundle, plan.timeline, answer),
     [bundle, plan, answer],
   );
-  const open =
-    show && bundle && plan && answer && ready
-      ? { editing, show, bundle, answer, ready, ...plan }
-      : null;
+  const { store } = editing;
+  const open = useMemo<OpenShow | null>(
+    () =>
+      show && bundle && plan && answer && ready
+        ? { store, show, bundle, answer, ready, ...plan }
+        : null,
+    [store, show, bundle, plan, answer, ready],
+  );
   const listError = lists.find((list) => list.error)?.error ?? null;
   return { open, error: editing.loadError ?? error ?? listError, editing };
 }
+
+/** The show that the layout around this page has opened, as a form edits it. */
+export const useShowEditing = (): Editing<Show> =>
+  useDocument<Show>('/shows', useOpenShow().show.id);
 
 /** The show that the layout around this page has opened. */
 export const useOpenShow = (): OpenShow => useOutletContext<OpenShow>();

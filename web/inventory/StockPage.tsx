@@ -22,7 +22,7 @@ import { today } from '../brief/dates';
 import { useAction } from '../parts/useAction';
 import { ListState, Page } from '../parts/page';
 import { SaveAs } from '../parts/SaveAs';
-import { useLast } from '../parts/useLast';
+import { useLast } from '../parts/stable';
 import { ITEM_KIND } from '../parts/words';
 
 /** Lines asked for at once. */

@@ -21,7 +21,7 @@ import { dimensionOf } from '../../core/units/units';
 import { useItemNames } from '../app/data';
 import { usePreferences } from '../app/preferences';
 import { timeOf } from '../brief/dates';
-import { useOpenShow, withKept } from '../brief/useShow';
+import { useOpenShow, useShowEditing, withKept } from '../brief/useShow';
 import { BaseAmountField } from '../parts/AmountField';
 import { AutoForm, Choice, Figure, Words, YesNoField } from '../parts/form';
 import { Section } from '../parts/page';
@@ -88,11 +88,11 @@ function PlanFields({ at, item }: { at: string; item: Item }) {
 }
 
 function Measured({ at, item, budget }: { at: string; item: Item; budget: ColdBudget }) {
-  const { show, editing } = useOpenShow();
+  const { show, store } = useOpenShow();
   const system = usePreferences((state) => state.system);
   const outlook = measuredOutlook(budget, show.start, system);
   const set = (measured: ColdBudget['plan']['measured']): void =>
-    editing.store.change({
+    store.change({
       ...show,
       cold: show.cold.map((plan) => (plan.itemId === item.id ? { ...plan, measured } : plan)),
     });
@@ -164,7 +164,8 @@ export function ColdVerdict(props: ColdProps) {
 }
 
 export function ColdPanel(props: ColdProps) {
-  const { show, editing } = useOpenShow();
+  const { show, store } = useOpenShow();
+  const editing = useShowEditing();
   const { item } = props;
   const system = usePreferences((state) => state.system);
   const budget = useColdBudget(props);
@@ -188,9 +189,7 @@ export function ColdPanel(props: ColdProps) {
         <Button
           variant="outlined"
           sx={{ mt: 1.5 }}
-          onClick={() =>
-            editing.store.change({ ...show, cold: [...show.cold, coldPlanOf(show, item)] })
-          }
+          onClick={() => store.change({ ...show, cold: [...show.cold, coldPlanOf(show, item)] })}
         >
           Say how it is fetched
         </Button>

@@ -15,7 +15,7 @@ import { formatClock, parseClock } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';
 import { useStock } from '../app/data';
 import { usePreferences } from '../app/preferences';
-import { useOpenShow } from '../brief/useShow';
+import { useOpenShow, useShowEditing } from '../brief/useShow';
 import { AutoForm, Figure } from '../parts/form';
 import { Empty, Section } from '../parts/page';
 import { SaveAs } from '../parts/SaveAs';
@@ -72,7 +72,7 @@ function ByDemo({ entries }: { entries: readonly KitEntry[] }) {
 
 /** What the amounts follow from, besides the line-up. */
 function Basis() {
-  const { editing } = useOpenShow();
+  const editing = useShowEditing();
   const { system, setSystem } = usePreferences();
   return (
     <AutoForm editing={editing} type={ShowBody}>
@@ -212,7 +212,10 @@ export default function KitPage() {
         sx={{
           display: 'grid',
           columnGap: 5,
-          gridTemplateColumns: cold.length > 0 ? { lg: 'minmax(0, 1fr) 380px' } : {},
+          gridTemplateColumns: {
+            xs: 'minmax(0, 1fr)',
+            ...(cold.length > 0 && { lg: 'minmax(0, 1fr) 380px' }),
+          },
           alignItems: 'start',
         }}
       >

@@ -11,6 +11,7 @@ import { formatDuration, parseClock } from '../../core/time/clock';
 import { counted, listInWords, lowerFirst } from '../../core/words';
 import { useOpenShow } from '../brief/useShow';
 import { Empty } from '../parts/page';
+import { useLatest } from '../parts/stable';
 import { useUndoable } from '../parts/undoable';
 import { AddDemo } from './AddDemo';
 import { Conflicts } from './Conflicts';
@@ -28,8 +29,7 @@ import { WhatCouldGo } from './WhatCouldGo';
 
 /** The running order at the left; the end and the strip, which follow every change, at the right. */
 export default function LineupPage() {
-  const { editing, bundle, answer } = useOpenShow();
-  const { store } = editing;
+  const { store, bundle, answer } = useOpenShow();
   const { show } = bundle;
   const undoable = useUndoable(store);
   const [selected, setSelected] = useState<Selection | null>(null);
@@ -44,20 +44,25 @@ export default function LineupPage() {
   const startOfDay = parseClock(show.start);
   const nameOf = (id: string): string => names.slot(id);
 
-  const apply = (fix: Fix): void => {
+  // The same functions for good: the cards and the strip are drawn anew when something in them changes.
+  const apply = useLatest((fix: Fix): void => {
     store.change((value) => changeShow(value, fix.change) ?? value);
     undoable(`Done: ${lowerFirst(fix.words)}`);
-  };
+  });
   const leaveOut = (slots: string[]): void => {
     store.change((value) => withoutSlots(value, slots));
     undoable(`${listInWords(slots.map(nameOf))} left out`);
   };
-  const lead = (placed: PlacedTask, seconds: number): void =>
-    store.change((value) => withLead(value, placed.slot, placed.task, seconds));
-  const choose = (chosen: Selection | null): void => {
+  const lead = useLatest((placed: PlacedTask, seconds: number): void =>
+    store.change((value) => withLead(value, placed.slot, placed.task, seconds)),
+  );
+  const choose = useLatest((chosen: Selection | null): void => {
     setSelected(chosen);
     if (chosen) showCard(chosen.slot);
-  };
+  });
+  const chooseCard = useLatest((slot: string | null): void =>
+    setSelected(slot === null ? null : { slot, task: null }),
+  );
 
   const actions = (
     <>
@@ -124,7 +129,7 @@ export default function LineupPage() {
           fixes={fixes}
           apply={apply}
           selected={selected?.slot ?? null}
-          onSelect={(slot) => setSelected(slot === null ? null : { slot, task: null })}
+          onSelect={chooseCard}
         />
       </Box>
       {show.slots.length > 0 && (

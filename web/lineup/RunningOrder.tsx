@@ -16,7 +16,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import Box from '@mui/material/Box';
-import { Fragment } from 'react';
+import { Fragment, memo } from 'react';
 import type { Slot } from '../../core/brief/types';
 import { resolveSlots } from '../../core/lineup/fromBundle';
 import { inOrder, withoutSlots } from '../../core/lineup/change';
@@ -44,10 +44,10 @@ interface RunningOrderProps {
 }
 
 /** The cards with their joins, moved by mouse, touch or keyboard. */
-export function RunningOrder(props: RunningOrderProps) {
+export const RunningOrder = memo(function RunningOrder(props: RunningOrderProps) {
   const { dragged, onDrag, shown, fixes, apply, selected, onSelect } = props;
-  const { editing, bundle, answer, ready } = useOpenShow();
-  const undoable = useUndoable(editing.store);
+  const { store, bundle, answer, ready } = useOpenShow();
+  const undoable = useUndoable(store);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -58,17 +58,17 @@ export function RunningOrder(props: RunningOrderProps) {
   // dnd-kit moves the cards itself while dragging, so the list keeps the stored order until the drop.
   const ids = show.slots.map((slot) => slot.id);
   const stored = resolveSlots(bundle);
-  const setSlots = (slots: Slot[]): void => editing.store.change((value) => ({ ...value, slots }));
+  const setSlots = (slots: Slot[]): void => store.change((value) => ({ ...value, slots }));
 
   const orderAfter = ({ active, over }: DragOverEvent | DragEndEvent): string[] =>
     over ? arrayMove(ids, ids.indexOf(String(active.id)), ids.indexOf(String(over.id))) : ids;
   const drop = (event: DragEndEvent): void => {
     onDrag(null);
     const order = orderAfter(event);
-    if (order.join() !== ids.join()) editing.store.change((value) => inOrder(value, order));
+    if (order.join() !== ids.join()) store.change((value) => inOrder(value, order));
   };
   const takeOut = (slot: Slot, name: string): void => {
-    editing.store.change((value) => withoutSlots(value, [slot.id]));
+    store.change((value) => withoutSlots(value, [slot.id]));
     undoable(`${name} removed from the line-up`);
   };
   const nameOf = (id: string | number): string =>
@@ -140,4 +140,4 @@ export function RunningOrder(props: RunningOrderProps) {
       </SortableContext>
     </DndContext>
   );
-}
+});

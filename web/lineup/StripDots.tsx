@@ -13,7 +13,7 @@ const GROUND = DOTS_HEIGHT - 22;
 const HIGHEST = GROUND - 24;
 
 interface StripDotsProps {
-  forecast: Forecast;
+  forecast: Pick<Forecast, 'dots' | 'chance' | 'end'>;
   fresh: boolean;
   scale: Scale;
   hardFinish: number;

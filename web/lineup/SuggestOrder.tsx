@@ -125,7 +125,7 @@ function SideBySide({ found }: { found: Suggestion }) {
 /** A better running order, looked for in the background, compared before it is taken. */
 export function SuggestOrder({ onTake }: { onTake: (order: string[]) => void }) {
   const [open, setOpen] = useState(false);
-  const { editing, show, input } = useOpenShow();
+  const { store, show, input } = useOpenShow();
   const { soFar, done, stop } = useSuggestion(open);
   const better = soFar?.better ?? false;
   const close = (): void => setOpen(false);
@@ -143,7 +143,7 @@ export function SuggestOrder({ onTake }: { onTake: (order: string[]) => void }) 
               value: slot.id,
               label: `${i + 1} ${slot.name}`,
             }))}
-            onChange={(wishes) => editing.store.change((value) => ({ ...value, wishes }))}
+            onChange={(wishes) => store.change((value) => ({ ...value, wishes }))}
           />
           <Box aria-live="polite" sx={{ mb: 2 }}>
             {!done && (

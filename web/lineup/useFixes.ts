@@ -6,6 +6,8 @@ import { useWork } from './useWork';
 
 const AFTER = 250;
 
+const NONE: Record<string, Fix[]> = {};
+
 /** Ways to fix gaps and conflicts, by their words; empty until they are worked out. */
 export function useFixes(input: LineupInput, timeline: Timeline): Record<string, Fix[]> {
   const { data: people } = usePeople();
@@ -16,5 +18,5 @@ export function useFixes(input: LineupInput, timeline: Timeline): Record<string,
     [input, timeline, people],
     AFTER,
   );
-  return fresh && value ? value : {};
+  return fresh && value ? value : NONE;
 }

@@ -1,19 +1,18 @@
 import Box from '@mui/material/Box';
 import { ShowBody } from '../../contract/brief';
-import type { Show } from '../../core/brief/types';
-import type { Editing } from '../documents/useDocument';
+import { useShowEditing } from '../brief/useShow';
 import { BaseAmountField } from '../parts/AmountField';
 import { AutoForm, Figure, Words } from '../parts/form';
 
 interface DayFiguresProps {
-  editing: Editing<Show>;
   outdoors: boolean;
   /** Audience and crew as booked. */
   booked: number;
 }
 
 /** The few numbers of the day. Every verdict follows as they are typed. */
-export function DayFigures({ editing, outdoors, booked }: DayFiguresProps) {
+export function DayFigures({ outdoors, booked }: DayFiguresProps) {
+  const editing = useShowEditing();
   return (
     <AutoForm<ShowBody> editing={editing} type={ShowBody}>
       <Box

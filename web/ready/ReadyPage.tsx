@@ -30,7 +30,7 @@ import { WaiveDialog } from './WaiveDialog';
 /** May it begin? One sentence; then what stops it, what to fix, what is not known, what to check and watch. */
 export default function ReadyPage() {
   const open = useOpenShow();
-  const { editing, show, bundle, timeline, answer, ready } = open;
+  const { store, show, bundle, timeline, answer, ready } = open;
   const { me } = usePreferences();
   const phone = useMediaQuery<Theme>((theme) => theme.breakpoints.down('sm'), { noSsr: true });
   // Whose phone it is has their own checks on it; the stage manager's table has everybody's.
@@ -114,13 +114,9 @@ export default function ReadyPage() {
         >
           The day: {conditionsInWords(show.conditions) || 'nothing measured yet'}
         </Box>
-        <DayFigures
-          editing={editing}
-          outdoors={bundle.venue?.outdoors ?? false}
-          booked={bookedPeople(show)}
-        />
+        <DayFigures outdoors={bundle.venue?.outdoors ?? false} booked={bookedPeople(show)} />
       </Box>
-      <SensorLine editing={editing} />
+      <SensorLine store={store} />
       {shortBy > 0 && (
         <Alert severity="warning" variant="outlined" sx={{ mt: 1 }}>
           Setting up would have to begin {sayDuration(shortBy)} before the crew arrives. Come

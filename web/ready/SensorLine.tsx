@@ -3,17 +3,16 @@ import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import dayjs from 'dayjs';
 import type { SensorAnswer } from '../../contract/api';
-import type { Show } from '../../core/brief/types';
+import type { OpenShow } from '../brief/useShow';
 import { toThreeFigures } from '../../core/calculators/calculator';
 import { send } from '../app/api';
 import { timeOf } from '../brief/dates';
-import type { Editing } from '../documents/useDocument';
 
 /** How often a page that is looked at asks, in milliseconds. */
 const EVERY = 3000;
 
 /** What the room sensor reads, to be taken over with one press; nothing where there never was one. */
-export function SensorLine({ editing }: { editing: Editing<Show> }) {
+export function SensorLine({ store }: Pick<OpenShow, 'store'>) {
   const { data } = useQuery({
     queryKey: ['/sensor'],
     queryFn: () => send<SensorAnswer>('GET', '/sensor'),
@@ -27,7 +26,7 @@ export function SensorLine({ editing }: { editing: Editing<Show> }) {
     sound !== null && `${toThreeFigures(sound)} dB`,
   ].filter((words) => words !== false);
   const take = (): void =>
-    editing.store.change((show) => ({
+    store.change((show) => ({
       ...show,
       conditions: {
         ...show.conditions,

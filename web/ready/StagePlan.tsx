@@ -50,7 +50,7 @@ function RingShape({ ring, faint }: { ring: Ring; faint: boolean }) {
 }
 
 export function StagePlan() {
-  const { editing, bundle, show, timeline } = useOpenShow();
+  const { store, bundle, show, timeline } = useOpenShow();
   const svg = useRef<SVGSVGElement>(null);
   const [moved, setMoved] = useState<{ id: string; at: Place } | null>(null);
   const [shown, setShown] = useState<string | null>(null);
@@ -61,7 +61,7 @@ export function StagePlan() {
   const drawn = rings.filter((ring) => shown === null || ring.slotId === shown);
 
   const keep = (id: string, at: Place): void =>
-    editing.store.change((value) => withPlace({ show: value }, id, at).show);
+    store.change((value) => withPlace({ show: value }, id, at).show);
   const placeAt = (event: PointerEvent): Place | null => {
     const matrix = svg.current?.getScreenCTM();
     if (!matrix) return null;

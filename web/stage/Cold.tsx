@@ -87,7 +87,7 @@ export function MeasureDialog({ open, budget, onClose }: MeasureProps) {
     const amount = toBase(read.value.amount, read.value.unit, open.bundle.household);
     const measured = { at: timeOf(serverNow()), amount };
     const others = open.show.cold.filter((other) => other.itemId !== item.id);
-    open.editing.store.change({ ...open.show, cold: [...others, { ...plan, measured }] });
+    open.store.change({ ...open.show, cold: [...others, { ...plan, measured }] });
     onClose();
   };
   return (

@@ -14,11 +14,17 @@ import { type Suggestion, suggestOrder } from '../../core/lineup/order/suggest';
 import { schedule } from '../../core/lineup/schedule';
 import type { LineupInput, PlanPerson, Timeline } from '../../core/lineup/types';
 
-/** Runs a search to its end, telling what it finds on the way. */
+/** Telling more often than this, in ms, would only keep the page busy. */
+const TOLD_EVERY = 150;
+
+/** Runs a search to its end, telling now and then what it has found so far. */
 function finish<T>(search: Generator<T, T, void>, tell: (soFar: T) => void): T {
+  let told = performance.now();
   for (;;) {
     const { done, value } = search.next();
     if (done) return value;
+    if (performance.now() - told < TOLD_EVERY) continue;
+    told = performance.now();
     tell(value);
   }
 }
