@@ -2,6 +2,7 @@
 import type { MethodRecord } from '../core/after/review';
 import type { Show, ShowBundle } from '../core/brief/types';
 import type { Demo, HazardKind, Item } from '../core/repertoire/types';
+import type { ShoppingList } from '../core/inventory/shopping';
 import type { StockLine } from '../core/inventory/stockLine';
 import type { StockedLot } from '../core/inventory/types';
 import type { PackMark } from '../core/kit/packing';
@@ -30,6 +31,8 @@ export interface HealthAnswer {
   /** It serves the demo season. */
   demo: boolean;
   forecastRuns: number;
+  /** Records that can't be read, as far as is known. */
+  damaged: number;
 }
 
 export interface ShowSummary extends Pick<
@@ -175,6 +178,12 @@ export interface ImportAnswer {
 /** What the store has for one show. */
 export interface StockAnswer {
   shares: Share[];
+}
+
+/** What to buy. */
+export interface ShoppingAnswer extends ShoppingList {
+  /** Titles of shows that are not counted, because something of them can't be read. */
+  unread: string[];
 }
 
 /** What a show used, and whether it was taken out of the store. */

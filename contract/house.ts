@@ -16,3 +16,23 @@ export interface BackupsAnswer {
   /** The newest first. */
   backups: Backup[];
 }
+
+export const DAMAGED_KINDS = [
+  'show',
+  'demo',
+  'item',
+  'venue',
+  'person',
+  'followUp',
+  'box',
+  'lot',
+] as const;
+export type DamagedKind = (typeof DAMAGED_KINDS)[number];
+
+/** A record that can't be read: everything else goes on without it. */
+export interface DamagedRecord {
+  kind: DamagedKind;
+  id: string;
+  noun: string;
+  name: string;
+}

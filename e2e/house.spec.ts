@@ -95,3 +95,22 @@ test('a page that fails leaves the others usable', async ({ page, demo }) => {
   await page.getByRole('link', { name: 'People' }).click();
   await expect(page.getByRole('heading', { name: 'People' })).toBeVisible();
 });
+
+test('a damaged demo is named, the rest goes on, and without it the show does too', async ({
+  page,
+  demo,
+}) => {
+  demo.damage(`UPDATE method SET hazards = '[{' WHERE demo_id = 'cold-flower'`);
+  await page.goto(demo.url + FESTIVAL + '/line-up');
+  await expect(page.getByRole('alert').filter({ hasText: 'Cold flower' })).toBeVisible();
+  await page.goto(demo.url + '/demos');
+  await expect(page.getByRole('link', { name: /Static dome/ })).toBeVisible();
+  await page.goto(demo.url + '/backups');
+  await page.getByRole('button', { name: 'Remove Cold flower' }).click();
+  await expect(page.getByRole('button', { name: 'Remove Cold flower' })).toBeHidden();
+  await page.goto(demo.url + FESTIVAL + '/line-up');
+  const lost = page.getByRole('alert').filter({ hasText: '1 slot' });
+  await lost.getByRole('button', { name: 'Take it out' }).click();
+  await expect(lost).toBeHidden();
+  await expect(saved(page)).toBeVisible();
+});

@@ -20,6 +20,8 @@ export interface Served {
   restart: () => Promise<void>;
   /** Turns the server's clock forward, or back. */
   turnClock: (ms: number) => void;
+  /** Changes the data file past the server, as a bad disk would. */
+  damage: (sql: string) => void;
   /** What a room sensor on the network reads; null while it is quiet, as it is at first. */
   sensor: (reading: { temperature: number; humidity: number; sound?: number } | null) => void;
 }
@@ -127,6 +129,7 @@ export const test = base.extend<TestParts, WorkerParts>({
         kill: () => host.kill(),
         restart: () => host.restart(),
         turnClock: (ms) => host.turnClock(ms),
+        damage: (sql) => host.damage(sql),
         sensor: sensor.set,
       };
     });

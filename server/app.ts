@@ -13,6 +13,7 @@ import type { AppContext } from './context';
 import { briefRoutes } from './brief/routes';
 import { entityRoutes } from './entity';
 import type { House } from './house/house';
+import { damagedRoutes, namesDamage } from './house/damagedRoutes';
 import { houseRoutes } from './house/routes';
 import { answerErrors, nothingHere } from './http/errors';
 import { onlyFromHere, securityHeaders } from './http/guard';
@@ -66,7 +67,13 @@ function apiRoutes({
   const api = Router();
   api.get(
     '/health',
-    (_req, res) => void res.json({ ok: true, demo, forecastRuns } satisfies HealthAnswer),
+    (_req, res) =>
+      void res.json({
+        ok: true,
+        demo,
+        forecastRuns,
+        damaged: context.damage.known.length,
+      } satisfies HealthAnswer),
   );
   if (house) api.use('/backups', houseRoutes(house));
   api.use(tellsOthers(context));
@@ -98,6 +105,7 @@ function apiRoutes({
   api.use('/venues', entityRoutes(context.venues, VenueBody));
   api.use('/people', entityRoutes(context.people, PersonBody));
   api.use('/follow-ups', entityRoutes(context.followUps, FollowUpBody));
+  api.use('/damaged', damagedRoutes(context));
   api.get('/sensor', async (_req, res) => void res.json(await sensor.answer()));
   api.use(stageRoutes(context));
   api.use(nothingHere);
@@ -131,6 +139,6 @@ export function createApp(options: AppOptions): Express {
     });
   }
   app.use(nothingHere);
-  app.use(answerErrors);
+  app.use(namesDamage(options.context), answerErrors);
   return app;
 }

@@ -16,16 +16,15 @@ let url: string;
 
 beforeEach(async () => {
   served = testServer();
-  http = createServer(served.app).listen(0, '127.0.0.1');
+  http = served.app;
   served.context.live.attach(http);
   await once(http, 'listening');
   url = `127.0.0.1:${(http.address() as AddressInfo).port}`;
 });
 afterEach(async () => {
+  const closed = once(http, 'close');
   served.close();
-  http.closeAllConnections();
-  http.close();
-  await once(http, 'close');
+  await closed;
 });
 
 async function send<T>(method: string, path: string, body?: object): Promise<T> {

@@ -11,6 +11,7 @@ import { venueStore } from './brief/venues';
 import type { Db } from './db/open';
 import type { EntityStore } from './entity';
 import { type Heavy, inThisThread } from './heavy/heavy';
+import { Damage } from './house/damaged';
 import { ChangeLog } from './live/changeLog';
 import { Live } from './live/live';
 import { PackMarks } from './kit/packMarks';
@@ -51,6 +52,7 @@ export interface AppContext {
   bundles: Bundles;
   log: ChangeLog;
   live: Live;
+  damage: Damage;
   /** The server's clock, in ms since 1970. */
   now: () => number;
   /** Who answers what takes long. */
@@ -77,6 +79,7 @@ export function createContext(db: Db, now: () => number = Date.now): AppContext 
     log,
     live: new Live(log, { now }),
     now,
+    damage: new Damage(() => context),
     followUps: followUpStore(db),
     marks: new MarkStore(db),
     photos: new PhotoStore(db),

@@ -2,7 +2,7 @@
  * The conduct every stored thing shares: a version that counts its changes, so that two tabs can't
  * overwrite each other unseen, and removal that can be undone.
  */
-import type { Statement } from 'better-sqlite3';
+import Database, { type Statement } from 'better-sqlite3';
 import { Router } from 'express';
 import type { Versioned } from '../contract/api';
 import { Num } from '../contract/fields';
@@ -18,6 +18,8 @@ export interface EntityTable<T extends Entity> {
   /** Name of the table, and of the thing in messages. */
   table: string;
   noun: string;
+  /** Its column that holds what a person calls it; “name” when left out. */
+  named?: string;
   /** Ids of what is not removed, in the order to show. */
   ids(): string[];
   /** All of them with their versions, in that order, where one query is worth its while. */
@@ -26,6 +28,12 @@ export interface EntityTable<T extends Entity> {
   /** Inserts or overwrites everything but the version and the removed mark. */
   write(value: T): void;
 }
+
+/** What is wrong with the record itself, and neither with the file nor with what was asked. */
+export const isDamage = (error: unknown): boolean =>
+  error instanceof HttpError
+    ? error.code === 'damaged'
+    : error instanceof Error && !(error instanceof Database.SqliteError);
 
 export class EntityStore<T extends Entity> {
   private readonly stateOf: Statement;
@@ -45,15 +53,62 @@ export class EntityStore<T extends Entity> {
     return this.state(id) !== undefined;
   }
 
+  /** What can't be read is left out, and told of by name elsewhere: it takes nothing else with it. */
   list(): Versioned<T>[] {
-    return this.shelf.all?.() ?? this.shelf.ids().map((id) => this.get(id));
+    try {
+      const all = this.shelf.all?.();
+      if (all) return all;
+    } catch (error) {
+      if (!isDamage(error)) throw error;
+    }
+    return readable(this.shelf.ids(), (id) => this.get(id));
   }
 
-  /** Also gives what was removed: a show keeps the demos it was planned with. */
+  ids(): string[] {
+    return this.shelf.ids();
+  }
+
+  /** Takes one out of use that can't be looked at first. */
+  discard(id: string): void {
+    this.mark(id, 1);
+  }
+
+  /** What a person calls it, as far as that can be told of one that can't be read. */
+  nameOf(id: string): string {
+    const name = this.db
+      .prepare(`SELECT "${this.shelf.named ?? 'name'}" FROM "${this.shelf.table}" WHERE id = ?`)
+      .pluck()
+      .get(id);
+    return typeof name === 'string' && name !== '' ? name : id;
+  }
+
+  private read(id: string): T | null {
+    try {
+      return this.shelf.read(id);
+    } catch (error) {
+      if (!isDamage(error)) throw error;
+      throw new HttpError(
+        503,
+        'damaged',
+        `The ${this.shelf.noun} “${this.nameOf(id)}” can’t be read: its record is damaged. Remove it under Backups, or restore a backup from before.`,
+      );
+    }
+  }
+
+  /**
+   * Also gives what was removed: a show keeps the demos it was planned with. What was removed because it
+   * can't be read is gone.
+   */
   find(id: string): Versioned<T> | null {
     const state = this.state(id);
-    const value = state ? this.shelf.read(id) : null;
-    return state && value ? { ...value, version: state.version } : null;
+    if (!state) return null;
+    try {
+      const value = this.read(id);
+      return value ? { ...value, version: state.version } : null;
+    } catch (error) {
+      if (state.removed && isDamage(error)) return null;
+      throw error;
+    }
   }
 
   /** Null for what was removed, too. */
@@ -70,7 +125,7 @@ export class EntityStore<T extends Entity> {
         'removed',
         `This ${this.shelf.noun} was removed. It can be brought back.`,
       );
-    const value = this.shelf.read(id);
+    const value = this.read(id);
     if (!value) throw notFound(this.shelf.noun);
     return { ...value, version: state.version };
   }
@@ -126,6 +181,17 @@ export class EntityStore<T extends Entity> {
       .run(removed, id);
   }
 }
+
+/** What comes of each; one that is not what it should be is left out, and takes no other with it. */
+export const readable = <T, R>(values: Iterable<T>, of: (value: T) => R): R[] =>
+  [...values].flatMap((value) => {
+    try {
+      return [of(value)];
+    } catch (error) {
+      if (isDamage(error)) return [];
+      throw error;
+    }
+  });
 
 /** The thing alone, as it is kept in files and computed with. */
 export function bare<T extends object>({ version: _version, ...value }: Versioned<T>): T {

@@ -64,10 +64,16 @@ const OTHERS = [
   'runs/run-vay-open-day/events',
   'runs/none/events',
   'items/yeast/movements',
+  'demos/static-dome/records',
+  'demos/constructor/records',
+  'demos/none/all',
   'deliveries',
   'lots/yeast-1/count',
   'movements/x/reverse',
   'backups',
+  'damaged',
+  'damaged/item/drum',
+  'damaged/constructor/x',
   'elsewhere',
 ];
 const NAMES = [

@@ -21,6 +21,7 @@ export function followUpStore(db: Db): EntityStore<FollowUp> {
   return new EntityStore<FollowUp>(db, {
     table: 'follow_up',
     noun: 'follow-up',
+    named: 'words',
     ids: () => ids.all() as string[],
     read: (id) => {
       const row = read.get(id) as Row | undefined;

@@ -94,6 +94,7 @@ export function showStore(db: Db): EntityStore<Show> {
   return new EntityStore<Show>(db, {
     table: 'show',
     noun: 'show',
+    named: 'title',
     ids: () => ids.all() as string[],
     read: (id) => {
       const row = readShow.get(id) as Row | undefined;

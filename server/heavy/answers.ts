@@ -4,6 +4,7 @@ import { storeTable } from '../../contract/tables/inventoryWrite';
 import { shoppingTable } from '../../core/inventory/shoppingTable';
 import type { AppContext } from '../context';
 import { showAnswer } from '../brief/showAnswer';
+import { damagedRecords } from '../house/damaged';
 import { readTable } from '../inventory/importing';
 import { readinessOf } from '../ready/readiness';
 import { demoSummaries, itemNames } from '../repertoire/summaries';
@@ -17,6 +18,7 @@ export const ANSWERS = {
     ...readinessOf(context, showId),
     marks: context.marks.of(showId),
   }),
+  damaged: damagedRecords,
   demos: demoSummaries,
   itemNames,
   store: ({ stockList }: AppContext, query: StoreQuery) => stockList.part(query),

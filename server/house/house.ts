@@ -71,7 +71,11 @@ export class House {
     context.photos.purge();
     checkpoint(db);
     this.inode = statSync(file).ino;
-    if (worker !== null) context.heavy = inOwnThread(context, file, worker);
+    if (worker !== null) {
+      context.heavy = inOwnThread(context, file, worker);
+      // Nothing waits for it: it is told where somebody begins the day.
+      void context.damage.look().catch(() => undefined);
+    }
     this.round = setInterval(() => void this.lookAfter(), ROUND);
     this.round.unref();
     return context;

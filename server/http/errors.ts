@@ -102,6 +102,9 @@ function asHttpError(error: unknown): HttpError | null {
   return null;
 }
 
+/** It has a reason that can be told, and is no defect. */
+export const isRefusal = (error: unknown): boolean => asHttpError(error) !== null;
+
 export const answerErrors: ErrorRequestHandler = (error: unknown, _req, res, next) => {
   if (res.headersSent) {
     next(error);

@@ -28,6 +28,7 @@ export function lotStore(db: Db): EntityStore<Lot> {
   return new EntityStore<Lot>(db, {
     table: 'lot',
     noun: 'lot',
+    named: 'item_id',
     ids: () => ids.all() as string[],
     read: (id) => (read.get(id) as Lot | undefined) ?? null,
     write: (lot) => {

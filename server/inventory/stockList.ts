@@ -6,6 +6,7 @@ import type { StockedLot } from '../../core/inventory/types';
 import type { Item } from '../../core/repertoire/types';
 import type { System } from '../../core/units/format';
 import type { AppContext } from '../context';
+import { readable } from '../entity';
 
 /** A line, and what it was worked out from: the same objects for as long as nothing changes. */
 interface KeptLine {
@@ -34,16 +35,14 @@ export class StockList {
     const last = this.kept.get(system);
     const known = last?.day === day ? last.of : new Map<string, KeptLine>();
     const of = new Map<string, KeptLine>();
-    for (const item of mirrors.items.now().values()) {
+    const lineOf = (item: Item): KeptLine => {
       const mine = lots.get(item.id) ?? NONE;
       const one = known.get(item.id);
-      of.set(
-        item.id,
-        one?.item === item && one.lots === mine
-          ? one
-          : { item, lots: mine, line: stockLine(item, mine, day, system) },
-      );
-    }
+      return one?.item === item && one.lots === mine
+        ? one
+        : { item, lots: mine, line: stockLine(item, mine, day, system) };
+    };
+    for (const line of readable(mirrors.items.now().values(), lineOf)) of.set(line.item.id, line);
     this.kept.set(system, { day, of });
     const lines = [...of.values()]
       .map(({ line }) => line)

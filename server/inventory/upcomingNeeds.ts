@@ -1,17 +1,18 @@
 /** What coming shows need and get of the store; kept until something that it follows from changes. */
 import { itemsNamed } from '../../core/brief/itemsNamed';
-import type { ShowBundle } from '../../core/brief/types';
+import type { Show, ShowBundle } from '../../core/brief/types';
 import { lineupInput } from '../../core/lineup/fromBundle';
 import { schedule } from '../../core/lineup/schedule';
 import type { Demo, Item } from '../../core/repertoire/types';
-import type { Versioned } from '../../contract/api';
+import type { ShoppingAnswer, Versioned } from '../../contract/api';
 import { type Share, allocate, ownedOn } from '../../core/inventory/allocate';
 import { needsOf } from '../../core/kit/needs';
 import { withOwned } from '../../core/inventory/owned';
-import { type ShoppingList, shoppingList } from '../../core/inventory/shopping';
+import { shoppingList } from '../../core/inventory/shopping';
 import type { ShowNeeds, StockedLot } from '../../core/inventory/types';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';
+import { isDamage, readable } from '../entity';
 import { todayHere } from '../instant';
 
 interface Known {
@@ -19,9 +20,11 @@ interface Known {
   /** Of what coming shows need; of all else nothing is taken. */
   lots: StockedLot[];
   needs: ShowNeeds[];
+  /** Titles of shows that can't be counted, because something of them can't be read. */
+  unread: string[];
   /** By show, once asked for. */
   shares?: Map<string, Share[]>;
-  shopping: Map<string, ShoppingList>;
+  shopping: Map<string, ShoppingAnswer>;
 }
 
 /** What the needs of one show follow from, as one text; they are worked out again when it differs. */
@@ -79,64 +82,75 @@ export class UpcomingNeeds {
       return item ? [item] : [];
     };
     const records = new Map(
-      recordsFor(context, [...demos.values()]).map((record) => [
-        `${record.demoId}/${record.methodId}`,
-        record,
-      ]),
+      readable(demos.values(), (demo) => recordsFor(context, [demo]))
+        .flat()
+        .map((record) => [`${record.demoId}/${record.methodId}`, record]),
     );
     const kept = new Map<string, KeptNeeds>();
-    const needs = [...mirrors.shows.now().values()]
-      // Shows that are past need nothing, nor do those whose things were taken out already.
-      .filter((show) => show.date >= today && !takenOut.has(show.id))
-      .map((show): ShowNeeds => {
-        const used = [...new Set(show.slots.flatMap((slot) => slot.demoId ?? []))].flatMap(demoOf);
-        const own = itemsNamed(show, used).flatMap(itemOf);
-        const owned = (id: string): number => {
-          const item = items.get(id);
-          return item ? ownedOn(item, stocked.get(id), show.date) : Infinity;
-        };
-        const tried = used.flatMap((demo) =>
-          demo.methods.flatMap(({ id }) => records.get(`${demo.id}/${id}`) ?? []),
-        );
-        // Of the store only how many there are of its own things matters: a count of anything else
-        // leaves the needs of this show as they were.
-        const from = JSON.stringify([
-          show.version,
-          used.map(({ id, version }) => [id, version]),
-          own.map(({ id, version }) => [id, version, owned(id)]),
-          tried.map(({ worked, partly, failed }) => [worked, partly, failed]),
-          peopleVersion,
-          settings.version,
-        ]);
-        const before = this.kept.get(show.id);
-        if (before?.from === from) {
-          kept.set(show.id, before);
-          return before.needs;
-        }
-        const bundle: ShowBundle = {
-          show,
-          venue: null,
-          people,
-          demos: used,
-          items: withOwned(
-            own,
-            own.flatMap((item) => stocked.get(item.id) ?? []),
-            show.date,
-          ),
-          household: settings.household,
-        };
-        const found = needsOf(
-          bundle,
-          { timeline: () => schedule(lineupInput(bundle)), owned },
-          { records: tried },
-        );
-        kept.set(show.id, { from, needs: found });
-        return found;
-      });
+    const unread: string[] = [];
+    // Shows that are past need nothing, nor do those whose things were taken out already.
+    const coming = [...mirrors.shows.now().values()].filter(
+      (show) => show.date >= today && !takenOut.has(show.id),
+    );
+    const needsOfShow = (show: Versioned<Show>): ShowNeeds => {
+      const used = [...new Set(show.slots.flatMap((slot) => slot.demoId ?? []))].flatMap(demoOf);
+      const own = itemsNamed(show, used).flatMap(itemOf);
+      const owned = (id: string): number => {
+        const item = items.get(id);
+        return item ? ownedOn(item, stocked.get(id), show.date) : Infinity;
+      };
+      const tried = used.flatMap((demo) =>
+        demo.methods.flatMap(({ id }) => records.get(`${demo.id}/${id}`) ?? []),
+      );
+      // Of the store only how many there are of its own things matters: a count of anything else
+      // leaves the needs of this show as they were.
+      const from = JSON.stringify([
+        show.version,
+        used.map(({ id, version }) => [id, version]),
+        own.map(({ id, version }) => [id, version, owned(id)]),
+        tried.map(({ worked, partly, failed }) => [worked, partly, failed]),
+        peopleVersion,
+        settings.version,
+      ]);
+      const before = this.kept.get(show.id);
+      if (before?.from === from) {
+        kept.set(show.id, before);
+        return before.needs;
+      }
+      const bundle: ShowBundle = {
+        show,
+        venue: null,
+        people,
+        demos: used,
+        items: withOwned(
+          own,
+          own.flatMap((item) => stocked.get(item.id) ?? []),
+          show.date,
+        ),
+        household: settings.household,
+      };
+      const found = needsOf(
+        bundle,
+        { timeline: () => schedule(lineupInput(bundle)), owned },
+        { records: tried },
+      );
+      kept.set(show.id, { from, needs: found });
+      return found;
+    };
+    const needs = coming.flatMap((show) => {
+      try {
+        return [needsOfShow(show)];
+      } catch (error) {
+        // One that can't be read is named, and the others are counted.
+        if (!isDamage(error)) throw error;
+        unread.push(show.title);
+        return [];
+      }
+    });
     this.kept = kept;
     const needed = new Set(needs.flatMap((show) => show.needs.map(({ itemId }) => itemId)));
     const lots = [...needed].flatMap((itemId) => stocked.get(itemId) ?? []);
-    const known = { items, lots, needs, shopping: new Map<string, ShoppingList>() };
+    const known = { items, lots, needs, unread, shopping: new Map<string, ShoppingAnswer>() };
     this.last = { stamp, known };
     return known;
   }
@@ -149,13 +163,13 @@ export class UpcomingNeeds {
   }
 
   /** Over the shows named, or all that are coming. */
-  shopping(showIds: readonly string[] | null): ShoppingList {
-    const { items, lots, needs, shopping } = this.known();
+  shopping(showIds: readonly string[] | null): ShoppingAnswer {
+    const { items, lots, needs, unread, shopping } = this.known();
     const asked = JSON.stringify(showIds);
     const before = shopping.get(asked);
     if (before) return before;
     const household = this.context().settings.get('own').household;
-    const list = shoppingList(
+    const bought = shoppingList(
       needs,
       items,
       lots,
@@ -164,6 +178,7 @@ export class UpcomingNeeds {
       showIds === null ? null : new Set(showIds),
     );
     if (shopping.size >= LISTS_MOST) shopping.clear();
+    const list = { ...bought, unread };
     shopping.set(asked, list);
     return list;
   }

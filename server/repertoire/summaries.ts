@@ -1,20 +1,17 @@
 /** Demos and items as they are listed and picked; the whole of one is asked for by its id. */
 import type { DemoAnswer, DemoSummary, ItemName, Versioned } from '../../contract/api';
-import { type MethodRecord, totalRecord } from '../../core/after/review';
+import { totalRecord } from '../../core/after/review';
 import { itemsNamed } from '../../core/brief/itemsNamed';
 import { methodFactsOf } from '../../core/lineup/recipe';
 import type { Demo } from '../../core/repertoire/types';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';
-import { bare } from '../entity';
+import { bare, readable } from '../entity';
 
-export function demoSummaries(context: AppContext): DemoSummary[] {
-  const demos = context.demos.list();
-  const records = new Map<string, MethodRecord[]>();
-  for (const record of recordsFor(context, demos))
-    records.set(record.demoId, [...(records.get(record.demoId) ?? []), record]);
-  return demos.map((demo) => summaryOf(demo, totalRecord(records.get(demo.id) ?? [])));
-}
+export const demoSummaries = (context: AppContext): DemoSummary[] =>
+  readable(context.demos.list(), (demo) =>
+    summaryOf(demo, totalRecord(recordsFor(context, [demo]))),
+  );
 
 function summaryOf(demo: Versioned<Demo>, record: DemoSummary['record']): DemoSummary {
   const { id, version, name, hook, idea, keywords, energy, usualPosition, methods } = demo;

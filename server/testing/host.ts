@@ -65,6 +65,14 @@ export class TestHost {
     if (!this.server) await this.listen();
   }
 
+  /** Changes the data file past the server, as a bad disk would. */
+  damage(sql: string): void {
+    if (!this.house) return;
+    const { db } = this.house.context;
+    db.pragma('ignore_check_constraints = ON');
+    db.exec(sql);
+  }
+
   /** Turns the server's clock forward, or back. */
   turnClock(ms: number): void {
     this.shift += ms;

@@ -1,8 +1,8 @@
 /** A server over a fresh SQLite file with the demo season in it, for tests. */
 import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Express } from 'express';
 import { RoomSensor } from '../ready/sensor';
 import { createApp } from '../app';
 import { type AppContext, createContext } from '../context';
@@ -10,7 +10,7 @@ import { openDatabase } from '../db/open';
 import { loadSeason } from '../season';
 
 export interface TestServer {
-  app: Express;
+  app: Server;
   context: AppContext;
   folder: string;
   close(): void;
@@ -40,16 +40,23 @@ export function testServer(withSeason = true): TestServer {
   copyFileSync(templateFile(withSeason), file);
   const db = openDatabase(file);
   const context = createContext(db);
-  return {
-    app: createApp({
+  const app = createServer(
+    createApp({
       context,
       pages: null,
       demo: true,
       sensor: new RoomSensor('http://127.0.0.1:1/'),
     }),
+  );
+  // Listens once, and not anew for every request.
+  app.listen(0, '127.0.0.1');
+  return {
+    app,
     context,
     folder,
     close: () => {
+      app.close();
+      app.closeAllConnections();
       context.live.close();
       db.close();
       rmSync(folder, { recursive: true, force: true });

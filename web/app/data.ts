@@ -7,6 +7,7 @@ import type {
   DemoSummary,
   HealthAnswer,
   ItemName,
+  ShoppingAnswer,
   ShowAnswer,
   ShowSummary,
   StockAnswer,
@@ -15,7 +16,6 @@ import type {
   Versioned,
 } from '../../contract/api';
 import type { Settings, StoreQuery } from '../../contract/inventory';
-import type { ShoppingList } from '../../core/inventory/shopping';
 import type { Box, Movement, StockedLot } from '../../core/inventory/types';
 import type { FollowUp } from '../../contract/day';
 import type { RunSummary, StoredRun } from '../../contract/stage';
@@ -122,7 +122,7 @@ export const useShopping = (showIds: readonly string[] | null) =>
   useQuery({
     queryKey: ['/shopping', showIds],
     queryFn: () =>
-      send<ShoppingList>(
+      send<ShoppingAnswer>(
         'GET',
         showIds === null ? '/shopping' : `/shopping?shows=${showIds.join(',')}`,
       ),

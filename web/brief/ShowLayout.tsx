@@ -1,9 +1,11 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { kitList } from '../../core/kit/kit';
+import { withoutSlots } from '../../core/lineup/change';
 import { finishOf } from '../../core/lineup/finish';
 import { parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
@@ -139,6 +141,32 @@ const Stepper = memo(function Stepper({ open }: { open: OpenShow }) {
   );
 });
 
+/** Slots whose demo is gone altogether: nothing of them is planned, packed or checked. */
+function LostDemos({ open: { store, show, bundle } }: { open: OpenShow }) {
+  const lost = show.slots.filter(
+    (slot) => !slot.talk && !bundle.demos.some((demo) => demo.id === slot.demoId),
+  );
+  if (lost.length === 0) return null;
+  const ids = lost.map((slot) => slot.id);
+  return (
+    <Alert
+      severity="error"
+      variant="outlined"
+      icon={false}
+      sx={{ mt: 1 }}
+      action={
+        <Button color="inherit" onClick={() => store.change((value) => withoutSlots(value, ids))}>
+          Take {lost.length === 1 ? 'it' : 'them'} out
+        </Button>
+      }
+    >
+      △ {counted(lost.length, 'slot')} of this show {lost.length === 1 ? 'has' : 'have'} a demo that
+      is gone or can’t be read. Nothing of {lost.length === 1 ? 'it' : 'them'} is planned, packed or
+      checked.
+    </Alert>
+  );
+}
+
 export default function ShowLayout() {
   const { showId = '' } = useParams();
   const { open, error, editing } = useShow(showId);
@@ -195,6 +223,7 @@ export default function ShowLayout() {
         <SaveBar editing={editing} />
       </Box>
       <EditingNotices editing={editing} noun="show" />
+      <LostDemos open={open} />
       <Guarded>
         <Outlet context={open} />
       </Guarded>

@@ -1,8 +1,10 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
+import { counted } from '../../core/words';
 import type { ShowSummary, Versioned } from '../../contract/api';
 import type { FollowUp } from '../../contract/day';
 import { dayAfter } from '../../core/time/days';
@@ -210,6 +212,13 @@ export default function TodayPage() {
       }
     >
       <Trouble error={error} />
+      {health && health.damaged > 0 && (
+        <Alert severity="error" variant="outlined" icon={false} sx={{ mb: 2 }}>
+          △ {counted(health.damaged, 'record')} can’t be read and{' '}
+          {health.damaged === 1 ? 'is' : 'are'} left out of every list.{' '}
+          <Link to="/backups">See which, under Backups</Link>
+        </Alert>
+      )}
       {!shows && !error && <Loading />}
       {next && <NextShow summary={next} />}
       {shows && !next && (

@@ -15,6 +15,7 @@ import { send } from '../app/api';
 import { queryClient } from '../app/data';
 import { Empty, Loading, Page, Trouble } from '../parts/page';
 import { useAction } from '../parts/useAction';
+import { DamagedRecords } from './DamagedRecords';
 
 const REASON: Record<BackupReason, string> = {
   daily: 'every day',
@@ -94,6 +95,7 @@ export default function BackupsPage() {
         </Button>
       }
     >
+      <DamagedRecords />
       <Trouble error={error} />
       {!data && !error && <Loading />}
       {data?.backups.length === 0 && (

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { blankLot } from '../../core/inventory/blank';
 import {
   type BoughtPack,
@@ -191,13 +191,21 @@ export default function ShoppingPage() {
             }}
           >
             {list.lines.length === 0
-              ? 'Nothing to buy'
+              ? list.unread.length > 0
+                ? 'Nothing to buy for what can be read'
+                : 'Nothing to buy'
               : `${money(list.cost)} for ${counted(list.lines.length, 'thing')}${first ? `, first order by ${dayWords(first)}` : ''}`}
           </Box>
           <Typography color="textSecondary">
             The cheapest packs that cover what coming shows lack, after the store is shared out by
             date.
           </Typography>
+          {list.unread.length > 0 && (
+            <Typography color="error">
+              △ Not counted, because something of it can’t be read: {list.unread.join(', ')}.{' '}
+              <Link to="/backups">What can’t be read</Link>
+            </Typography>
+          )}
           {list.unlike.length > 0 && (
             <Typography color="error">
               △ Not calculated, because kit lines and store count differently and no weight is

@@ -1,0 +1,135 @@
+/** One record that can't be read takes nothing else down; it is named, and can be removed. */
+import { afterEach, beforeEach, expect, test } from '@jest/globals';
+import request from 'supertest';
+import type {
+  DemoSummary,
+  ItemName,
+  ShoppingAnswer,
+  ShowAnswer,
+  StoreAnswer,
+} from '../../contract/api';
+import type { DamagedRecord } from '../../contract/house';
+import { todayHere } from '../instant';
+import { type TestServer, testServer } from '../testing/serve';
+
+let server: TestServer;
+beforeEach(() => {
+  server = testServer();
+});
+afterEach(() => server.close());
+
+const get = async <T>(path: string): Promise<T> =>
+  (await request(server.app).get(`/api${path}`).expect(200)).body as T;
+const FESTIVAL = '/shows/harbour-light-festival';
+const OTHER = '/shows/little-hollin-evening';
+const STORE = '/store?find=&shown=all&day=2027-05-30&system=metric&count=500';
+
+/** Past every check of the database, as a bad disk would. */
+function damage(sql: string): void {
+  const { db } = server.context;
+  db.pragma('ignore_check_constraints = ON');
+  db.exec(sql);
+  db.exec(`INSERT INTO change (kind, id) VALUES ('demo', 'cold-flower'), ('item', 'drum')`);
+}
+
+/** Everything that has nothing to do with the festival. */
+const ELSEWHERE = [
+  '/shows',
+  '/demos',
+  '/items',
+  '/people',
+  '/venues',
+  '/follow-ups',
+  '/boxes',
+  STORE,
+  '/shopping',
+  `${OTHER}/all`,
+  `${OTHER}/checks`,
+  `${OTHER}/stock`,
+  `${OTHER}/file`,
+];
+
+test.each([
+  ['a demo that is no JSON', `UPDATE method SET hazards = '[{' WHERE demo_id = 'cold-flower'`],
+  ['a demo of another shape', `UPDATE method SET hazards = '7' WHERE demo_id = 'cold-flower'`],
+  [
+    'a demo with null in a list',
+    `UPDATE method SET leaves = '[null]' WHERE demo_id = 'cold-flower'`,
+  ],
+])(
+  '%s: everything else is answered, the show that needs it says why it is not',
+  async (_what, sql) => {
+    const demos = await get<DemoSummary[]>('/demos');
+    damage(sql);
+    for (const path of ELSEWHERE) await get(path);
+    for (const part of ['all', 'checks', 'kit.csv', 'risks.md']) {
+      const answer = await request(server.app).get(`/api${FESTIVAL}/${part}`);
+      if (answer.status === 200) continue;
+      expect([part, answer.status]).toEqual([part, 503]);
+      expect(JSON.stringify(answer.body)).toContain('Cold flower');
+    }
+    const damaged = await get<DamagedRecord[]>('/damaged');
+    expect(damaged).toEqual([
+      { kind: 'demo', id: 'cold-flower', noun: 'demo', name: 'Cold flower' },
+    ]);
+    expect(await get('/health')).toMatchObject({ damaged: 1 });
+    const left = (await get<DemoSummary[]>('/demos')).map(({ id }) => id);
+    const others = demos.map(({ id }) => id).filter((id) => id !== 'cold-flower');
+    expect(others.filter((id) => !left.includes(id))).toEqual([]);
+  },
+);
+
+test('once it is removed, the show is answered again without it', async () => {
+  damage(`UPDATE method SET hazards = '[{' WHERE demo_id = 'cold-flower'`);
+  await request(server.app).get(`/api${FESTIVAL}/all`).expect(503);
+  await request(server.app).delete('/api/damaged/demo/cold-flower').expect(204);
+  const { demos, show } = await get<ShowAnswer>(`${FESTIVAL}/all`);
+  expect(demos.map(({ id }) => id)).not.toContain('cold-flower');
+  // Nobody has taken it out of the show: the page says so.
+  expect(show.slots.some((slot) => slot.demoId === 'cold-flower')).toBe(true);
+  await get(`${FESTIVAL}/checks`);
+});
+
+test('an item: the list goes on without it, and it can be removed', async () => {
+  const items = await get<ItemName[]>('/items');
+  damage(`UPDATE item SET packs = '[{' WHERE id = 'drum'`);
+  expect((await get<ItemName[]>('/items')).length).toBe(items.length - 1);
+  expect((await get<StoreAnswer>(STORE)).items).toBe(items.length - 1);
+  const answer = await request(server.app).get('/api/items/drum').expect(503);
+  expect(JSON.stringify(answer.body)).toContain('can’t be read');
+  await request(server.app).delete('/api/damaged/item/drum').expect(204);
+  expect(await get('/damaged')).toEqual([]);
+  await request(server.app).get('/api/items/drum').expect(410);
+});
+
+test('a show: the others stay, and shopping says what it does not count', async () => {
+  damage(`UPDATE show SET wishes = '{' WHERE id = 'harbour-light-festival'`);
+  for (const path of ELSEWHERE) await get(path);
+  await request(server.app).get(`/api${FESTIVAL}/all`).expect(503);
+  expect(await get<DamagedRecord[]>('/damaged')).toMatchObject([{ kind: 'show' }]);
+  await request(server.app).delete('/api/damaged/show/harbour-light-festival').expect(204);
+  expect((await get<{ id: string }[]>('/shows')).map(({ id }) => id)).not.toContain(
+    'harbour-light-festival',
+  );
+});
+
+test('shopping names the shows that need what can’t be read', async () => {
+  const date = '2099-01-01';
+  const { shows } = server.context;
+  const { version, ...show } = shows.get('harbour-light-festival');
+  shows.change({ ...show, date }, version);
+  damage(`UPDATE method SET leaves = '[null]' WHERE demo_id = 'cold-flower'`);
+  const { unread } = await get<ShoppingAnswer>('/shopping');
+  const today = todayHere();
+  const using = shows
+    .list()
+    .filter((one) => one.date >= today && one.slots.some((slot) => slot.demoId === 'cold-flower'));
+  expect(unread).toContain(show.title);
+  expect(unread.sort()).toEqual(using.map(({ title }) => title).sort());
+});
+
+test('what can be read can’t be thrown away so', async () => {
+  await request(server.app).delete('/api/damaged/item/drum').expect(404);
+  await request(server.app).delete('/api/damaged/constructor/drum').expect(404);
+  await get('/items/drum');
+});
