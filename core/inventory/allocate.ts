@@ -1,4 +1,5 @@
 /** The stock shared among coming shows, by date: the second is told what the first will take. */
+import { type ItemDayKey, itemDayKey } from '../keys';
 import type { Item } from '../repertoire/types';
 import { firstExpiredFirst, usableOn } from './dates';
 import type { ShowNeeds, StockedLot } from './types';
@@ -57,7 +58,7 @@ export function allocate(
   const stocked = byItem(lots);
   const left = new Map(lots.map((lot) => [lot.id, lot.stock]));
   const earlierTakers = new Map<string, { show: ShowNeeds; base: number }[]>();
-  const sharedOnDay = new Map<string, number>();
+  const sharedOnDay = new Map<ItemDayKey, number>();
   const shares: Share[] = [];
   for (const show of inOrder(shows)) {
     for (const { itemId, base, perDay } of show.needs) {
@@ -91,7 +92,7 @@ export function allocate(
         takers.push({ show, base: got });
         continue;
       }
-      const dayKey = `${itemId}/${show.date}`;
+      const dayKey = itemDayKey(itemId, show.date);
       const already = Math.min(perDay, sharedOnDay.get(dayKey) ?? 0);
       sharedOnDay.set(dayKey, Math.max(perDay, sharedOnDay.get(dayKey) ?? 0));
       const need = base - already;

@@ -1,4 +1,5 @@
 /** What each slot of a show wants, line by line, before it is known when. */
+import { type LineKey, lineKey } from '../keys';
 import type { ShowBundle } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Item, KitLine } from '../repertoire/types';
@@ -30,7 +31,7 @@ export interface KitDemand extends ResolvedSlot {
 export function kitDemands(bundle: ShowBundle, { records = [] }: KitOptions = {}): KitDemand[] {
   const items = new Map(bundle.items.map((item) => [item.id, item]));
   const sizes = bundle.household;
-  const broughtOnce = new Set<string>();
+  const broughtOnce = new Set<LineKey>();
   return resolveSlots(bundle).flatMap((resolved) => {
     const { slot, demo, method } = resolved;
     const sets = setsOf(slot, method, records, bundle.show.wantedChance);
@@ -40,7 +41,7 @@ export function kitDemands(bundle: ShowBundle, { records = [] }: KitOptions = {}
       // A second slot of the same method shares what is used up once for the show or the day; whether
       // it can share equipment depends on when both have it, which the most in use at once decides.
       if (item.kind === 'consumable' && (line.basis === 'perShow' || line.basis === 'perDay')) {
-        const once = `${demo.id}/${method.id}/${line.id}`;
+        const once = lineKey(demo.id, method.id, line.id);
         if (broughtOnce.has(once)) return [];
         broughtOnce.add(once);
       }
@@ -51,7 +52,7 @@ export function kitDemands(bundle: ShowBundle, { records = [] }: KitOptions = {}
       const rehearsing = item.cold ? 0 : one * times.rehearsing;
       const base = one * times.factor;
       if (base + rehearsing === 0) return [];
-      return [{ slot, demo, method, line, item, sets, base, rehearsing, times, kept }];
+      return [{ ...resolved, line, item, sets, base, rehearsing, times, kept }];
     });
   });
 }

@@ -5,6 +5,7 @@
  * them from its first task to the end of its last reset, and hands them on after that. Cold liquid is
  * worked back from its last use to the supplier's counter.
  */
+import { type AmountKey, amountKey } from '../keys';
 import type { ShowBundle } from '../brief/types';
 import type { Timeline } from '../lineup/types';
 import type { Item, ItemKind } from '../repertoire/types';
@@ -69,13 +70,13 @@ interface Group {
 }
 
 function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): Group[] {
-  const groups = new Map<string, Group>();
+  const groups = new Map<AmountKey, Group>();
   const named = (id: string): KitPart['instead'] =>
     bundle.items.flatMap((item) => (item.id === id ? [{ id, name: item.name }] : []));
   const all = kitDemands(bundle, options);
   for (const wanted of all) {
     const { slot, demo, method, line, item } = wanted;
-    const key = `${item.id}/${dimensionOf(line.unit)}`;
+    const key = amountKey(item.id, dimensionOf(line.unit));
     const group = groups.get(key) ?? { item, unit: line.unit, approximate: false, parts: [] };
     group.approximate ||= isApproximate(line.unit);
     group.parts.push({
@@ -95,7 +96,7 @@ function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): G
     groups.set(key, group);
   }
   for (const { vessel, cold } of vesselsOf(bundle, all)) {
-    const key = `${vessel.id}/count`;
+    const key = amountKey(vessel.id, 'count');
     const group = groups.get(key) ?? { item: vessel, unit: 'piece', approximate: false, parts: [] };
     group.parts.push({
       // No slot's own: it is away from the counter to the last draw.

@@ -1,5 +1,5 @@
 /** From a show and everything around it to what the engine reads, and the way back to names. */
-import type { ShowBundle, Slot, Talk } from '../brief/types';
+import type { Person, Position, ShowBundle, Slot, Talk } from '../brief/types';
 import { inHand } from '../repertoire/basis';
 import { blankDemo, blankMethod, blankTask } from '../repertoire/blank';
 import type { Demo, Method, Residue, Task } from '../repertoire/types';
@@ -15,15 +15,19 @@ const MARGIN_SECONDS = 60;
 /** Words are quiet. */
 const TALK_ENERGY = 2;
 
+/** A slot with everything it names. */
 export interface ResolvedSlot {
   slot: Slot;
   /** Of a talk: one made up for it, with an empty id. */
   demo: Demo;
   method: Method;
+  /** Null when nobody, or nothing, is chosen yet. */
+  performer: Person | null;
+  position: Position | null;
 }
 
 /** A talk as a demo of one step, so that whatever reads a running order can read it too. */
-function talkAsDemo(slot: Slot, { title, time, say }: Talk): ResolvedSlot {
+function talkAsDemo({ title, time, say }: Talk): Pick<ResolvedSlot, 'demo' | 'method'> {
   const step: Task = {
     ...blankTask('talk', title, 'perform', time),
     place: 'wings',
@@ -33,7 +37,7 @@ function talkAsDemo(slot: Slot, { title, time, say }: Talk): ResolvedSlot {
   };
   const method = { ...blankMethod('', 'talk'), tasks: [step] };
   const demo = { ...blankDemo('', title, [method]), energy: TALK_ENERGY };
-  return { slot, demo, method };
+  return { demo, method };
 }
 
 const CLEARING = 'clear-';
@@ -53,14 +57,31 @@ const tasksOf = (method: Method): Task[] => [
   ...method.leaves.filter((left) => left.hands.length > 0).map(clearingTask),
 ];
 
-/** Slots with their demo and method, in running order; one whose demo is missing is left out. */
-export function resolveSlots(bundle: ShowBundle): ResolvedSlot[] {
-  return bundle.show.slots.flatMap((slot) => {
-    if (slot.talk) return [talkAsDemo(slot, slot.talk)];
-    const demo = bundle.demos.find((d) => d.id === slot.demoId);
-    const method = demo?.methods.find((m) => m.id === slot.methodId) ?? demo?.methods[0];
-    return demo && method ? [{ slot, demo, method }] : [];
+function demoOf(slot: Slot, demos: readonly Demo[]): Pick<ResolvedSlot, 'demo' | 'method'> | null {
+  if (slot.talk) return talkAsDemo(slot.talk);
+  const demo = demos.find((one) => one.id === slot.demoId);
+  const method = demo?.methods.find((one) => one.id === slot.methodId) ?? demo?.methods[0];
+  return demo && method ? { demo, method } : null;
+}
+
+function resolve({ show, demos, people }: ShowBundle): readonly ResolvedSlot[] {
+  return show.slots.flatMap((slot) => {
+    const found = demoOf(slot, demos);
+    if (!found) return [];
+    const performer = people.find(({ id }) => id === slot.performerId) ?? null;
+    const position = show.positions.find(({ id }) => id === slot.positionId) ?? null;
+    return [{ slot, ...found, performer, position }];
   });
+}
+
+/** A bundle is a value: it is resolved once, and whoever has it reads the same slots. */
+const resolved = new WeakMap<ShowBundle, readonly ResolvedSlot[]>();
+
+/** Slots with what they name, in running order; one whose demo is missing is left out. */
+export function resolveSlots(bundle: ShowBundle): readonly ResolvedSlot[] {
+  const slots = resolved.get(bundle) ?? resolve(bundle);
+  resolved.set(bundle, slots);
+  return slots;
 }
 
 export function lineupInput(bundle: ShowBundle): LineupInput {

@@ -3,6 +3,7 @@
  * an edge “this one starts at least so many seconds after that one”. What is left open, who does a
  * task and which of two goes first, is for the search.
  */
+import { type TaskKey, taskKey } from '../keys';
 import { emptySlot } from './emptySlot';
 import type { Task } from '../repertoire/types';
 import { type Lag, type Network, buildNetwork } from './network';
@@ -107,13 +108,13 @@ class Builder {
   readonly assignments: Assignment[] = [];
   readonly blocks: number[] = [];
   /** Activities of tasks by slot and task; perform steps are in their block. */
-  private readonly numbers = new Map<string, number>();
+  private readonly numbers = new Map<TaskKey, number>();
 
   constructor(private readonly input: LineupInput) {}
 
   activity(slot: PlanSlot, task: Task | null, duration: number, kind: Activity['kind']): number {
     const number = this.activities.push({ slot, task, duration, kind }) - 1;
-    if (task) this.numbers.set(`${slot.id}/${task.id}`, number);
+    if (task) this.numbers.set(taskKey({ slot: slot.id, task: task.id }), number);
     return number;
   }
 
@@ -161,7 +162,7 @@ class Builder {
     end: 'start' | 'end',
   ): [activity: number, offset: number] {
     if (task.phase !== 'perform') {
-      const number = this.numbers.get(`${net.slot.id}/${task.id}`) ?? block;
+      const number = this.numbers.get(taskKey({ slot: net.slot.id, task: task.id })) ?? block;
       return [number, end === 'start' ? 0 : task.time.likely];
     }
     const steps = net.steps.filter((step) => step.task === task);
@@ -216,7 +217,9 @@ class Builder {
         const to = this.blocks[nextKeptWaiting(slots, i, left)];
         if (to === undefined) continue;
         const clearing =
-          left.task === null ? undefined : this.numbers.get(`${slot.id}/${left.task}`);
+          left.task === null
+            ? undefined
+            : this.numbers.get(taskKey({ slot: slot.id, task: left.task }));
         const from = clearing ?? this.blocks[i] ?? ORIGIN;
         const length =
           clearing === undefined

@@ -8,6 +8,7 @@
  * Branching over the orders of clashing activities from relaxed starts, after De Reyck and Herroelen
  * (1998) for projects with least and greatest lags.
  */
+import { type PairKey, pairKey } from '../keys';
 import { Availability } from './availability';
 import { type Edge, type Graph, type Assignment, type ConstraintReason } from './graph';
 import { overused } from './overused';
@@ -41,7 +42,7 @@ interface Node {
   /** What was decided to come here; the decisions before it are those of the nodes above. */
   edge: Edge | null;
   /** Pairs of assignments that different people must take, or may. */
-  apart: ReadonlySet<string>;
+  apart: ReadonlySet<PairKey>;
 }
 
 /**
@@ -65,10 +66,8 @@ const DEEPEST = 1500;
 /** So many times more while there is nothing at all to take. */
 const PATIENCE = 3;
 
-const pairOf = ({ assignment, other }: AssignmentConflict): string =>
-  assignment.number < other.number
-    ? `${assignment.number}/${other.number}`
-    : `${other.number}/${assignment.number}`;
+const pairOf = ({ assignment, other }: AssignmentConflict): PairKey =>
+  pairKey(assignment.number, other.number);
 
 /** “This assignment ends before that one begins.” */
 function before(first: Assignment, second: Assignment, shared: string[]): Edge {

@@ -95,7 +95,7 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
   const firstUse = Math.min(0, ...mine.map((task) => task.start));
   const speaker = slot.performerId ?? bundle.show.crew[0] ?? null;
   const people = setters(bundle, resolved);
-  const position = bundle.show.positions.find((p) => p.id === slot.positionId)?.name;
+  const position = resolved.position?.name;
   const base = {
     slotIds: [slot.id],
     demoName: demo.name,
@@ -183,7 +183,7 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
 }
 
 function gearChecks(bundle: ShowBundle, resolved: ResolvedSlot, timeline: Timeline): CheckDraft[] {
-  const { slot, demo } = resolved;
+  const { slot, demo, position } = resolved;
   return wearersOf(resolved, timeline).map(({ personId, gear, from }) => ({
     people: [],
     before: Math.min(0, from),
@@ -195,7 +195,7 @@ function gearChecks(bundle: ShowBundle, resolved: ResolvedSlot, timeline: Timeli
       slotIds: [slot.id],
       demoName: demo.name,
       personId,
-      place: bundle.show.positions.find((p) => p.id === slot.positionId)?.name ?? '',
+      place: position?.name ?? '',
       from: null,
       measures: null,
       holds: holdsShow(resolved),
@@ -212,7 +212,7 @@ function testChecks(bundle: ShowBundle, timeline: Timeline): CheckDraft[] {
       const users = slots.filter(({ method }) => method.kit.some((l) => l.itemId === item.id));
       const [first] = users;
       if (!first) return [];
-      const position = bundle.show.positions.find((p) => p.id === first.slot.positionId);
+      const { position } = first;
       const ids = users.map(({ slot }) => slot.id);
       const uses = timeline.tasks.filter((task) => ids.includes(task.slot));
       return [

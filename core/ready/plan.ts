@@ -23,8 +23,7 @@ export interface Ring {
 /** Clear distances of the slots whose position is on the plan. */
 export function ringsOf(bundle: ShowBundle, timeline: Timeline): Ring[] {
   const frontRow = bundle.venue?.frontRowM ?? null;
-  return resolveSlots(bundle).flatMap(({ slot, demo, method }): Ring[] => {
-    const position = bundle.show.positions.find((p) => p.id === slot.positionId);
+  return resolveSlots(bundle).flatMap(({ slot, demo, method, position }): Ring[] => {
     const block = timeline.blocks.find((b) => b.slot === slot.id);
     const radius = method.needs.clearM;
     if (!position?.at || radius === null) return [];

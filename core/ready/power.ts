@@ -27,12 +27,11 @@ function usesOf(bundle: ShowBundle, timeline: Timeline): Use[] {
   const circuits = bundle.venue?.circuits ?? [];
   const first = circuits[0];
   if (!first) return [];
-  return resolveSlots(bundle).flatMap(({ slot, method }): Use[] => {
+  return resolveSlots(bundle).flatMap(({ slot, method, position }): Use[] => {
     const watts = method.needs.powerW;
     const mine = timeline.tasks.filter((task) => task.slot === slot.id);
     if (watts === null || mine.length === 0) return [];
-    const wanted = bundle.show.positions.find((p) => p.id === slot.positionId)?.circuitId;
-    const circuit = circuits.find((c) => c.id === wanted) ?? first;
+    const circuit = circuits.find((c) => c.id === position?.circuitId) ?? first;
     return [
       {
         slotId: slot.id,

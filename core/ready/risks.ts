@@ -99,14 +99,14 @@ export function riskAssessment(bundle: ShowBundle, timeline: Timeline): RiskAsse
     crew: listInWords(crew.map((p) => (p.role ? `${p.name} (${p.role})` : p.name))) || 'nobody yet',
     audience: [`${show.audience}`, show.audienceNote].filter(Boolean).join(', '),
     demos: slots.map((resolved, i) => {
-      const { slot, demo, method } = resolved;
+      const { slot, demo, method, position } = resolved;
       const block = timeline.blocks.find((b) => b.slot === slot.id);
       return {
         number: i + 1,
         time: block ? formatClock(start + block.start) : '',
         name: demo.name,
         method: method.name,
-        place: show.positions.find((p) => p.id === slot.positionId)?.name ?? '',
+        place: position?.name ?? '',
         rows: method.hazards.map((hazard) => ({
           hazard: HAZARD_WORDS[hazard.kind],
           who: listInWords(hazard.atRisk.map((one) => AT_RISK_WORDS[one])) || 'not said',

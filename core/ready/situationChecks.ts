@@ -128,9 +128,9 @@ export function lastTimeChecks(
 /** Who stands by with the extinguisher; that the line of fire is clear. */
 export function guardChecks(
   { show }: ShowBundle,
-  { slot, demo, method }: ResolvedSlot,
+  { slot, demo, method, position }: ResolvedSlot,
 ): CheckDraft[] {
-  const place = show.positions.find((p) => p.id === slot.positionId)?.name ?? '';
+  const place = position?.name ?? '';
   const base = {
     slotIds: [slot.id],
     demoName: demo.name,

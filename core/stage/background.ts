@@ -1,4 +1,5 @@
 /** What is running behind the performance, the most urgent first. */
+import { taskKey } from '../keys';
 import type { Job, Live, RunPlan } from './types';
 
 export interface LiveJob extends Job {
@@ -35,7 +36,7 @@ export function backgroundJobs(plan: RunPlan, live: Live, now: number, behind: n
     .flatMap((job): LiveJob[] => {
       const slot = live.slots[job.slot];
       const dropped = slot?.status === 'leftOut' || slot?.status === 'skipped';
-      const begunAt = live.begun[`${job.slot}/${job.task}`];
+      const begunAt = live.begun[taskKey(job)];
       // Before the show the plan's times hold; during it what has not begun moves with the pace.
       const from = begunAt ?? (job.start < 0 ? job.start : job.start + Math.max(0, behind));
       const length = job.end - job.start;

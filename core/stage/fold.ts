@@ -4,6 +4,7 @@
  * An event that was pressed for a step that is no longer on stage changes nothing: two people who
  * press Done for the same step move the show on once.
  */
+import { taskKey } from '../keys';
 import {
   anotherGo,
   endsGo,
@@ -229,7 +230,11 @@ function aside(plan: RunPlan, live: Live, event: RunEvent, at: number, time: num
     case 'sign':
       return isForThisStep(plan, live, event) ? { ...live, signAt: time } : live;
     case 'begin':
-      return { ...live, begun: { ...live.begun, [`${event.slot}/${event.step}`]: time } };
+      if (event.slot === null || event.step === null) return live;
+      return {
+        ...live,
+        begun: { ...live.begun, [taskKey({ slot: event.slot, task: event.step })]: time },
+      };
     case 'note':
       return {
         ...live,

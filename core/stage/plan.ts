@@ -48,9 +48,8 @@ function jobsOf(bundle: ShowBundle, timeline: Timeline): Job[] {
 
 /** `startsAt` is the planned start in milliseconds since 1970: the core knows no time zones. */
 export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: number): RunPlan {
-  const slots = resolveSlots(bundle).map(({ slot, demo, method }): RunSlot => {
+  const slots = resolveSlots(bundle).map(({ slot, demo, method, performer, position }): RunSlot => {
     const block = timeline.blocks.find((b) => b.slot === slot.id);
-    const position = bundle.show.positions.find((p) => p.id === slot.positionId);
     const { first, clearing, closing } = goesOf(method.tasks);
     return {
       id: slot.id,
@@ -59,7 +58,7 @@ export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: numb
       name: demo.name,
       methodName: method.name,
       position: position ? { name: position.name, mark: position.mark } : null,
-      performer: bundle.people.find((p) => p.id === slot.performerId)?.name ?? '',
+      performer: performer?.name ?? '',
       start: block?.start ?? 0,
       end: block?.end ?? 0,
       goes: slot.goes,

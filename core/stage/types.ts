@@ -1,4 +1,5 @@
 /** A run of a show: what was planned when it began, and the events that happened since. */
+import { type TaskKey } from '../keys';
 import type { MarkShape } from '../brief/types';
 import type { ReadyWindow } from '../lineup/readyWindow';
 import type { Sign } from '../repertoire/types';
@@ -156,7 +157,7 @@ export interface Live {
   /** Show time at which the sign of this step was seen. */
   signAt: number | null;
   slots: Record<string, LiveSlot>;
-  /** Show time at which background jobs were begun, by “slot/task”. */
-  begun: Record<string, number>;
+  /** Show time at which background jobs were begun. */
+  begun: Readonly<Record<TaskKey, number>>;
   notes: { id: string; slot: string | null; text: string; at: number; by: string | null }[];
 }

@@ -1,4 +1,5 @@
 /** What coming shows need and get of the store; kept until something that it follows from changes. */
+import { methodKey } from '../../core/keys';
 import { itemsNamed } from '../../core/brief/itemsNamed';
 import type { Show, ShowBundle } from '../../core/brief/types';
 import { lineupInput } from '../../core/lineup/fromBundle';
@@ -84,7 +85,7 @@ export class UpcomingNeeds {
     const records = new Map(
       readable(demos.values(), (demo) => recordsFor(context, [demo]))
         .flat()
-        .map((record) => [`${record.demoId}/${record.methodId}`, record]),
+        .map((record) => [methodKey(record.demoId, record.methodId), record]),
     );
     const kept = new Map<string, KeptNeeds>();
     const unread: string[] = [];
@@ -100,7 +101,7 @@ export class UpcomingNeeds {
         return item ? ownedOn(item, stocked.get(id), show.date) : Infinity;
       };
       const tried = used.flatMap((demo) =>
-        demo.methods.flatMap(({ id }) => records.get(`${demo.id}/${id}`) ?? []),
+        demo.methods.flatMap(({ id }) => records.get(methodKey(demo.id, id)) ?? []),
       );
       // Of the store only how many there are of its own things matters: a count of anything else
       // leaves the needs of this show as they were.

@@ -51,7 +51,7 @@ export function DamagedRecords() {
         △ These records are damaged. Everything else goes on without them; a show that uses one
         can’t be worked out. Remove them, or restore a backup from before they were damaged.
       </Alert>
-      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, maxWidth: 860 }}>
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, mb: 4, p: 0, maxWidth: 860 }}>
         {damaged.map((record) => (
           <Box
             component="li"

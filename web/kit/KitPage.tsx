@@ -28,9 +28,8 @@ import { Amount, columns, KitEntryRow } from './KitEntryRow';
 /** What one demonstration takes with it, in running order: for laying out table by table. */
 function ByDemo({ entries }: { entries: readonly KitEntry[] }) {
   const { bundle } = useOpenShow();
-  return resolveSlots(bundle).map(({ slot, demo, method }, i) => {
+  return resolveSlots(bundle).map(({ slot, demo, method, position }, i) => {
     if (slot.talk) return null;
-    const position = bundle.show.positions.find((p) => p.id === slot.positionId);
     const mine = entries.flatMap((entry) =>
       entry.parts.filter((part) => part.slotId === slot.id).map((part) => ({ entry, part })),
     );

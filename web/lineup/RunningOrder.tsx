@@ -94,7 +94,7 @@ export const RunningOrder = memo(function RunningOrder(props: RunningOrderProps)
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-          {stored.map(({ slot, demo, method }, i) => {
+          {stored.map(({ slot, demo, method, position }, i) => {
             const join = joins.find((j) => j.after === slot.id);
             const onStage = new Set(
               shown.timeline.tasks
@@ -114,6 +114,7 @@ export const RunningOrder = memo(function RunningOrder(props: RunningOrderProps)
                     slot={slot}
                     demo={demo}
                     method={method}
+                    position={position}
                     block={shown.timeline.blocks.find((b) => b.slot === slot.id)}
                     startOfDay={startOfDay}
                     people={bundle.people.filter((p) => onStage.has(p.id)).map((p) => p.name)}

@@ -4,7 +4,7 @@ import PushPin from '@mui/icons-material/PushPinOutlined';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { type MethodRecord, recordWords } from '../../core/after/review';
-import type { ShowBundle, Slot } from '../../core/brief/types';
+import type { Position, ShowBundle, Slot } from '../../core/brief/types';
 import type { Fix } from '../../core/lineup/suggestFixes';
 import type { Block, Conflict } from '../../core/lineup/types';
 import type { Demo, Method } from '../../core/repertoire/types';
@@ -23,6 +23,7 @@ export interface CardProps {
   slot: Slot;
   demo: Demo;
   method: Method;
+  position: Position | null;
   block: Block | undefined;
   startOfDay: number;
   people: string[];
@@ -42,11 +43,10 @@ export interface CardProps {
 
 /** A slot of the running order: its number is the handle to move it by; open, it can be changed. */
 export function SlotCard(props: CardProps) {
-  const { number, slot, demo, method, block, bundle, record, conflicts, selected } = props;
+  const { number, slot, demo, method, position, block, record, conflicts, selected } = props;
   const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
     id: slot.id,
   });
-  const position = bundle.show.positions.find((p) => p.id === slot.positionId);
   return (
     <Box
       ref={setNodeRef}

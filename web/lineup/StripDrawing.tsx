@@ -1,4 +1,5 @@
 /** What is drawn of a show's day on the strip: lanes, bars, dots and the hard finish. */
+import { type TaskKey, taskKey } from '../../core/keys';
 import { memo, useMemo } from 'react';
 import type { ShowBundle } from '../../core/brief/types';
 import type { Forecast } from '../../core/lineup/forecast/types';
@@ -39,13 +40,13 @@ function lightOf(near: Neighbours | null, task: PlacedTask): Light {
 }
 
 /** Every task's room to be done earlier, worked out once for each timeline. */
-function rangesOf(input: LineupInput, timeline: Timeline): Map<string, LeadRange> {
+function rangesOf(input: LineupInput, timeline: Timeline): Map<TaskKey, LeadRange> {
   return new Map(
     timeline.tasks
       .filter((task) => task.phase === 'prepare' || task.phase === 'settle')
-      .flatMap((task): [string, LeadRange][] => {
+      .flatMap((task): [TaskKey, LeadRange][] => {
         const range = leadRange(input, timeline, task.slot, task.task);
-        return range ? [[`${task.slot}/${task.task}`, range]] : [];
+        return range ? [[taskKey(task), range]] : [];
       }),
   );
 }
@@ -101,7 +102,7 @@ export const StripDrawing = memo(function StripDrawing(props: DrawingProps) {
     clock,
     light: (task) => lightOf(near, task),
     taskName: (task) => names.task(task),
-    range: (task) => ranges.get(`${task.slot}/${task.task}`) ?? null,
+    range: (task) => ranges.get(taskKey(task)) ?? null,
     onSelect,
     onLead,
   };

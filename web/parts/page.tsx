@@ -4,6 +4,8 @@ import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { type ReactNode, useEffect } from 'react';
+import { Link } from 'react-router';
+import { ApiError } from '../app/api';
 
 interface PageProps {
   title: string;
@@ -60,7 +62,10 @@ export const Empty = ({ title, children }: { title: string; children: ReactNode 
 export const Trouble = ({ error }: { error: Error | null }) =>
   error ? (
     <Alert severity="error" variant="outlined" sx={{ my: 1 }}>
-      {error.message}
+      {error.message}{' '}
+      {error instanceof ApiError && error.code === 'damaged' && (
+        <Link to="/backups">Open Backups</Link>
+      )}
     </Alert>
   ) : null;
 

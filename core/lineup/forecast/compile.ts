@@ -6,6 +6,7 @@
  * What prepares a slot is begun when the plan says so by the block that is then on (“when the drum
  * starts, put the can on”), and so comes later when the show runs late; before the show, by the clock.
  */
+import { type TimeKey, timeKey } from '../../keys';
 import { quantiles, shapeOf } from '../../chance/beta';
 import { blended } from '../../chance/estimate';
 import { belief } from '../../chance/success';
@@ -33,7 +34,7 @@ class Compiler {
   private readonly nodes: Node[] = [];
   private readonly tables = new Map<string, Float64Array>();
   /** Node of each placed task: “slot/task/go/phase”. */
-  private readonly numbers = new Map<string, number>();
+  private readonly numbers = new Map<TimeKey, number>();
   /** From the last step of a go to the further goes after it. */
   private readonly further = new Map<number, number>();
   private readonly blocks: Program['blocks'] = [];
@@ -64,8 +65,8 @@ class Compiler {
     if (on !== undefined && on !== node) this.nodes[node]?.waits.push({ node: on, of, seconds });
   }
 
-  private key = (p: Pick<PlacedTask, 'slot' | 'task' | 'go' | 'phase'>): string =>
-    `${p.slot}/${p.task}/${p.go}/${p.phase === 'perform' ? 'in' : 'around'}`;
+  private key = (placed: Pick<PlacedTask, 'slot' | 'task' | 'go' | 'phase'>): TimeKey =>
+    timeKey(placed, placed.go, placed.phase === 'perform');
 
   /** The steps of a block in a chain, with room for further goes after the last that belongs to one. */
   private block(net: Network, number: number): void {
@@ -140,9 +141,10 @@ class Compiler {
     end: 'first' | 'last',
     goes: number,
   ): number | undefined {
-    if (task.phase !== 'perform') return this.numbers.get(`${slot}/${task.id}/1/around`);
+    if (task.phase !== 'perform')
+      return this.numbers.get(timeKey({ slot, task: task.id }, 1, false));
     const go = end === 'last' && task.eachGo ? goes : 1;
-    return this.numbers.get(`${slot}/${task.id}/${go}/in`);
+    return this.numbers.get(timeKey({ slot, task: task.id }, go, true));
   }
 
   /** Lags within a slot; what leads up to a block; what follows it. */
@@ -254,7 +256,10 @@ class Compiler {
       for (const left of slot.leaves) {
         const block = this.blocks[nextKeptWaiting(slots, i, left)];
         if (!block) continue;
-        const clearing = this.numbers.get(`${slot.id}/${left.task ?? ''}/1/around`);
+        const clearing =
+          left.task === null
+            ? undefined
+            : this.numbers.get(timeKey({ slot: slot.id, task: left.task }, 1, false));
         if (clearing !== undefined) this.wait(block.first, clearing);
         else this.wait(block.first, this.blocks[i]?.last, left.seconds);
       }
