@@ -2,6 +2,16 @@
  * The show file: an open JSON format that carries a show with everything needed to compute from it.
  * Documented in docs/formats/show-file.md; the JSON Schema beside it is written from these classes.
  */
+import { methodKey } from '../core/keys';
+import {
+  type Known,
+  MISSING_IN_FILE,
+  type Named,
+  strayInDemo,
+  strayInItem,
+  strayInLot,
+  strayInShow,
+} from './references';
 import type { Person, Show, ShowBundle, Venue } from '../core/brief/types';
 import type { Demo, Item } from '../core/repertoire/types';
 import { RUN_KINDS, type RunKind } from '../core/stage/types';
@@ -81,72 +91,34 @@ export class ShowFile implements ShowBundle {
   runs!: FileRunBody[];
 }
 
-const NO_ITEM = 'names an item that is not in the file';
-
 /** References from one part of the file to another that lead nowhere. */
 function strayReferences(file: ShowFile): FieldFault[] {
-  const faults: FieldFault[] = [];
-  const people = new Set(file.people.map((p) => p.id));
-  const items = new Set(file.items.map((i) => i.id));
-  const boxes = new Set(file.boxes.map((b) => b.id));
-  const positions = new Set(file.show.positions.map((p) => p.id));
-  const expect = (known: boolean, path: string, message: string): void => {
-    if (!known) faults.push({ path, message });
+  const ids = (all: readonly { id: string }[]): Set<string> => new Set(all.map(({ id }) => id));
+  const sets: Record<Named, Set<string>> = {
+    venue: ids(file.venue ? [file.venue] : []),
+    person: ids(file.people),
+    demo: ids(file.demos),
+    item: ids(file.items),
+    box: ids(file.boxes),
   };
-  expect(
-    file.show.venueId === (file.venue?.id ?? null),
-    'show.venueId',
-    'must be the id of the venue in the file',
+  const methods = new Set(
+    file.demos.flatMap((demo) => demo.methods.map((method) => methodKey(demo.id, method.id))),
   );
-  file.show.crew.forEach((id, i) =>
-    expect(people.has(id), `show.crew[${i}]`, 'names somebody who is not among the people'),
-  );
-  file.show.slots.forEach((slot, i) => {
-    const at = `show.slots[${i}]`;
-    const demo = file.demos.find((d) => d.id === slot.demoId);
-    expect(
-      slot.demoId === null || demo !== undefined,
-      `${at}.demoId`,
-      'names a demo that is not in the file',
-    );
-    expect(
-      !demo || demo.methods.some((m) => m.id === slot.methodId),
-      `${at}.methodId`,
-      'names a method that its demo does not have',
-    );
-    expect(
-      slot.performerId === null || people.has(slot.performerId),
-      `${at}.performerId`,
-      'names somebody who is not among the people',
-    );
-    expect(
-      slot.positionId === null || positions.has(slot.positionId),
-      `${at}.positionId`,
-      'names a position the show does not have',
-    );
-  });
-  file.demos.forEach((demo, d) =>
-    demo.methods.forEach((method, m) =>
-      method.kit.forEach((line, k) => {
-        const at = `demos[${d}].methods[${m}].kit[${k}]`;
-        expect(items.has(line.itemId), `${at}.itemId`, NO_ITEM);
-        line.instead.forEach((id, i) => expect(items.has(id), `${at}.instead[${i}]`, NO_ITEM));
-      }),
-    ),
-  );
-  file.items.forEach((item, i) =>
-    expect(
-      item.boxId === null || boxes.has(item.boxId),
-      `items[${i}].boxId`,
-      'names a box that is not in the file',
-    ),
-  );
-  file.lots.forEach((lot, i) => expect(items.has(lot.itemId), `lots[${i}].itemId`, NO_ITEM));
-  file.show.cold.forEach((plan, i) => {
-    expect(items.has(plan.itemId), `show.cold[${i}].itemId`, NO_ITEM);
-    expect(plan.vesselId === null || items.has(plan.vesselId), `show.cold[${i}].vesselId`, NO_ITEM);
-  });
-  return faults;
+  const known: Known = {
+    has: (kind, id) => sets[kind].has(id),
+    hasMethod: (demoId, methodId) => methods.has(methodKey(demoId, methodId)),
+    missing: MISSING_IN_FILE,
+  };
+  return [
+    // A venue that comes along and is not named would be nobody's.
+    ...(file.venue !== null && file.show.venueId === null
+      ? [{ path: 'show.venueId', message: known.missing.venue }]
+      : []),
+    ...strayInShow(known, file.show, 'show.'),
+    ...file.demos.flatMap((demo, i) => strayInDemo(known, demo, `demos[${i}].`)),
+    ...file.items.flatMap((item, i) => strayInItem(known, item, `items[${i}].`)),
+    ...file.lots.flatMap((lot, i) => strayInLot(known, lot, `lots[${i}].`)),
+  ];
 }
 
 /** Checks a parsed show file: its version first, then every field, then its references. */

@@ -1,9 +1,9 @@
+import { strayInShow } from '../../contract/references';
+import { knownIn, refuseStray } from '../db/known';
 import type { Position, Show, Slot } from '../../core/brief/types';
-import type { FieldFault } from '../../contract/validate';
 import type { Db } from '../db/open';
 import { type Row, bit, flag, json, list } from '../db/rows';
 import { EntityStore } from '../entity';
-import { HttpError } from '../http/errors';
 
 export function showStore(db: Db): EntityStore<Show> {
   const writeShow = db.prepare(`
@@ -51,45 +51,7 @@ export function showStore(db: Db): EntityStore<Show> {
     FROM slot WHERE show_id = ? ORDER BY ord`);
   const ids = db.prepare('SELECT id FROM show WHERE removed = 0 ORDER BY date, start, id').pluck();
 
-  const hasPerson = db.prepare('SELECT 1 FROM person WHERE id = ?').pluck();
-  const hasVenue = db.prepare('SELECT 1 FROM venue WHERE id = ?').pluck();
-  const hasItem = db.prepare('SELECT 1 FROM item WHERE id = ?').pluck();
-  const hasMethod = db.prepare('SELECT 1 FROM method WHERE demo_id = ? AND id = ?').pluck();
-
-  function refuseStray(show: Show): void {
-    const faults: FieldFault[] = [];
-    const expect = (known: unknown, path: string, message: string): void => {
-      if (known === undefined || known === false) faults.push({ path, message });
-    };
-    if (show.venueId !== null)
-      expect(hasVenue.get(show.venueId), 'venueId', 'is not among the venues');
-    show.crew.forEach((id, i) =>
-      expect(hasPerson.get(id), `crew[${i}]`, 'is not among the people'),
-    );
-    show.slots.forEach((slot, i) => {
-      const known = slot.talk !== null || hasMethod.get(slot.demoId, slot.methodId);
-      expect(known, `slots[${i}].methodId`, 'is not in the repertoire');
-      if (slot.performerId !== null)
-        expect(
-          hasPerson.get(slot.performerId),
-          `slots[${i}].performerId`,
-          'is not among the people',
-        );
-      if (slot.positionId !== null)
-        expect(
-          show.positions.some((position) => position.id === slot.positionId),
-          `slots[${i}].positionId`,
-          'is not a position of this show',
-        );
-    });
-    show.cold.forEach((plan, i) => {
-      expect(hasItem.get(plan.itemId), `cold[${i}].itemId`, 'is not in the store');
-      if (plan.vesselId !== null)
-        expect(hasItem.get(plan.vesselId), `cold[${i}].vesselId`, 'is not in the store');
-    });
-    if (faults.length > 0)
-      throw new HttpError(422, 'invalid', 'The show names something that is not there.', faults);
-  }
+  const known = knownIn(db);
 
   return new EntityStore<Show>(db, {
     table: 'show',
@@ -121,7 +83,7 @@ export function showStore(db: Db): EntityStore<Show> {
       } as unknown as Show;
     },
     write: (show) => {
-      refuseStray(show);
+      refuseStray('show', strayInShow(known, show));
       const showId = show.id;
       writeShow.run({
         ...show,

@@ -1,4 +1,6 @@
 /** Lots and their movements. The stock is never stored: it is the sum of the movements. */
+import { strayInLot } from '../../contract/references';
+import { knownIn, refuseStray } from '../db/known';
 import type { Versioned } from '../../contract/api';
 import type { Moved } from '../../core/inventory/ledger';
 import type { Lot, Movement, StockedLot } from '../../core/inventory/types';
@@ -24,7 +26,7 @@ export function lotStore(db: Db): EntityStore<Lot> {
       state = excluded.state, last_test = excluded.last_test, note = excluded.note`);
   const read = db.prepare(`SELECT ${COLUMNS} FROM lot WHERE id = ?`);
   const ids = db.prepare('SELECT id FROM lot WHERE removed = 0 ORDER BY item_id, id').pluck();
-  const itemExists = db.prepare('SELECT 1 FROM item WHERE id = ?').pluck();
+  const known = knownIn(db);
   return new EntityStore<Lot>(db, {
     table: 'lot',
     noun: 'lot',
@@ -32,10 +34,7 @@ export function lotStore(db: Db): EntityStore<Lot> {
     ids: () => ids.all() as string[],
     read: (id) => (read.get(id) as Lot | undefined) ?? null,
     write: (lot) => {
-      if (itemExists.get(lot.itemId) === undefined)
-        throw new HttpError(422, 'invalid', 'The lot names something that is not there.', [
-          { path: 'itemId', message: 'is not in the store' },
-        ]);
+      refuseStray('lot', strayInLot(known, lot));
       write.run({ ...lot });
     },
   });

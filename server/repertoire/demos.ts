@@ -1,3 +1,5 @@
+import { strayInDemo } from '../../contract/references';
+import { knownIn, refuseStray } from '../db/known';
 import type { Demo, KitLine, Method, Task } from '../../core/repertoire/types';
 import type { Db } from '../db/open';
 import { type Row, bit, flag, json, list } from '../db/rows';
@@ -74,7 +76,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
     )
     .pluck();
   const dropMethod = db.prepare('DELETE FROM method WHERE demo_id = ? AND id = ?');
-  const itemExists = db.prepare('SELECT 1 FROM item WHERE id = ?').pluck();
+  const known = knownIn(db);
 
   const readDemo = db.prepare(`
     SELECT id, name, hook, idea, keywords, age_from AS ageFrom, age_to AS ageTo, energy,
@@ -141,23 +143,6 @@ export function demoStore(db: Db): EntityStore<Demo> {
     );
   }
 
-  function refuseStray(demo: Demo): void {
-    const faults = demo.methods.flatMap((method, m) =>
-      method.kit.flatMap((line, k) =>
-        [
-          [line.itemId, 'itemId'] as const,
-          ...line.instead.map((id, i) => [id, `instead[${i}]`] as const),
-        ].flatMap(([id, part]) =>
-          itemExists.get(id) === undefined
-            ? [{ path: `methods[${m}].kit[${k}].${part}`, message: 'is not in the store' }]
-            : [],
-        ),
-      ),
-    );
-    if (faults.length > 0)
-      throw new HttpError(422, 'invalid', 'A kit line names an item that is not there.', faults);
-  }
-
   return new EntityStore<Demo>(db, {
     table: 'demo',
     noun: 'demo',
@@ -182,7 +167,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
       return { ...row, keywords: list(row.keywords), methods } as unknown as Demo;
     },
     write: (demo) => {
-      refuseStray(demo);
+      refuseStray('demo', strayInDemo(known, demo));
       writeDemo.run({ ...demo, keywords: json(demo.keywords) });
       const kept = new Set(demo.methods.map((method) => method.id));
       for (const id of methodIds.all(demo.id) as string[]) {

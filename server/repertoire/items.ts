@@ -1,3 +1,5 @@
+import { strayInItem } from '../../contract/references';
+import { knownIn, refuseStray } from '../db/known';
 import type { Versioned } from '../../contract/api';
 import type { Item } from '../../core/repertoire/types';
 import { type UnitId, dimensionOf } from '../../core/units/units';
@@ -50,7 +52,7 @@ export function itemStore(db: Db): EntityStore<Item> {
     `SELECT ${COLUMNS}, version FROM item WHERE removed = 0 ORDER BY name, id`,
   );
   const ids = db.prepare('SELECT id FROM item WHERE removed = 0 ORDER BY name, id').pluck();
-  const boxExists = db.prepare('SELECT 1 FROM box WHERE id = ?').pluck();
+  const known = knownIn(db);
   const stocked = db
     .prepare(
       `SELECT 1 FROM lot WHERE item_id = ? AND removed = 0
@@ -60,10 +62,7 @@ export function itemStore(db: Db): EntityStore<Item> {
   const unitOf = db.prepare('SELECT unit FROM item WHERE id = ?').pluck();
 
   function refuse(item: Item): void {
-    if (item.boxId !== null && boxExists.get(item.boxId) === undefined)
-      throw new HttpError(422, 'invalid', 'The item names something that is not there.', [
-        { path: 'boxId', message: 'is not among the boxes' },
-      ]);
+    refuseStray('item', strayInItem(known, item));
     const before = unitOf.get(item.id) as string | undefined;
     if (before !== undefined && !sameKind(before, item.unit) && stocked.get(item.id) !== undefined)
       throw new HttpError(422, 'invalid', 'One entry needs another look.', [
