@@ -3,6 +3,7 @@
  * Documented in docs/formats/show-file.md; the JSON Schema beside it is written from these classes.
  */
 import { methodKey } from '../core/keys';
+import { EventNames } from '../core/stage/event';
 import {
   type Known,
   MISSING_IN_FILE,
@@ -118,7 +119,17 @@ function strayReferences(file: ShowFile): FieldFault[] {
     ...file.demos.flatMap((demo, i) => strayInDemo(known, demo, `demos[${i}].`)),
     ...file.items.flatMap((item, i) => strayInItem(known, item, `items[${i}].`)),
     ...file.lots.flatMap((lot, i) => strayInLot(known, lot, `lots[${i}].`)),
+    ...file.runs.flatMap((run, i) => strayInRun(run, `runs[${i}].`)),
   ];
+}
+
+/** Events that name what is not in the plan of their run. */
+function strayInRun({ plan, events }: FileRunBody, at: string): FieldFault[] {
+  const names = new EventNames(plan);
+  return events.flatMap((event, i) => {
+    const message = names.fault(event);
+    return message === null ? [] : [{ path: `${at}events[${i}]`, message }];
+  });
 }
 
 /** Checks a parsed show file: its version first, then every field, then its references. */

@@ -68,7 +68,7 @@ test('presses while the server is away are kept and delivered', async ({ page, d
   await expect(page.getByText('unsent')).toBeHidden();
   await demo.kill();
   await page.keyboard.press('Space');
-  await expect(now).toContainText('One dry slap');
+  await expect(now).toContainText('step 2 of 4');
   await expect(page.getByText('on this device, 1 unsent')).toBeVisible();
   await demo.restart();
   await expect(page.getByText('on this device, 1 unsent')).toBeHidden();
@@ -77,6 +77,34 @@ test('presses while the server is away are kept and delivered', async ({ page, d
     events: { kind: string }[];
   };
   expect(run.events.map((event) => event.kind)).toEqual(['start', 'done']);
+});
+
+test('a press that is refused is told, and the presses after it are delivered', async ({
+  page,
+  demo,
+}) => {
+  await rehearse(page, demo.url);
+  await page.keyboard.press('Space');
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now).toBeVisible();
+  await expect(page.getByText('unsent')).toBeHidden();
+  // On the way it becomes a press for something that the run does not have.
+  await page.route(
+    '**/events',
+    async (route) => {
+      const body = route.request().postDataJSON() as { events: object[] };
+      const events = body.events.map((event) => ({ ...event, slot: 'nowhere' }));
+      await route.continue({ postData: { ...body, events } });
+    },
+    { times: 1 },
+  );
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('status').filter({ hasText: 'not in this run' })).toBeVisible();
+  // It never counted: the step is still to be done, and the next press does it.
+  await expect(now).toContainText('step 1 of 4');
+  await page.keyboard.press('Space');
+  await expect(now).toContainText('step 2 of 4');
+  await expect(page.getByText('unsent')).toBeHidden();
 });
 
 test('what didn’t work has a cause in one tap, and After and the record know it', async ({

@@ -176,6 +176,44 @@ describe('files that are refused change nothing', () => {
     ]);
   });
 
+  test('a run whose events name what is not in its plan', async () => {
+    const file = await exported(server, 'hollin-school-morning');
+    const [first] = file.runs[0]?.events ?? [];
+    if (!first) throw new Error('The season has a run');
+    const strays = [
+      { ...first, id: 'stray-slot', kind: 'done' as const, slot: 'nowhere' },
+      { ...first, id: 'stray-step', kind: 'done' as const, step: 'no-such-step' },
+    ];
+    const n = file.runs[0]?.events.length ?? 0;
+    file.runs[0]?.events.push(...strays);
+    const before = everything(server);
+    const answer = await post(server, JSON.stringify(file));
+    expect(answer.status).toBe(422);
+    expect((answer.body as ApiErrorBody).error.fields?.map(({ path }) => path)).toEqual(
+      expect.arrayContaining([`runs[0].events[${n}]`, `runs[0].events[${n + 1}]`]),
+    );
+    expect(everything(server)).toEqual(before);
+  });
+
+  test('what an old run holds that would be refused today stays behind', async () => {
+    const { db } = server.context;
+    const row = db
+      .prepare(
+        `SELECT * FROM run_event WHERE run_id = (SELECT id FROM run WHERE show_id = ?) LIMIT 1`,
+      )
+      .get('hollin-school-morning') as Record<string, unknown>;
+    const stray: Record<string, unknown> = { ...row, seq: 9999, id: 'stray', slot: 'nowhere' };
+    const columns = Object.keys(stray);
+    db.prepare(
+      `INSERT INTO run_event (${columns.join(', ')}) VALUES (${columns.map((c) => `@${c}`).join(', ')})`,
+    ).run(stray);
+    const file = await exported(server, 'hollin-school-morning');
+    expect(JSON.stringify(file)).not.toContain('nowhere');
+    const empty = testServer(false);
+    await post(empty, JSON.stringify(file)).expect(201);
+    empty.close();
+  });
+
   test('references that lead nowhere', async () => {
     const error = await refused(
       await spoilt((file) => {

@@ -1,4 +1,5 @@
 /** Shows out to files and in from them. */
+import { EventNames } from '../../core/stage/event';
 import { written } from '../db/open';
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
@@ -39,7 +40,11 @@ function readable(runs: RunStore, showId: string): ShowFile['runs'] {
     if (found.length === FILE_RUNS_MOST) break;
     try {
       const { kind, createdAt, plan, events } = runs.get(id);
-      const told = events.map(({ seq: _seq, receivedAt: _at, ...event }) => event);
+      // Runs of long ago may hold what would be refused today; it never counted for anything.
+      const names = new EventNames(plan);
+      const told = events
+        .map(({ seq: _seq, receivedAt: _at, ...event }) => event)
+        .filter((event) => names.fault(event) === null);
       found.unshift({ id, kind, createdAt, plan, events: told });
     } catch {
       continue;

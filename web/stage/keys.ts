@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 
 export interface StageKeys {
   forward(): void;
@@ -43,9 +43,16 @@ export const STAGE_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['H', 'hold, and go on'],
 ];
 
-/** Listens while `on`; not inside fields, and not to a key that is held down. */
+/**
+ * Listens while `on`; not inside fields, and not to a key that is held down. What is on the screen can
+ * be pressed: the listener is there, and knows of it, before it is painted.
+ */
 export function useStageKeys(keys: StageKeys, on: boolean): void {
-  useEffect(() => {
+  const latest = useRef(keys);
+  useLayoutEffect(() => {
+    latest.current = keys;
+  });
+  useLayoutEffect(() => {
     if (!on) return;
     const listen = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
@@ -54,9 +61,9 @@ export function useStageKeys(keys: StageKeys, on: boolean): void {
       if (!action) return;
       // Space on a focused button would press that button as well.
       event.preventDefault();
-      keys[action]();
+      latest.current[action]();
     };
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);
-  }, [keys, on]);
+  }, [on]);
 }
