@@ -1,10 +1,21 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { FESTIVAL, expect, test } from './stage';
 
 async function rehearse(page: Page, url: string): Promise<void> {
   await page.goto(url + FESTIVAL + '/on-stage');
   await page.getByRole('button', { name: 'Rehearse it' }).click();
   await expect(page.getByText('The clock starts when you do')).toBeVisible();
+}
+
+/** The clock is started, and the server has it. */
+async function started(page: Page): Promise<Locator> {
+  const stored = page.waitForResponse('**/events');
+  await page.keyboard.press('Space');
+  await stored;
+  await expect(page.getByText('unsent')).toBeHidden();
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now).toBeVisible();
+  return now;
 }
 
 test('checks block the show until they are done or waived with a reason', async ({
@@ -62,10 +73,7 @@ test('driven by a clicker; a reload, a second tab and a killed server show the s
 
 test('presses while the server is away are kept and delivered', async ({ page, demo, request }) => {
   await rehearse(page, demo.url);
-  await page.keyboard.press('Space');
-  const now = page.getByRole('region', { name: 'Now' });
-  await expect(now).toBeVisible();
-  await expect(page.getByText('unsent')).toBeHidden();
+  const now = await started(page);
   await demo.kill();
   await page.keyboard.press('Space');
   await expect(now).toContainText('step 2 of 4');
@@ -84,10 +92,7 @@ test('a press that is refused is told, and the presses after it are delivered', 
   demo,
 }) => {
   await rehearse(page, demo.url);
-  await page.keyboard.press('Space');
-  const now = page.getByRole('region', { name: 'Now' });
-  await expect(now).toBeVisible();
-  await expect(page.getByText('unsent')).toBeHidden();
+  const now = await started(page);
   // On the way it becomes a press for something that the run does not have.
   await page.route(
     '**/events',

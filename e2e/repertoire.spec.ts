@@ -203,7 +203,7 @@ test('the store: an item is added, gets a test, and the day’s checks follow', 
   await page.getByRole('combobox', { name: 'Kind' }).click();
   await page.getByRole('option', { name: 'Protective gear' }).click();
   await expect(saved(page)).toBeVisible();
-  await page.getByRole('link', { name: 'Shelf', exact: true }).first().click();
+  await page.getByRole('link', { name: 'Items', exact: true }).first().click();
   await page.getByRole('textbox', { name: 'Find' }).fill('plate');
   await page.getByRole('link', { name: /^Hot plate/ }).click();
   await expect(page.getByRole('heading', { name: 'Hot plate' })).toBeVisible();

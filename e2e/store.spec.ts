@@ -1,7 +1,7 @@
 /** The store: what comes and goes, shopping, boxes, spreadsheets in and out, sizes of words. */
 import { expect, saved, test } from './stage';
 
-test('a delivery comes in, the shelf is counted, and both are taken back', async ({
+test('a delivery comes in, what is there is counted, and both are taken back', async ({
   page,
   demo,
 }) => {
@@ -107,7 +107,7 @@ test('a spreadsheet is mapped, looked at, put right and brought in', async ({ pa
   await expect(page.getByText('✓ 2 items, 2 lots.')).toBeVisible();
   await page.getByRole('button', { name: 'Bring it in' }).click();
   await expect(page.getByText('Brought in: 2 items, 2 lots.')).toBeVisible();
-  await page.getByRole('link', { name: 'To the shelf' }).click();
+  await page.getByRole('link', { name: 'To the items' }).click();
   await page.getByRole('textbox', { name: 'Find' }).fill('citric');
   await expect(page.getByRole('link', { name: /^Citric acid.*1.5 kg/ })).toBeVisible();
 });

@@ -40,9 +40,9 @@ export class EntityStore<T extends Entity> {
 
   constructor(
     private readonly db: Db,
-    readonly shelf: EntityTable<T>,
+    readonly records: EntityTable<T>,
   ) {
-    this.stateOf = db.prepare(`SELECT version, removed FROM "${shelf.table}" WHERE id = ?`);
+    this.stateOf = db.prepare(`SELECT version, removed FROM "${records.table}" WHERE id = ?`);
   }
 
   private state(id: string): { version: number; removed: 0 | 1 } | undefined {
@@ -56,16 +56,16 @@ export class EntityStore<T extends Entity> {
   /** What can't be read is left out, and told of by name elsewhere: it takes nothing else with it. */
   list(): Versioned<T>[] {
     try {
-      const all = this.shelf.all?.();
+      const all = this.records.all?.();
       if (all) return all;
     } catch (error) {
       if (!isDamage(error)) throw error;
     }
-    return readable(this.shelf.ids(), (id) => this.get(id));
+    return readable(this.records.ids(), (id) => this.get(id));
   }
 
   ids(): string[] {
-    return this.shelf.ids();
+    return this.records.ids();
   }
 
   /** Takes one out of use that can't be looked at first. */
@@ -76,7 +76,7 @@ export class EntityStore<T extends Entity> {
   /** What a person calls it, as far as that can be told of one that can't be read. */
   nameOf(id: string): string {
     const name = this.db
-      .prepare(`SELECT "${this.shelf.named ?? 'name'}" FROM "${this.shelf.table}" WHERE id = ?`)
+      .prepare(`SELECT "${this.records.named ?? 'name'}" FROM "${this.records.table}" WHERE id = ?`)
       .pluck()
       .get(id);
     return typeof name === 'string' && name !== '' ? name : id;
@@ -84,13 +84,13 @@ export class EntityStore<T extends Entity> {
 
   private read(id: string): T | null {
     try {
-      return this.shelf.read(id);
+      return this.records.read(id);
     } catch (error) {
       if (!isDamage(error)) throw error;
       throw new HttpError(
         503,
         'damaged',
-        `The ${this.shelf.noun} “${this.nameOf(id)}” can’t be read: its record is damaged. Remove it under Backups, or restore a backup from before.`,
+        `The ${this.records.noun} “${this.nameOf(id)}” can’t be read: its record is damaged. Remove it under Backups, or restore a backup from before.`,
       );
     }
   }
@@ -118,23 +118,23 @@ export class EntityStore<T extends Entity> {
 
   get(id: string): Versioned<T> {
     const state = this.state(id);
-    if (!state) throw notFound(this.shelf.noun);
+    if (!state) throw notFound(this.records.noun);
     if (state.removed)
       throw new HttpError(
         410,
         'removed',
-        `This ${this.shelf.noun} was removed. It can be brought back.`,
+        `This ${this.records.noun} was removed. It can be brought back.`,
       );
     const value = this.read(id);
-    if (!value) throw notFound(this.shelf.noun);
+    if (!value) throw notFound(this.records.noun);
     return { ...value, version: state.version };
   }
 
   add(value: T): Versioned<T> {
     return written(this.db, () => {
       if (this.exists(value.id))
-        throw new HttpError(409, 'exists', `There is a ${this.shelf.noun} with this id already.`);
-      this.shelf.write(value);
+        throw new HttpError(409, 'exists', `There is a ${this.records.noun} with this id already.`);
+      this.records.write(value);
       return this.get(value.id);
     });
   }
@@ -143,9 +143,9 @@ export class EntityStore<T extends Entity> {
   change(value: T, version: number): Versioned<T> {
     return written(this.db, () => {
       this.mustBeAt(this.get(value.id), version);
-      this.shelf.write(value);
+      this.records.write(value);
       this.db
-        .prepare(`UPDATE "${this.shelf.table}" SET version = version + 1 WHERE id = ?`)
+        .prepare(`UPDATE "${this.records.table}" SET version = version + 1 WHERE id = ?`)
         .run(value.id);
       return this.get(value.id);
     });
@@ -162,7 +162,7 @@ export class EntityStore<T extends Entity> {
   /** Brings it back; one that was not removed stays as it is. */
   restore(id: string): void {
     const state = this.state(id);
-    if (!state) throw notFound(this.shelf.noun);
+    if (!state) throw notFound(this.records.noun);
     if (state.removed) this.mark(id, 0);
   }
 
@@ -171,13 +171,13 @@ export class EntityStore<T extends Entity> {
       throw new HttpError(
         409,
         'changed_elsewhere',
-        `This ${this.shelf.noun} was changed elsewhere in the meantime. Look at it again first.`,
+        `This ${this.records.noun} was changed elsewhere in the meantime. Look at it again first.`,
       );
   }
 
   private mark(id: string, removed: 0 | 1): void {
     this.db
-      .prepare(`UPDATE "${this.shelf.table}" SET removed = ?, version = version + 1 WHERE id = ?`)
+      .prepare(`UPDATE "${this.records.table}" SET removed = ?, version = version + 1 WHERE id = ?`)
       .run(removed, id);
   }
 }

@@ -2,7 +2,7 @@
 import { Availability } from './availability';
 import type { Graph, Assignment } from './graph';
 
-/** A assignment that somebody else's work is in the way of. */
+/** An assignment that somebody else's work is in the way of. */
 export interface AssignmentConflict {
   assignment: Assignment;
   other: Assignment;

@@ -61,7 +61,7 @@ interface Lingering {
   /** Seconds from the show's start until which the earlier one matters. */
   until: number;
   wholeStage: boolean;
-  /** What the method message it leaves: the line-up waits for it where the later one forbids it. */
+  /** The method says that it leaves this: the line-up waits for it where the later one forbids it. */
   leaves: readonly ResidueKind[];
 }
 
@@ -136,7 +136,7 @@ export function combinationVerdicts(bundle: ShowBundle, timeline: Timeline): Ver
         if (!left || startOf(second.slot.id) >= left.until) return [];
         const elsewhere = first.slot.positionId !== second.slot.positionId;
         if (pair.samePlace && elsewhere && !left.wholeStage) return [];
-        // What it message it leaves is waited for where the later one forbids it; the rest nobody times.
+        // The line-up waits for what a method says that it leaves; for anything else no time is known.
         if (left.leaves.length > 0 && left.leaves.every((kind) => forbidden(second, kind)))
           return [];
         return [

@@ -43,7 +43,7 @@ export const damagedRecords = (context: AppContext): DamagedRecord[] =>
     store
       .ids()
       .filter((id) => isDamaged(store, type, id))
-      .map((id) => ({ kind, id, noun: store.shelf.noun, name: store.nameOf(id) })),
+      .map((id) => ({ kind, id, noun: store.records.noun, name: store.nameOf(id) })),
   );
 
 /** Takes one that can't be read out of use; what can be read is removed where it is looked at. */

@@ -29,7 +29,7 @@ const DemosPage = lazy(() => import('../repertoire/DemosPage'));
 const DemoPage = lazy(() => import('../repertoire/DemoPage'));
 const PackPage = lazy(() => import('../kit/PackPage'));
 const StoreLayout = lazy(() => import('../inventory/StoreLayout'));
-const ShelfPage = lazy(() => import('../inventory/StockPage'));
+const StockPage = lazy(() => import('../inventory/StockPage'));
 const ItemPage = lazy(() => import('../inventory/ItemPage'));
 const ShoppingPage = lazy(() => import('../inventory/ShoppingPage'));
 const BoxesPage = lazy(() => import('../inventory/BoxesPage'));
@@ -84,7 +84,7 @@ function Content() {
             <Route path="demos" element={<DemosPage />} />
             <Route path="demos/:demoId" element={<DemoPage />} />
             <Route path="store" element={<StoreLayout />}>
-              <Route index element={<ShelfPage />} />
+              <Route index element={<StockPage />} />
               <Route path="items/:itemId" element={<ItemPage />} />
               <Route path="shopping" element={<ShoppingPage />} />
               <Route path="boxes" element={<BoxesPage />} />

@@ -157,7 +157,7 @@ export default function BringInPage() {
     <Page title="Bring in" below="A spreadsheet saved as CSV, with its headings in the first row">
       {done && (
         <Alert severity="success" variant="outlined" sx={{ mb: 2 }}>
-          {done} <Link to="/store">To the shelf</Link>
+          {done} <Link to="/store">To the items</Link>
         </Alert>
       )}
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>

@@ -186,7 +186,7 @@ export default function ItemPage() {
     <Box component="main" sx={{ px: { xs: 2, md: 3 }, pb: 6, maxWidth: 1000 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', py: 1.5 }}>
         <Button component={Link} to="/store" startIcon={<ArrowBack />}>
-          Shelf
+          Items
         </Button>
         <Typography variant="h1" sx={{ flex: '1 1 240px' }}>
           {item.name}

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { NavLink, Outlet } from 'react-router';
 
 const PARTS = [
-  ['/store', 'Shelf'],
+  ['/store', 'Items'],
   ['/store/shopping', 'Shopping'],
   ['/store/boxes', 'Boxes'],
   ['/store/bring-in', 'Bring in'],

@@ -1,4 +1,4 @@
-/** A cold liquid over the day: whether it lasts, how it is fetched, and the same sum from a measured level. */
+/** A cold liquid over the day: whether it lasts, how it is fetched, and the same calculation from a measured level. */
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';

@@ -74,13 +74,13 @@ function MixLine({ mix, showId }: { mix: Mix; showId: string }) {
 interface EntryProps {
   entry: KitEntry;
   stock: StockView;
-  shelf: StockContext;
+  store: StockContext;
   showId: string;
   clock: (seconds: number) => string;
 }
 
-export function KitEntryRow({ entry, stock, shelf, showId, clock }: EntryProps) {
-  const mixes = mixesFor(entry, shelf);
+export function KitEntryRow({ entry, stock, store, showId, clock }: EntryProps) {
+  const mixes = mixesFor(entry, store);
   const short = stock.level === 'short';
   return (
     <Accordion

@@ -125,7 +125,7 @@ export default function KitPage() {
     () => kitList(bundle, timeline, { records, system }),
     [bundle, timeline, records, system],
   );
-  const shelf = useMemo(
+  const store = useMemo(
     () => ({ items: bundle.items, lots, day: show.date, system }),
     [bundle.items, lots, show.date, system],
   );
@@ -137,11 +137,11 @@ export default function KitPage() {
           stockView(
             entry,
             stock?.shares.find((share) => share.itemId === entry.itemId),
-            shelf,
+            store,
           ),
         ]),
       ),
-    [entries, stock, shelf],
+    [entries, stock, store],
   );
   const [by, setBy] = useState<'kind' | 'demo'>('kind');
   const startOfDay = parseClock(show.start);
@@ -231,7 +231,7 @@ export default function KitPage() {
                       key={`${entry.itemId}/${entry.dimension}`}
                       entry={entry}
                       stock={views.get(entry) ?? { level: 'untold', words: '', more: [] }}
-                      shelf={shelf}
+                      store={store}
                       showId={show.id}
                       clock={(seconds) => formatClock(startOfDay + seconds)}
                     />

@@ -1,4 +1,4 @@
-/** Heavy sums of the line-up, away from the page's own thread. */
+/** Heavy calculations of the line-up, away from the page's own thread. */
 import { expose } from 'comlink';
 import type { Wishes } from '../../core/brief/wishes';
 import {
