@@ -6,6 +6,7 @@ import Database, { type Statement } from 'better-sqlite3';
 import { Router } from 'express';
 import type { Versioned } from '../contract/api';
 import { Num } from '../contract/fields';
+import { check } from '../contract/validate';
 import { type Db, written } from './db/open';
 import { HttpError, body, notFound } from './http/errors';
 
@@ -18,6 +19,8 @@ export interface EntityTable<T extends Entity> {
   /** Name of the table, and of the thing in messages. */
   table: string;
   noun: string;
+  /** The class of the contract that it is stored by; what is read is held against it. */
+  type: new () => object;
   /** Its column that holds what a person calls it; “name” when left out. */
   named?: string;
   /** Ids of what is not removed, in the order to show. */
@@ -37,6 +40,8 @@ export const isDamage = (error: unknown): boolean =>
 
 export class EntityStore<T extends Entity> {
   private readonly stateOf: Statement;
+  /** Versions that were found to fit the contract. */
+  private readonly sound = new Map<string, number>();
 
   constructor(
     private readonly db: Db,
@@ -61,7 +66,11 @@ export class EntityStore<T extends Entity> {
     } catch (error) {
       if (!isDamage(error)) throw error;
     }
-    return readable(this.records.ids(), (id) => this.get(id));
+    return readable(this.records.ids(), (id) => {
+      const value = this.records.read(id);
+      const version = this.state(id)?.version;
+      return value && version !== undefined ? [{ ...value, version }] : [];
+    }).flat();
   }
 
   ids(): string[] {
@@ -82,16 +91,35 @@ export class EntityStore<T extends Entity> {
     return typeof name === 'string' && name !== '' ? name : id;
   }
 
-  private read(id: string): T | null {
+  /** True when it can't be read, or is not what the contract says, looked at anew. */
+  isDamaged(id: string): boolean {
+    try {
+      const value = this.records.read(id);
+      return value !== null && !check(this.records.type, value).ok;
+    } catch (error) {
+      if (isDamage(error)) return true;
+      throw error;
+    }
+  }
+
+  private damaged(id: string): HttpError {
+    return new HttpError(
+      503,
+      'damaged',
+      `The ${this.records.noun} “${this.nameOf(id)}” can’t be read: its record is damaged. Remove it under Backups, or restore a backup from before.`,
+    );
+  }
+
+  /** Held against the contract once for each version: nothing is computed from what does not fit it. */
+  private read(id: string, version: number): T | null {
+    if (this.sound.get(id) !== version) {
+      if (this.isDamaged(id)) throw this.damaged(id);
+      this.sound.set(id, version);
+    }
     try {
       return this.records.read(id);
     } catch (error) {
-      if (!isDamage(error)) throw error;
-      throw new HttpError(
-        503,
-        'damaged',
-        `The ${this.records.noun} “${this.nameOf(id)}” can’t be read: its record is damaged. Remove it under Backups, or restore a backup from before.`,
-      );
+      throw isDamage(error) ? this.damaged(id) : error;
     }
   }
 
@@ -103,7 +131,7 @@ export class EntityStore<T extends Entity> {
     const state = this.state(id);
     if (!state) return null;
     try {
-      const value = this.read(id);
+      const value = this.read(id, state.version);
       return value ? { ...value, version: state.version } : null;
     } catch (error) {
       if (state.removed && isDamage(error)) return null;
@@ -125,7 +153,7 @@ export class EntityStore<T extends Entity> {
         'removed',
         `This ${this.records.noun} was removed. It can be brought back.`,
       );
-    const value = this.read(id);
+    const value = this.read(id, state.version);
     if (!value) throw notFound(this.records.noun);
     return { ...value, version: state.version };
   }
@@ -135,7 +163,7 @@ export class EntityStore<T extends Entity> {
       if (this.exists(value.id))
         throw new HttpError(409, 'exists', `There is a ${this.records.noun} with this id already.`);
       this.records.write(value);
-      return this.get(value.id);
+      return this.stored(value.id);
     });
   }
 
@@ -147,8 +175,15 @@ export class EntityStore<T extends Entity> {
       this.db
         .prepare(`UPDATE "${this.records.table}" SET version = version + 1 WHERE id = ?`)
         .run(value.id);
-      return this.get(value.id);
+      return this.stored(value.id);
     });
+  }
+
+  /** As it was just written, by its class: that need not be looked at again. */
+  private stored(id: string): Versioned<T> {
+    const version = this.state(id)?.version;
+    if (version !== undefined) this.sound.set(id, version);
+    return this.get(id);
   }
 
   /** `version` is the one it was looked at in. */

@@ -5,6 +5,7 @@ import type { EventsAnswer, RunRecord, StoredRun } from '../contract/stage';
 import { recordsOf } from '../core/after/review';
 import { eventOf } from '../core/stage/event';
 import type { RunEvent } from '../core/stage/types';
+import { damage } from './testing/damage';
 import { type TestServer, testServer } from './testing/serve';
 
 let server: TestServer;
@@ -107,11 +108,6 @@ describe('events', () => {
 });
 
 describe('one bad run', () => {
-  const damage = (sql: string, ...values: string[]): void => {
-    const { db } = server.context;
-    db.pragma('ignore_check_constraints = ON');
-    db.prepare(sql).run(...values);
-  };
   const RUN = 'run-vay-open-day';
   const EVERY = [
     '/api/shows',
@@ -139,7 +135,7 @@ describe('one bad run', () => {
       `UPDATE run_event SET slot = 'constructor', kind = 'judge', go = 1, outcome = 'worked' WHERE run_id = '${RUN}'`,
     ],
   ])('%s takes no other down, is named, and can be removed', async (_what, sql) => {
-    damage(sql);
+    damage(server.context.db, sql);
     for (const path of EVERY)
       expect([path, (await request(server.app).get(path)).status]).toEqual([path, 200]);
     const [listed] = (await request(server.app).get('/api/shows/vay-open-day/runs')).body as {

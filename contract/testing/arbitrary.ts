@@ -10,26 +10,13 @@ import {
   type Slot,
   type Venue,
 } from '../../core/brief/types';
-import {
-  COMPETENCES,
-  type Demo,
-  HAND_ROLES,
-  KIT_BASES,
-  type KitLine,
-  type Method,
-  PHASES,
-  RESIDUES,
-  TALK_PATTERNS,
-  type Task,
-} from '../../core/repertoire/types';
+import { COMPETENCES, type Demo } from '../../core/repertoire/types';
 import { PACK_MARKS } from '../../core/kit/packing';
-import { KIT_UNITS, UNIT_IDS } from '../../core/units/units';
 import type { FollowUp } from '../day';
 import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../showFile';
-import { findCalculator } from '../../core/calculators/catalogue';
-import { card, care, hazard, needs, calculators } from './care';
-import { box, item, stockedLot, strength } from './inventory';
-import { number, numbered, orNull, whole, wordList, words, yes } from './values';
+import { box, item, stockedLot } from './inventory';
+import { demo, estimate } from './repertoire';
+import { number, numbered, orNull, whole, words, yes } from './values';
 
 export const person: fc.Arbitrary<Person> = fc.record({
   id: fc.uuid(),
@@ -73,174 +60,6 @@ export const venue: fc.Arbitrary<Venue> = fc.record({
     .map((all) => numbered('e', all)),
   note: words(1000),
 });
-
-const estimate = fc
-  .tuple(whole(0, 900), whole(0, 900), whole(0, 900))
-  .map((times) => [...times].sort((a, b) => a - b))
-  .map(([shortest = 0, likely = 0, longest = 0]) => ({ shortest, likely, longest }));
-
-const hands = fc.array(
-  fc.record({
-    role: fc.constantFrom(...HAND_ROLES),
-    count: whole(1, 3),
-    competence: orNull(fc.constantFrom(...COMPETENCES)),
-  }),
-  { maxLength: 2 },
-);
-
-const task: fc.Arbitrary<Omit<Task, 'id'>> = fc
-  .record({
-    name: words(80, 1),
-    phase: fc.constantFrom(...PHASES),
-    time: estimate,
-    hands,
-    place: fc.constantFrom('stage' as const, 'wings' as const),
-    after: fc.constant<Task['after']>([]),
-    eachGo: yes,
-    do: words(300),
-    say: words(600),
-    cue: words(120),
-    gearOn: wordList(40),
-    gearOff: wordList(40),
-    careful: words(200),
-    sign: orNull(
-      fc.record({ watchFor: words(80, 1), waitLeast: whole(0, 60), waitMost: whole(60, 3600) }),
-    ),
-  })
-  .map((value) => (value.phase === 'settle' ? { ...value, hands: [] } : value));
-
-const line: fc.Arbitrary<Omit<KitLine, 'id' | 'itemId'>> = fc.record({
-  amount: number(0.001, 1000),
-  unit: fc.constantFrom(...KIT_UNITS),
-  basis: fc.constantFrom(...KIT_BASES),
-  instead: fc.constant<string[]>([]),
-  chilled: yes,
-  strength: orNull(strength),
-  note: words(200),
-});
-
-/** Each task may wait for one before it, so that there is always an order. */
-const tasks: fc.Arbitrary<Task[]> = fc
-  .array(fc.tuple(task, orNull(fc.tuple(fc.nat(), whole(0, 60), orNull(whole(60, 900))))), {
-    maxLength: 5,
-  })
-  .map((all) =>
-    numbered(
-      't',
-      all.map(([value]) => value),
-    ).map((value, i) => {
-      const lag = all[i]?.[1];
-      if (!lag || i === 0) return value;
-      const [which, least, greatest] = lag;
-      return { ...value, after: [{ task: `t${which % i}`, least, greatest }] };
-    }),
-  );
-
-/** Methods whose kit names items of this list; without one they have no kit. */
-const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
-  fc
-    .array(
-      fc.record({
-        name: words(60, 1),
-        summary: words(400),
-        oneShot: yes,
-        goesAllowed: whole(1, 20),
-        volunteers: whole(0, 60),
-        warning: words(400),
-        tasks,
-        kit: items.length
-          ? fc.array(fc.tuple(line, fc.constantFrom(...items)), { maxLength: 4 }).map((all) =>
-              numbered(
-                'k',
-                all.map(([value, itemId], i) => ({
-                  ...value,
-                  itemId,
-                  instead: items.filter((id, n) => id !== itemId && n % 2 === i % 2),
-                })),
-              ),
-            )
-          : fc.constant<KitLine[]>([]),
-        settings: fc
-          .array(
-            fc.record({
-              name: words(60, 1),
-              value: number(-1000, 1000),
-              unit: fc.constantFrom(...UNIT_IDS),
-              source: words(120),
-            }),
-            { maxLength: 2 },
-          )
-          .map((all) => numbered('s', all)),
-        hazards: fc.array(hazard, { maxLength: 3 }),
-        needs,
-        care,
-        volunteerCard: card,
-        calculators,
-        leaves: fc
-          .array(
-            fc.record({
-              kind: fc.constantFrom(...RESIDUES),
-              where: fc.constantFrom('position' as const, 'stage' as const),
-              time: estimate,
-              hands,
-            }),
-            { maxLength: 2 },
-          )
-          .map((all) => numbered('r', all)),
-        forbids: fc.subarray([...RESIDUES], { maxLength: 2 }),
-        priorWorked: whole(0, 50),
-        priorFailed: whole(0, 50),
-      }),
-      { minLength: 1, maxLength: 2 },
-    )
-    .chain((all) =>
-      fc
-        .array(fc.oneof(number(-1000, 1000), fc.constantFrom(0, -1)), {
-          minLength: all.length,
-          maxLength: all.length,
-        })
-        .map((figures) => all.map((method, i) => boundToSetting(method, figures[i] ?? 0))),
-    )
-    .map((all) => numbered('m', all));
-
-/** Its first calculator reads a number from a setting, which may be any figure at all. */
-function boundToSetting<T extends Omit<Method, 'id'>>(method: T, value: number): T {
-  const [first, ...others] = method.calculators;
-  const inputs = findCalculator(first?.calculator ?? '')?.inputs ?? {};
-  const at = Object.entries(inputs).find(([, input]) => input.kind === 'number');
-  if (!first || at?.[1].kind !== 'number') return method;
-  const [input, { unit }] = at;
-  const bound = { input, from: 'setting' as const, ref: 'figure', value: null };
-  return {
-    ...method,
-    settings: [...method.settings, { id: 'figure', name: 'Figure', value, unit, source: '' }],
-    calculators: [
-      { ...first, inputs: [bound, ...first.inputs.filter((one) => one.input !== input)] },
-      ...others,
-    ],
-  };
-}
-
-export const demo = (items: readonly string[] = []): fc.Arbitrary<Demo> =>
-  fc
-    .record({
-      id: fc.uuid(),
-      name: words(80, 1),
-      hook: words(200),
-      idea: words(600),
-      keywords: wordList(40),
-      ages: fc.tuple(whole(0, 120), whole(0, 120)),
-      energy: whole(1, 5),
-      talkPattern: fc.constantFrom(...TALK_PATTERNS),
-      pinnedNote: words(500),
-      usualPosition: words(40),
-      methods: methods(items),
-    })
-    .map(({ ages: [a, b], ...rest }) => ({
-      ...rest,
-      ageFrom: Math.min(a, b),
-      ageTo: Math.max(a, b),
-    }));
 
 export const followUp: fc.Arbitrary<FollowUp> = fc.record({
   id: fc.uuid(),

@@ -84,6 +84,12 @@ export function resolveSlots(bundle: ShowBundle): readonly ResolvedSlot[] {
   return slots;
 }
 
+/** Slots whose demo or method is gone: nothing of them is planned, packed or checked. */
+export function lostSlots(bundle: ShowBundle): Slot[] {
+  const found = new Set(resolveSlots(bundle).map(({ slot }) => slot));
+  return bundle.show.slots.filter((slot) => !found.has(slot));
+}
+
 export function lineupInput(bundle: ShowBundle): LineupInput {
   const { show } = bundle;
   const start = parseClock(show.start);

@@ -11,12 +11,14 @@ import { powerVerdicts } from './power';
 import { roomVerdicts } from './room';
 import { calculatorVerdicts } from './calculatorVerdicts';
 import { isolated } from './isolated';
+import { lostVerdicts } from './lost';
 import { type Verdict, type VerdictKind, worseFirst } from './verdict';
 import { voiceVerdicts } from './voice';
 
 /** All verdicts on a show. Those that are alike stay in running order. */
 export function judge(bundle: ShowBundle, timeline: Timeline, options: KitOptions = {}): Verdict[] {
   const sources: readonly [kind: VerdictKind, title: string, judged: () => Verdict[]][] = [
+    ['caution', 'Slots', () => lostVerdicts(bundle)],
     ['caution', 'Cautions', () => cautionVerdicts(bundle)],
     ['combination', 'Demonstrations together', () => combinationVerdicts(bundle, timeline)],
     ['combination', 'Air in the room', () => coldRoomVerdicts(bundle, timeline, options)],

@@ -1,3 +1,4 @@
+import { FollowUpBody } from '../../contract/day';
 import type { FollowUp } from '../../contract/day';
 import type { Db } from '../db/open';
 import { type Row, bit, flag } from '../db/rows';
@@ -21,6 +22,7 @@ export function followUpStore(db: Db): EntityStore<FollowUp> {
   return new EntityStore<FollowUp>(db, {
     table: 'follow_up',
     noun: 'follow-up',
+    type: FollowUpBody,
     named: 'words',
     ids: () => ids.all() as string[],
     read: (id) => {

@@ -1,3 +1,4 @@
+import { PersonBody } from '../../contract/brief';
 import type { Person } from '../../core/brief/types';
 import type { Db } from '../db/open';
 import { type Row, bit, flag, json, list } from '../db/rows';
@@ -17,6 +18,7 @@ export function peopleStore(db: Db): EntityStore<Person> {
   return new EntityStore<Person>(db, {
     table: 'person',
     noun: 'person',
+    type: PersonBody,
     ids: () => ids.all() as string[],
     read: (id) => {
       const row = read.get(id) as Row | undefined;

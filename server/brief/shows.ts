@@ -1,3 +1,4 @@
+import { ShowBody } from '../../contract/brief';
 import { strayInShow } from '../../contract/references';
 import { knownIn, refuseStray } from '../db/known';
 import type { Position, Show, Slot } from '../../core/brief/types';
@@ -56,6 +57,7 @@ export function showStore(db: Db): EntityStore<Show> {
   return new EntityStore<Show>(db, {
     table: 'show',
     noun: 'show',
+    type: ShowBody,
     named: 'title',
     ids: () => ids.all() as string[],
     read: (id) => {

@@ -1,3 +1,4 @@
+import { VenueBody } from '../../contract/venue';
 import type { Venue } from '../../core/brief/types';
 import type { Db } from '../db/open';
 import { type Row, bit, flag, json, list } from '../db/rows';
@@ -37,6 +38,7 @@ export function venueStore(db: Db): EntityStore<Venue> {
   return new EntityStore<Venue>(db, {
     table: 'venue',
     noun: 'venue',
+    type: VenueBody,
     ids: () => ids.all() as string[],
     read: (id) => {
       const row = read.get(id) as Row | undefined;

@@ -1,3 +1,4 @@
+import { BoxBody } from '../../contract/inventory';
 import type { Box } from '../../core/inventory/types';
 import type { Db } from '../db/open';
 import { EntityStore } from '../entity';
@@ -12,6 +13,7 @@ export function boxStore(db: Db): EntityStore<Box> {
   return new EntityStore<Box>(db, {
     table: 'box',
     noun: 'box',
+    type: BoxBody,
     ids: () => ids.all() as string[],
     read: (id) => (read.get(id) as Box | undefined) ?? null,
     write: (box) => void write.run({ ...box }),

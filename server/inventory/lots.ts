@@ -1,4 +1,5 @@
 /** Lots and their movements. The stock is never stored: it is the sum of the movements. */
+import { LotBody } from '../../contract/inventory';
 import { strayInLot } from '../../contract/references';
 import { knownIn, refuseStray } from '../db/known';
 import type { Versioned } from '../../contract/api';
@@ -30,6 +31,7 @@ export function lotStore(db: Db): EntityStore<Lot> {
   return new EntityStore<Lot>(db, {
     table: 'lot',
     noun: 'lot',
+    type: LotBody,
     named: 'item_id',
     ids: () => ids.all() as string[],
     read: (id) => (read.get(id) as Lot | undefined) ?? null,

@@ -1,3 +1,4 @@
+import { SettingsBody } from '../../contract/inventory';
 import type { Settings } from '../../contract/inventory';
 import type { Db } from '../db/open';
 import { type Row, json } from '../db/rows';
@@ -13,6 +14,7 @@ export function settingsStore(db: Db): EntityStore<Settings> {
   return new EntityStore<Settings>(db, {
     table: 'settings',
     noun: 'settings',
+    type: SettingsBody,
     ids: () => ['own'],
     read: (id) => {
       const row = read.get(id) as Row | undefined;

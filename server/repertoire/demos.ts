@@ -1,3 +1,4 @@
+import { DemoBody } from '../../contract/repertoire';
 import { strayInDemo } from '../../contract/references';
 import { knownIn, refuseStray } from '../db/known';
 import type { Demo, KitLine, Method, Task } from '../../core/repertoire/types';
@@ -146,6 +147,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
   return new EntityStore<Demo>(db, {
     table: 'demo',
     noun: 'demo',
+    type: DemoBody,
     ids: () => ids.all() as string[],
     read: (id) => {
       const row = readDemo.get(id) as Row | undefined;

@@ -1,3 +1,4 @@
+import { ItemBody } from '../../contract/item';
 import { strayInItem } from '../../contract/references';
 import { knownIn, refuseStray } from '../db/known';
 import type { Versioned } from '../../contract/api';
@@ -76,6 +77,7 @@ export function itemStore(db: Db): EntityStore<Item> {
   return new EntityStore<Item>(db, {
     table: 'item',
     noun: 'item',
+    type: ItemBody,
     ids: () => ids.all() as string[],
     all: () => (all.all() as Row[]).map((row) => fromRow(row) as Versioned<Item>),
     read: (id) => {

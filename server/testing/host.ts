@@ -14,6 +14,7 @@ import { House } from '../house/house';
 import { todayHere, zoneHere } from '../instant';
 import { RoomSensor } from '../ready/sensor';
 import { loadSeason } from '../season';
+import { damage } from './damage';
 
 export type Mode = 'demo' | 'own';
 
@@ -67,10 +68,7 @@ export class TestHost {
 
   /** Changes the data file past the server, as a bad disk would. */
   damage(sql: string): void {
-    if (!this.house) return;
-    const { db } = this.house.context;
-    db.pragma('ignore_check_constraints = ON');
-    db.exec(sql);
+    if (this.house) damage(this.house.context.db, sql);
   }
 
   /** Turns the server's clock forward, or back. */

@@ -6,6 +6,7 @@ import { memo } from 'react';
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { kitList } from '../../core/kit/kit';
 import { withoutSlots } from '../../core/lineup/change';
+import { lostSlots } from '../../core/lineup/fromBundle';
 import { finishOf } from '../../core/lineup/finish';
 import { parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
@@ -142,10 +143,8 @@ const Stepper = memo(function Stepper({ open }: { open: OpenShow }) {
 });
 
 /** Slots whose demo is gone altogether: nothing of them is planned, packed or checked. */
-function LostDemos({ open: { store, show, bundle } }: { open: OpenShow }) {
-  const lost = show.slots.filter(
-    (slot) => !slot.talk && !bundle.demos.some((demo) => demo.id === slot.demoId),
-  );
+function LostDemos({ open: { store, bundle } }: { open: OpenShow }) {
+  const lost = lostSlots(bundle);
   if (lost.length === 0) return null;
   const ids = lost.map((slot) => slot.id);
   return (
