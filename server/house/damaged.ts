@@ -4,17 +4,16 @@ import type { AppContext } from '../context';
 import type { Entity, EntityStore } from '../entity';
 import { notFound } from '../http/errors';
 
-const storesOf = (context: AppContext): Record<DamagedKind, EntityStore<Entity>> =>
-  ({
-    show: context.shows,
-    demo: context.demos,
-    item: context.items,
-    venue: context.venues,
-    person: context.people,
-    followUp: context.followUps,
-    box: context.boxes,
-    lot: context.lots,
-  });
+const storesOf = (context: AppContext): Record<DamagedKind, EntityStore<Entity>> => ({
+  show: context.shows,
+  demo: context.demos,
+  item: context.items,
+  venue: context.venues,
+  person: context.people,
+  followUp: context.followUps,
+  box: context.boxes,
+  lot: context.lots,
+});
 
 export function damagedRecords(context: AppContext): DamagedRecord[] {
   const stores = storesOf(context);
