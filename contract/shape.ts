@@ -69,3 +69,56 @@ function tooLong(type: Class, plain: unknown, path: string): FieldFault | null {
 
 export const shapeFault = (type: Class, plain: unknown): FieldFault | null =>
   strange(plain) ?? tooLong(type, plain, '');
+
+interface FieldShape {
+  name: string;
+  nullable: boolean;
+  /** A list of this; of anything when there is no class. */
+  list: boolean;
+  part: Class | null;
+  /** What `typeof` says of it; null where any will do. */
+  plain: 'string' | 'number' | 'boolean' | null;
+}
+
+const PLAIN: Record<string, FieldShape['plain']> = {
+  string: 'string',
+  number: 'number',
+  integer: 'number',
+  boolean: 'boolean',
+};
+
+const shapes = new Map<Class, readonly FieldShape[]>();
+
+function shapeOf(type: Class): readonly FieldShape[] {
+  const known = shapes.get(type);
+  if (known) return known;
+  const shape = fieldsOf(type).map(([name, { schema, nullable }]): FieldShape => {
+    let part: Class | null = null;
+    const { type: kind } = schema((target) => {
+      part = target;
+      return {};
+    });
+    return { name, nullable, part, list: kind === 'array', plain: PLAIN[String(kind)] ?? null };
+  });
+  shapes.set(type, shape);
+  return shape;
+}
+
+/**
+ * Whether a stored value is built as its class: lists where lists belong, and so on. It says nothing
+ * about limits, which may be stricter today than when it was stored. For values of nothing but data.
+ */
+export function hasShape(type: Class, value: unknown): boolean {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return false;
+  return shapeOf(type).every(({ name, nullable, list, part, plain }) => {
+    const inner = (value as Record<string, unknown>)[name];
+    if (inner === null) return nullable;
+    if (list)
+      return (
+        Array.isArray(inner) &&
+        inner.every((entry) => (part ? hasShape(part, entry) : entry !== null))
+      );
+    if (part) return hasShape(part, inner);
+    return inner === undefined || plain === null || typeof inner === plain;
+  });
+}

@@ -17,7 +17,9 @@ import { PersonBody, ShowBody } from './brief';
 import { VenueBody } from './venue';
 import { ItemBody } from './item';
 import { DemoBody, MethodBody, TaskBody } from './repertoire';
+import { hasShape } from './shape';
 import { ShowFile, checkShowFile, readShowFile } from './showFile';
+import { showFile } from './testing/arbitrary';
 import { EventsBody, NewRunBody, RunEventBody } from './stage';
 import { check, faultInWords } from './validate';
 
@@ -48,6 +50,27 @@ const [file] = season('2027-05-30', 'Etc/UTC', (d, t) => Date.parse(`${d}T${t}:0
   (f) => JSON.parse(JSON.stringify(f)) as Record<string, unknown>,
 );
 if (!file) throw new Error('no file');
+
+describe('the shape of what is stored', () => {
+  test('everything that is accepted has it (property)', () => {
+    fc.assert(
+      fc.property(showFile, (one) => {
+        expect(hasShape(ShowFile, JSON.parse(JSON.stringify(one)))).toBe(true);
+      }),
+      { numRuns: 50, seed: 5 },
+    );
+  });
+
+  test.each([7, null, [null], {}, 'text'])('a list that is %j has not, however deep', (wrong) => {
+    const spoilt = structuredClone(file) as unknown as {
+      demos: { methods: { tasks: object[] }[] }[];
+    };
+    const task = spoilt.demos[0]?.methods[0]?.tasks[0];
+    expect(hasShape(ShowFile, spoilt)).toBe(true);
+    Object.assign(task ?? {}, { hands: wrong });
+    expect(hasShape(ShowFile, spoilt)).toBe(false);
+  });
+});
 
 describe('whatever comes in', () => {
   test('is judged, never thrown over, and every fault has words (property)', () => {

@@ -6,7 +6,7 @@ import Database, { type Statement } from 'better-sqlite3';
 import { Router } from 'express';
 import type { Versioned } from '../contract/api';
 import { Num } from '../contract/fields';
-import { check } from '../contract/validate';
+import { hasShape } from '../contract/shape';
 import { type Db, written } from './db/open';
 import { HttpError, body, notFound } from './http/errors';
 
@@ -40,8 +40,6 @@ export const isDamage = (error: unknown): boolean =>
 
 export class EntityStore<T extends Entity> {
   private readonly stateOf: Statement;
-  /** Versions that were found to fit the contract. */
-  private readonly sound = new Map<string, number>();
 
   constructor(
     private readonly db: Db,
@@ -67,7 +65,7 @@ export class EntityStore<T extends Entity> {
       if (!isDamage(error)) throw error;
     }
     return readable(this.records.ids(), (id) => {
-      const value = this.records.read(id);
+      const value = this.read(id);
       const version = this.state(id)?.version;
       return value && version !== undefined ? [{ ...value, version }] : [];
     }).flat();
@@ -91,11 +89,11 @@ export class EntityStore<T extends Entity> {
     return typeof name === 'string' && name !== '' ? name : id;
   }
 
-  /** True when it can't be read, or is not what the contract says, looked at anew. */
+  /** True when it can't be read, or is not built as the contract says. */
   isDamaged(id: string): boolean {
     try {
-      const value = this.records.read(id);
-      return value !== null && !check(this.records.type, value).ok;
+      this.read(id);
+      return false;
     } catch (error) {
       if (isDamage(error)) return true;
       throw error;
@@ -110,17 +108,15 @@ export class EntityStore<T extends Entity> {
     );
   }
 
-  /** Held against the contract once for each version: nothing is computed from what does not fit it. */
-  private read(id: string, version: number): T | null {
-    if (this.sound.get(id) !== version) {
-      if (this.isDamaged(id)) throw this.damaged(id);
-      this.sound.set(id, version);
-    }
+  /** Nothing is computed from what is not built as it should be. */
+  private read(id: string): T | null {
     try {
-      return this.records.read(id);
+      const value = this.records.read(id);
+      if (value === null || hasShape(this.records.type, value)) return value;
     } catch (error) {
-      throw isDamage(error) ? this.damaged(id) : error;
+      if (!isDamage(error)) throw error;
     }
+    throw this.damaged(id);
   }
 
   /**
@@ -131,7 +127,7 @@ export class EntityStore<T extends Entity> {
     const state = this.state(id);
     if (!state) return null;
     try {
-      const value = this.read(id, state.version);
+      const value = this.read(id);
       return value ? { ...value, version: state.version } : null;
     } catch (error) {
       if (state.removed && isDamage(error)) return null;
@@ -153,7 +149,7 @@ export class EntityStore<T extends Entity> {
         'removed',
         `This ${this.records.noun} was removed. It can be brought back.`,
       );
-    const value = this.read(id, state.version);
+    const value = this.read(id);
     if (!value) throw notFound(this.records.noun);
     return { ...value, version: state.version };
   }
@@ -163,7 +159,7 @@ export class EntityStore<T extends Entity> {
       if (this.exists(value.id))
         throw new HttpError(409, 'exists', `There is a ${this.records.noun} with this id already.`);
       this.records.write(value);
-      return this.stored(value.id);
+      return this.get(value.id);
     });
   }
 
@@ -175,15 +171,8 @@ export class EntityStore<T extends Entity> {
       this.db
         .prepare(`UPDATE "${this.records.table}" SET version = version + 1 WHERE id = ?`)
         .run(value.id);
-      return this.stored(value.id);
+      return this.get(value.id);
     });
-  }
-
-  /** As it was just written, by its class: that need not be looked at again. */
-  private stored(id: string): Versioned<T> {
-    const version = this.state(id)?.version;
-    if (version !== undefined) this.sound.set(id, version);
-    return this.get(id);
   }
 
   /** `version` is the one it was looked at in. */

@@ -133,6 +133,12 @@ test('shopping names the shows that need what can’t be read', async () => {
   expect(unread.sort()).toEqual(using.map(({ title }) => title).sort());
 });
 
+test('what would be refused today, and is built as it should be, is no damage', async () => {
+  spoil(`UPDATE demo SET name = '' WHERE id = 'cold-flower'`);
+  expect(await get('/damaged')).toEqual([]);
+  expect(await get('/demos/cold-flower')).toMatchObject({ name: '' });
+});
+
 test('what can be read can’t be thrown away so', async () => {
   await request(server.app).delete('/api/damaged/item/drum').expect(404);
   await request(server.app).delete('/api/damaged/constructor/drum').expect(404);
