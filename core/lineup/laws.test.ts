@@ -3,9 +3,14 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { input, slot, task } from '../testing/build';
 import { shows } from '../testing/shows';
-import { schedule } from './schedule';
-import type { LineupInput } from './types';
+import { schedule, scheduleIfBetter } from './schedule';
+import { EFFORT } from './search';
+import type { Conflict, LineupInput } from './types';
 import { verifyTimeline } from './verify';
+
+const CONFLICT: Conflict[] = [
+  { rule: 1, slot: 'x', message: 'x', advice: 'x', window: null, tasks: [], people: [] },
+];
 
 const scaled = (from: LineupInput, k: number): LineupInput => ({
   ...from,
@@ -57,11 +62,37 @@ describe('any show', () => {
     );
   });
 
+  test('asked only for something better, what is found is that, and what is not there is not found', () => {
+    let better = 0;
+    let none = 0;
+    fc.assert(
+      fc.property(shows, fc.integer({ min: -40, max: 40 }), (show, more) => {
+        const whole = schedule(show);
+        const than = { ...whole, end: whole.end + more };
+        const found = scheduleIfBetter(show, than);
+        if (more > 0) expect(found).toMatchObject({ conflicts: whole.conflicts });
+        if (more > 0 && whole.proven) expect(found?.end).toBe(whole.end);
+        if (more <= 0 && whole.proven) expect(found).toBeNull();
+        if (found) expect(found.end).toBeLessThan(than.end);
+        if (found) better++;
+        else none++;
+        // A conflict less than there are can't be had from the same show.
+        expect(scheduleIfBetter(show, { ...whole, end: -Infinity })).toBeNull();
+        // One more allowed, whatever it ends at will do.
+        const worse = { end: -1, conflicts: [...whole.conflicts, ...CONFLICT] };
+        expect(scheduleIfBetter(show, worse)).toEqual(whole);
+      }),
+      { numRuns: 25, seed: 17 },
+    );
+    expect(Math.min(better, none)).toBeGreaterThan(5);
+  });
+
   test('where both are proven, all times twice as long end twice as late', () => {
     fc.assert(
       fc.property(shows, (show) => {
-        const once = schedule(show);
-        const twice = schedule(scaled(show, 2));
+        // What would take long to prove says nothing here.
+        const once = schedule(show, EFFORT.trial);
+        const twice = schedule(scaled(show, 2), EFFORT.trial);
         if (once.proven && twice.proven) expect(twice.end).toBe(2 * once.end);
       }),
       { numRuns: 60, seed: 13 },

@@ -95,27 +95,19 @@ function solve(graph: Graph, work: number): SearchResult & { best: Solution } {
   throw new Error('Blocks in their order, one after another, always have their times');
 }
 
-/**
- * Times a show in its given order.
- *
- * Demands that can't be met come back as conflicts; the rest is timed without them. Nothing is
- * thrown for a bad show: an empty one gives an empty timeline. `work` bounds the search.
- */
-export function schedule(raw: LineupInput, work: number = EFFORT.quick): Timeline {
-  const faults = findFaults(raw);
-  const input: LineupInput = { ...raw, slots: faults.slots };
-  const graph = buildGraph(input);
-  const { best, proven } = solve(graph, work);
-  const starts = withMargin(graph, best, input.margin);
+/** What is laid before the reader, from the times that were found and the demands that were left out. */
+function timelineFrom(graph: Graph, best: Solution, proven: boolean, faults: Conflict[]): Timeline {
+  const { arrival, hardFinish, margin } = graph.input;
+  const starts = withMargin(graph, best, margin);
   const blocks = blocksOf(graph, starts);
   const conflicts = [
-    ...faults.conflicts,
+    ...faults,
     ...brokenLags(graph, best).map(({ edge, short }) => lagConflict(graph, edge, short)),
   ];
   const filled = blocks.reduce((sum, block) => sum + block.end - block.start, 0);
   return {
-    arrival: input.arrival,
-    hardFinish: input.hardFinish,
+    arrival,
+    hardFinish,
     end: best.end,
     deadAir: best.end - filled,
     // That the whole is too long says nothing against its times.
@@ -125,4 +117,40 @@ export function schedule(raw: LineupInput, work: number = EFFORT.quick): Timelin
     gaps: gapsOf(graph, best, blocks),
     conflicts,
   };
+}
+
+/**
+ * Times a show in its given order.
+ *
+ * Demands that can't be met come back as conflicts; the rest is timed without them. Nothing is
+ * thrown for a bad show: an empty one gives an empty timeline. `work` bounds the search.
+ */
+export function schedule(raw: LineupInput, work: number = EFFORT.quick): Timeline {
+  const faults = findFaults(raw);
+  const graph = buildGraph({ ...raw, slots: faults.slots });
+  const { best, proven } = solve(graph, work);
+  return timelineFrom(graph, best, proven, faults.conflicts);
+}
+
+/**
+ * As `schedule`, where only something better is of interest: fewer conflicts than so many, or as
+ * many and an end before this one, in seconds. Null where none is found, which is known much sooner.
+ */
+export function scheduleIfBetter(
+  raw: LineupInput,
+  { end, conflicts }: Pick<Timeline, 'end' | 'conflicts'>,
+  work: number = EFFORT.quick,
+): Timeline | null {
+  const faults = findFaults(raw);
+  const most = conflicts.length;
+  if (faults.conflicts.length > most) return null;
+  const graph = buildGraph({ ...raw, slots: faults.slots });
+  if (faults.conflicts.length < most) {
+    const { best, proven } = solve(graph, work);
+    const timeline = timelineFrom(graph, best, proven, faults.conflicts);
+    const found = timeline.conflicts.length;
+    return found < most || (found === most && timeline.end < end) ? timeline : null;
+  }
+  const { best, proven } = searchSchedule(graph, work, end);
+  return best && best.end < end ? timelineFrom(graph, best, proven, faults.conflicts) : null;
 }

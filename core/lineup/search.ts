@@ -50,6 +50,8 @@ interface Node {
  * a time, so that the same show has the same clock on every machine.
  */
 export const EFFORT = {
+  /** For one of very many that are tried, most of which come to nothing. */
+  trial: 1_200_000,
   /** While somebody waits for it: some tens of milliseconds. */
   quick: 3_600_000,
   /** Up to about a second. */
@@ -105,6 +107,8 @@ class Search {
   constructor(
     private readonly graph: Graph,
     private readonly work: number,
+    /** Only what ends sooner than this is looked for. */
+    private readonly before: number,
   ) {
     this.links = linksOf(graph.activities.length, graph.edges);
     this.last = graph.blocks.at(-1) ?? 0;
@@ -138,13 +142,13 @@ class Search {
 
   private get exhausted(): boolean {
     if (this.decided.length > DEEPEST) return true;
-    const most = this.work * (this.best ? 1 : PATIENCE);
+    const most = this.work * (this.upper < Infinity ? 1 : PATIENCE);
     const least = this.graph.activities.length > LARGE ? LEAST_OF_LARGE : LEAST_NODES;
     return this.nodes > least && this.links.steps - this.since > most;
   }
 
   private get upper(): number {
-    return this.best?.end ?? Infinity;
+    return this.best?.end ?? this.before;
   }
 
   /** The node with one more edge, or null when that can't be or can't be better. */
@@ -299,8 +303,12 @@ const comesAfter = (a: readonly number[], b: readonly number[]): boolean => {
   return at >= 0 && (a[at] ?? 0) > (b[at] ?? 0);
 };
 
-/** Looks for the schedule that ends earliest. */
-export const searchSchedule = (graph: Graph, work: number = EFFORT.quick): SearchResult =>
+/** Looks for the schedule that ends earliest, of those that end sooner than `before`. */
+export const searchSchedule = (
+  graph: Graph,
+  work: number = EFFORT.quick,
+  before = Infinity,
+): SearchResult =>
   graph.blocks.length === 0
     ? {
         best: {
@@ -313,4 +321,4 @@ export const searchSchedule = (graph: Graph, work: number = EFFORT.quick): Searc
         bound: 0,
         proven: true,
       }
-    : new Search(graph, work).run();
+    : new Search(graph, work, before).run();

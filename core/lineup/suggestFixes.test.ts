@@ -1,7 +1,9 @@
 /** Ways to fix a wait: each does what it says. */
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { changeInput } from './change';
 import { input, slot, task } from '../testing/build';
+import { shows } from '../testing/shows';
 import { fixFinder } from './suggestFixes';
 import { schedule } from './schedule';
 import type { LineupInput } from './types';
@@ -104,4 +106,32 @@ test('nothing is offered that gains nothing', () => {
   };
   expect(schedule(waits).deadAir).toBe(100);
   for (const fix of fixes(waits)) expect(fix.gain).toBeGreaterThan(0);
+});
+
+test('in any show, whatever is offered does exactly what it says, and no more conflicts come of it', () => {
+  let offered = 0;
+  fc.assert(
+    fc.property(shows, (any) => {
+      const timeline = schedule(any);
+      const find = fixFinder(any, timeline);
+      for (const trouble of [...timeline.conflicts, ...timeline.gaps].slice(0, 2))
+        for (const fix of find(trouble)) {
+          offered++;
+          const after = schedule(changeInput(any, fix.change, []));
+          expect([after.end, after.deadAir, after.conflicts.length]).toEqual([
+            fix.end,
+            fix.deadAir,
+            fix.conflicts,
+          ]);
+          const fewer = after.conflicts.length < timeline.conflicts.length;
+          if ('message' in trouble) expect(fewer).toBe(true);
+          else if (!fewer) {
+            expect(after.conflicts).toHaveLength(timeline.conflicts.length);
+            expect(after.end).toBeLessThan(timeline.end);
+          }
+        }
+    }),
+    { numRuns: 12, seed: 6 },
+  );
+  expect(offered).toBeGreaterThan(5);
 });

@@ -5,7 +5,8 @@
 import { formatDuration } from '../time/clock';
 import { type Change, changeInput } from './change';
 import { namesOf } from './names';
-import { schedule } from './schedule';
+import { scheduleIfBetter } from './schedule';
+import { EFFORT } from './search';
 import { amountUsed } from './equipment';
 import type { Conflict, Gap, LineupInput, PlanPerson, PlanSlot, Timeline } from './types';
 
@@ -177,22 +178,28 @@ export function fixFinder(
   timeline: Timeline,
   others: readonly PlanPerson[] = [],
 ): (trouble: Gap | Conflict) => Fix[] {
-  const timed = new Map<string, Timeline>();
-  const timing = (change: Change): Timeline => {
-    const key = JSON.stringify(change);
-    const known = timed.get(key) ?? schedule(changeInput(input, change, others));
-    timed.set(key, known);
-    return known;
-  };
+  const known = new Map<string, Timeline | null>();
   return (trouble) => {
-    const found = waysFor(trouble, input, timeline, others).flatMap(({ words, change }): Fix[] => {
-      const { end, deadAir, conflicts } = timing(change);
+    // A wait is fixed by an earlier end; a conflict only by one conflict less, however late the end.
+    const than = isConflict(trouble) ? { ...timeline, end: -Infinity } : timeline;
+    const timed = ({ words, change }: Way, effort: number): Fix[] => {
+      const key = JSON.stringify([change, than.end, effort]);
+      let better = known.get(key);
+      if (better === undefined) {
+        better = scheduleIfBetter(changeInput(input, change, others), than, effort);
+        known.set(key, better);
+      }
+      if (!better) return [];
+      // What was shown to be the best now needs no longer look when it is offered.
+      if (better.proven) known.set(JSON.stringify([change, than.end, EFFORT.quick]), better);
+      const { end, deadAir, conflicts } = better;
       const gain = timeline.end - end;
-      const fewer = conflicts.length < timeline.conflicts.length;
-      const same = conflicts.length === timeline.conflicts.length;
-      if (!fewer && !(same && gain > 0 && !isConflict(trouble))) return [];
       return [{ words, change, gain, end, deadAir, conflicts: conflicts.length }];
-    });
-    return best(found, timeline);
+    };
+    const ways = waysFor(trouble, input, timeline, others);
+    const found = ways.flatMap((way) => timed(way, EFFORT.trial));
+    // Those that are offered are timed as the show will be when one is taken.
+    const offered = best(found, timeline).flatMap((way) => timed(way, EFFORT.quick));
+    return best(offered, timeline);
   };
 }

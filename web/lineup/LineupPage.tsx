@@ -37,7 +37,7 @@ export default function LineupPage() {
   const [dragged, setDragged] = useState<string[] | null>(null);
   const shown = useShown(dragged);
   const { input, timeline } = shown;
-  const { forecast, fresh } = useForecast(bundle, answer.records, shown);
+  const { forecast, fresh, policies } = useForecast(bundle, answer.records, shown);
   const fixes = useFixes(input, timeline);
   const wide = useMediaQuery<Theme>((theme) => theme.breakpoints.up('lg'));
   const names = namesOf(input);
@@ -77,6 +77,8 @@ export default function LineupPage() {
       <WhatCouldGo
         forecast={forecast}
         fresh={fresh}
+        input={input}
+        policies={policies}
         startOfDay={startOfDay}
         hardFinish={timeline.hardFinish}
         nameOf={nameOf}

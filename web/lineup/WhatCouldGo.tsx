@@ -8,15 +8,19 @@ import DialogTitle from '@mui/material/DialogTitle';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Forecast } from '../../core/lineup/forecast/types';
+import type { Forecast, LeaveOut, SlotPolicy } from '../../core/lineup/forecast/types';
 import { ofHundred } from '../../core/lineup/forecast/words';
+import type { LineupInput } from '../../core/lineup/types';
 import { formatClock, formatDuration } from '../../core/time/clock';
 import { listInWords } from '../../core/words';
+import { useLeaveOut } from './useForecast';
 
 interface WhatCouldGoProps {
   /** Null until it is known. */
   forecast: Forecast | null;
   fresh: boolean;
+  input: LineupInput;
+  policies: ReadonlyMap<string, SlotPolicy>;
   startOfDay: number;
   hardFinish: number;
   nameOf: (slot: string) => string;
@@ -31,11 +35,13 @@ const heading = { color: 'var(--muted)', fontWeight: 400, fontSize: 13 } as cons
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 function LeaveOutTable({
-  forecast,
+  rows,
   nameOf,
   startOfDay,
   onLeaveOut,
-}: Pick<WhatCouldGoProps, 'nameOf' | 'startOfDay' | 'onLeaveOut'> & { forecast: Forecast }) {
+}: Pick<WhatCouldGoProps, 'nameOf' | 'startOfDay' | 'onLeaveOut'> & {
+  rows: readonly LeaveOut[];
+}) {
   return (
     <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%' }}>
       <thead>
@@ -59,7 +65,7 @@ function LeaveOutTable({
         </tr>
       </thead>
       <tbody>
-        {forecast.leaveOut.map((row) => {
+        {rows.map((row) => {
           const name = listInWords(row.slots.map(nameOf));
           return (
             <Box component="tr" key={row.slots.join()} sx={{ borderTop: '1px solid var(--line)' }}>
@@ -98,7 +104,9 @@ function LeaveOutTable({
 
 /** The odds, the table, and what the odds hang on. */
 function WhatCouldGoContent(props: WhatCouldGoProps & { forecast: Forecast }) {
-  const { forecast, fresh, startOfDay, hardFinish, nameOf, taskName, onLeaveOut } = props;
+  const { forecast, input, policies, startOfDay, hardFinish, nameOf, taskName, onLeaveOut } = props;
+  const table = useLeaveOut(input, policies, forecast);
+  const fresh = props.fresh && table.fresh;
   const finish = formatClock(startOfDay + hardFinish);
   const { p10, p50, p90 } = forecast.end;
   return (
@@ -110,9 +118,9 @@ function WhatCouldGoContent(props: WhatCouldGoProps & { forecast: Forecast }) {
         {formatClock(startOfDay + p90)}; {formatDuration(forecast.deadAir)} dead air is expected.
       </Typography>
       <Box sx={{ overflowX: 'auto', my: 2 }}>
-        {forecast.leaveOut.length > 0 ? (
+        {table.rows.length > 0 ? (
           <LeaveOutTable
-            forecast={forecast}
+            rows={table.rows}
             nameOf={nameOf}
             startOfDay={startOfDay}
             onLeaveOut={onLeaveOut}

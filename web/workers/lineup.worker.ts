@@ -6,7 +6,8 @@ import {
   leaveOutTable,
   type ForecastSize,
 } from '../../core/lineup/forecast/forecast';
-import type { Forecast, SlotPolicy } from '../../core/lineup/forecast/types';
+import type { Forecast, LeaveOut, SlotPolicy } from '../../core/lineup/forecast/types';
+import { couldGain } from '../../core/lineup/forecast/words';
 import { type Fix, fixFinder } from '../../core/lineup/suggestFixes';
 import type { SlotTraits } from '../../core/lineup/order/objective';
 import type { SearchLimits } from '../../core/lineup/order/permute';
@@ -58,7 +59,7 @@ const work = {
     onProgress: (soFar: Suggestion) => void,
   ): Suggestion => finish(suggestOrder(input, traits, wishes, limits), onProgress),
 
-  /** What comes of many shows, told as soon as it is known; then what leaving something out would buy. */
+  /** What comes of many shows, told as soon as it is known; then the one thing whose leaving out would buy most. */
   forecast(
     input: LineupInput,
     timeline: Timeline,
@@ -67,12 +68,20 @@ const work = {
     onProgress: (soFar: Forecast) => void,
   ): Forecast {
     const forecast = forecastShow(input, timeline, policies, wanted);
+    if (!couldGain(forecast)) return forecast;
     onProgress(forecast);
-    const leaveOut = finish(leaveOutTable(input, policies, forecast), (soFar) =>
-      onProgress({ ...forecast, leaveOut: soFar }),
-    );
+    const table = leaveOutTable(input, policies, forecast, 'single');
+    const leaveOut = finish(table, (soFar) => onProgress({ ...forecast, leaveOut: soFar }));
     return { ...forecast, leaveOut };
   },
+
+  /** What leaving one slot or two out would buy, told as the table grows. */
+  leaveOut: (
+    input: LineupInput,
+    policies: ReadonlyMap<string, SlotPolicy>,
+    forecast: Pick<Forecast, 'runs' | 'seed' | 'chance'>,
+    onProgress: (soFar: LeaveOut[]) => void,
+  ): LeaveOut[] => finish(leaveOutTable(input, policies, forecast, 'pairs'), onProgress),
 };
 
 export type LineupWork = typeof work;

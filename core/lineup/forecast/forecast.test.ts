@@ -253,12 +253,19 @@ describe('what could go', () => {
     expect(rows[2]).toMatchObject({ worth: 4, chance: 1 });
   });
 
+  test('asked for single slots only, nothing is said of two', () => {
+    const all = new Map(show.slots.map((s) => [s.id, policy()]));
+    const forecasted = forecastShow(show, schedule(show), all, { runs: 100, seed: 1 });
+    const rows = [...leaveOutTable(show, all, forecasted, 'single')].at(-1);
+    expect(rows?.map((row) => row.slots.length)).toEqual([1, 1, 1]);
+  });
+
   test('nothing may go: an empty table; it can be stopped', () => {
     const none = { mayLeaveOut: false };
     expect(table({ a: none, b: none, c: none })).toEqual([]);
     const all = new Map(show.slots.map((s) => [s.id, policy()]));
     const forecasted = forecastShow(show, schedule(show), all, { runs: 100, seed: 1 });
-    const search = leaveOutTable(show, all, forecasted);
+    const search = leaveOutTable(show, all, forecasted, 'pairs');
     expect(search.next().value).toHaveLength(1);
     expect(search.return([]).done).toBe(true);
   });

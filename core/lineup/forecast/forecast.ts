@@ -1,6 +1,7 @@
 /** Will it end on time: many simulated shows, and what leaving something out would buy. */
 import { randomFrom } from '../../chance/random';
 import { schedule } from '../schedule';
+import { EFFORT } from '../search';
 import type { LineupInput, Timeline } from '../types';
 import { compile } from './compile';
 import { type Counts, simulate } from './simulate';
@@ -16,8 +17,6 @@ const FEWER = 4;
 const MOST_PAIRED = 7;
 /** Pairs that are told of. */
 const PAIRS = 3;
-/** Effort for a running order with something left out. */
-const WORK_EACH = 1_000_000;
 
 /** The second by which this share of the runs had come. */
 function quantile(counts: Uint32Array, runs: number, share: number): number {
@@ -120,13 +119,14 @@ export function forecastShow(
 const trade = ({ gain, worth }: LeaveOut): number => gain / Math.max(1, worth);
 
 /**
- * What leaving out a slot, or two, costs in worth and buys in chance, each timed and simulated afresh.
- * Yields the table as it grows; stop asking, and it stops.
+ * What leaving out a slot costs in worth and buys in chance, each timed and simulated afresh; then, where
+ * wanted, two at once. Yields the table as it grows; stop asking, and it stops.
  */
 export function* leaveOutTable(
   input: LineupInput,
   policies: ReadonlyMap<string, SlotPolicy>,
-  forecast: Forecast,
+  forecast: Pick<Forecast, 'runs' | 'seed' | 'chance'>,
+  wanted: 'single' | 'pairs',
 ): Generator<LeaveOut[], LeaveOut[], void> {
   const runs = Math.max(1, Math.round(forecast.runs / FEWER));
   const worthOf = (slot: string): number => policies.get(slot)?.worth ?? 0;
@@ -136,7 +136,7 @@ export function* leaveOutTable(
     .sort((a, b) => worthOf(a) - worthOf(b));
   const without = (slots: string[]): LeaveOut => {
     const less = { ...input, slots: input.slots.filter((slot) => !slots.includes(slot.id)) };
-    const { chance, end } = forecastShow(less, schedule(less, WORK_EACH), policies, {
+    const { chance, end } = forecastShow(less, schedule(less, EFFORT.trial), policies, {
       runs,
       seed: forecast.seed,
     });
@@ -150,6 +150,7 @@ export function* leaveOutTable(
     singles.push(without([slot]));
     yield byTrade(singles);
   }
+  if (wanted === 'single') return byTrade(singles);
   const pairs: LeaveOut[] = [];
   const paired = droppable.slice(0, MOST_PAIRED);
   for (const [i, first] of paired.entries())
@@ -170,7 +171,7 @@ export function wholeForecast(
   wanted: ForecastSize,
 ): Forecast {
   const forecast = forecastShow(input, timeline, policies, wanted);
-  const table = leaveOutTable(input, policies, forecast);
+  const table = leaveOutTable(input, policies, forecast, 'pairs');
   for (;;) {
     const { done, value } = table.next();
     if (done) return { ...forecast, leaveOut: value };

@@ -67,6 +67,6 @@ export interface Forecast {
   /** Windows that are missed now and then, the likeliest first. */
   windows: WindowRisk[];
   drivers: Driver[];
-  /** Single slots and pairs, what buys most for what it costs first; empty until they are worked out. */
+  /** Single slots, and pairs where they were asked for, what buys most for what it costs first; empty until then. */
   leaveOut: LeaveOut[];
 }

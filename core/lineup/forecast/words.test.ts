@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { stackDots } from './dots';
 import type { Forecast } from './types';
-import { adviceWords, bestToLeaveOut, ofHundred, rangeWords } from './words';
+import { adviceWords, bestToLeaveOut, couldGain, ofHundred, rangeWords } from './words';
 
 test('all, or none, only when it is so', () => {
   expect([1, 0.999, 0.994, 0.5, 0.004, 0].map(ofHundred)).toEqual([
@@ -30,6 +30,13 @@ test('advice is of one thing that is worth it, or there is none', () => {
     'c',
   ]);
   expect(bestToLeaveOut(forecast(0, 0, [row(['a'], 0.01)]))).toBeNull();
+  // From 96 of 100 on nothing can gain five in a hundred.
+  expect([0, 0.94, 0.96, 1].map((chance) => couldGain({ chance }))).toEqual([
+    true,
+    true,
+    false,
+    false,
+  ]);
   expect(adviceWords(row(['forks'], 0.4), () => 'Balancing forks', '14:40')).toBe(
     'Balancing forks is the best thing to leave out: ends by 14:40 in 97 of 100.',
   );

@@ -20,6 +20,10 @@ export function rangeWords({ end }: Forecast, startOfDay: number): string {
   return from === to ? `at ${from}` : `between ${from} and ${to}`;
 }
 
+/** False where so many end in time that leaving something out can't buy enough to be advised. */
+export const couldGain = ({ chance }: Pick<Forecast, 'chance'>): boolean =>
+  1 - chance >= WORTHWHILE;
+
 /** The one thing to leave out that buys most for what it costs; null when nothing buys enough. */
 export function bestToLeaveOut({ leaveOut }: Forecast): LeaveOut | null {
   return leaveOut.find((row) => row.slots.length === 1 && row.gain >= WORTHWHILE) ?? null;
