@@ -9,9 +9,11 @@ export default {
   maxWorkers: '100%',
   // Programs are started and searched with in tests: long enough for a busy machine.
   testTimeout: 120_000,
+  // For packages what the transform does for our own modules.
+  sandboxInjectedGlobals: ['Array', 'JSON', 'Map', 'Math', 'Number', 'Object', 'Promise', 'Set'],
   transform: {
     '^.+\\.ts$': [
-      '@swc/jest',
+      '<rootDir>/scripts/jest-transform.mjs',
       {
         jsc: {
           parser: { syntax: 'typescript', decorators: true },

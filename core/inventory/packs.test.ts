@@ -53,9 +53,10 @@ describe('in time', () => {
 });
 
 describe('against a general-purpose integer solver', () => {
+  const loaded = loadHighs();
   /** The same question as a mixed integer programme, minimised by HiGHS. */
   async function solver(demands: readonly PackDemand[], offers: readonly PackOffer[]) {
-    const highs = await loadHighs();
+    const highs = await loaded;
     const names = offers.map((_, i) => `n${i}`);
     const days = [...new Set(demands.map((d) => d.inDays))].sort((a, b) => a - b);
     const rows: string[] = [];
