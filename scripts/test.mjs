@@ -68,7 +68,7 @@ mkdirSync('test-results', { recursive: true });
 if (!run('Packages', process.execPath, ['scripts/ensure-ready.mjs'])) process.exit(1);
 await steps(
   ['Lint', 'npm', ['run', 'lint']],
-  ['Types', bin('tsc'), ['--noEmit']],
+  ['Types', 'npm', ['run', 'typecheck']],
   ['Build', process.execPath, ['scripts/build.mjs']],
 );
 
