@@ -15,7 +15,7 @@ import { json, median, round, timed } from './growing';
 const RECOUNTS = 20;
 /** Questions while nothing happens, about as many as come in while one recount lasts. */
 const WINDOW = 40;
-/** Between two questions, in ms: whoever asks without a pause takes the server's time himself. */
+/** Between two questions, in ms: questions without a pause would take the server's time themselves. */
 const PAUSE = 2;
 /** What each page that is open asks for: an item of the store, the shopping list, the kit of a show. */
 const ASKED = [

@@ -26,10 +26,11 @@ export const DAMAGED_KINDS = [
   'followUp',
   'box',
   'lot',
+  'settings',
 ] as const;
 export type DamagedKind = (typeof DAMAGED_KINDS)[number];
 
-/** A record that can't be read: everything else goes on without it. */
+/** A record that can't be read: everything else goes on without it, or with what is ready-made. */
 export interface DamagedRecord {
   kind: DamagedKind;
   id: string;

@@ -111,7 +111,7 @@ function strayReferences(file: ShowFile): FieldFault[] {
     missing: MISSING_IN_FILE,
   };
   return [
-    // A venue that comes along and is not named would be nobody's.
+    // A venue in the file that the show does not name would belong to no show.
     ...(file.venue !== null && file.show.venueId === null
       ? [{ path: 'show.venueId', message: known.missing.venue }]
       : []),

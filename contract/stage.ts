@@ -121,6 +121,6 @@ export interface RunSummary {
   kind: RunKind;
   createdAt: number;
   finished: boolean;
-  /** Why it can't be read; null for one that can. It is in nobody's way, and can be removed. */
+  /** Why it can't be read; null for one that can. Others are not affected, and it can be removed. */
   trouble: string | null;
 }

@@ -67,7 +67,7 @@ function asVersion5(file: Plain): Plain {
   };
 }
 
-/** The file as version 4 wrote it: nobody said how loud the room is. */
+/** The file as version 4 wrote it: without how loud the room is. */
 const asVersion4 = (newest: Plain): Plain => {
   const file = asVersion5(newest);
   const show = file.show as Plain;

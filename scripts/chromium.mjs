@@ -1,7 +1,7 @@
 /** How Debian's Chromium is started, for tests and pictures. */
 import { existsSync } from 'node:fs';
 
-/** Without the windows that nobody sees it takes about two thirds of the time. */
+/** Headless only: it takes about two thirds of the time. */
 const HEADLESS = '/usr/bin/chromium-headless-shell';
 const WHOLE = '/usr/bin/chromium';
 

@@ -14,7 +14,7 @@ type ShowMark = Mark & { showId: string };
 const dayAfter = (date: string, days: number): string =>
   new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 
-/** A show that was performed had its checks done, each by whoever had it and when it was due. */
+/** A show that was performed had its checks done, each by the person it was given to, when it was due. */
 function marksOfPast(file: ShowFile): ShowMark[] {
   const run = file.runs.find(({ kind }) => kind === 'performance');
   if (!run) return [];

@@ -90,7 +90,7 @@ export function createContext(db: Db, now: () => number = Date.now): AppContext 
     stockList: new StockList(() => context),
     upcomingNeeds: new UpcomingNeeds(() => context),
     bundles: new Bundles(stores),
-    // In this thread, until somebody gives it one of its own.
+    // In this thread, until it is given one of its own.
     heavy: {
       bytes: (...asked) => inThisThread(context).bytes(...asked),
       told: (...asked) => inThisThread(context).told(...asked),

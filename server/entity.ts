@@ -28,6 +28,8 @@ export interface EntityTable<T extends Entity> {
   /** All of them with their versions, in that order, where one query is worth its while. */
   all?(): Versioned<T>[];
   read(id: string): T | null;
+  /** What holds instead, where there is always one and it can't be read; and what a person calls it. */
+  readyMade?: { value: T; name: string };
   /** Inserts or overwrites everything but the version and the removed mark. */
   write(value: T): void;
 }
@@ -75,13 +77,18 @@ export class EntityStore<T extends Entity> {
     return this.records.ids();
   }
 
-  /** Takes one out of use that can't be looked at first. */
+  /** Takes one out of use that can't be looked at first, or puts what is ready-made in its place. */
   discard(id: string): void {
-    this.mark(id, 1);
+    const { readyMade } = this.records;
+    written(this.db, () => {
+      if (readyMade) this.records.write(readyMade.value);
+      this.mark(id, readyMade ? 0 : 1);
+    });
   }
 
   /** What a person calls it, as far as that can be told of one that can't be read. */
   nameOf(id: string): string {
+    if (this.records.readyMade) return this.records.readyMade.name;
     const name = this.db
       .prepare(`SELECT "${this.records.named ?? 'name'}" FROM "${this.records.table}" WHERE id = ?`)
       .pluck()
@@ -92,7 +99,7 @@ export class EntityStore<T extends Entity> {
   /** True when it can't be read, or is not built as the contract says. */
   isDamaged(id: string): boolean {
     try {
-      this.read(id);
+      this.asStored(id);
       return false;
     } catch (error) {
       if (isDamage(error)) return true;
@@ -108,8 +115,17 @@ export class EntityStore<T extends Entity> {
     );
   }
 
-  /** Nothing is computed from what is not built as it should be. */
   private read(id: string): T | null {
+    try {
+      return this.asStored(id);
+    } catch (error) {
+      if (this.records.readyMade && isDamage(error)) return this.records.readyMade.value;
+      throw error;
+    }
+  }
+
+  /** Nothing is computed from what is not built as it should be. */
+  private asStored(id: string): T | null {
     try {
       const value = this.records.read(id);
       if (value === null || hasShape(this.records.type, value)) return value;

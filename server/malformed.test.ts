@@ -1,4 +1,4 @@
-/** Requests that nobody means well: whatever comes, it is refused in the one shape, and changes nothing. */
+/** Malformed requests: each is refused in the one shape, and changes nothing. */
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll, expect, test } from '@jest/globals';

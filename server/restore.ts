@@ -27,7 +27,7 @@ const file = process.env.HEARTY_DATA
 try {
   inspect(backup);
   if (existsSync(file)) {
-    // Opened, so that it is known that nobody else has it.
+    // Opened, to find out whether another program has it.
     const db = openDatabase(file);
     new Backups(file).makeNow(db, 'before-restore');
     db.close();

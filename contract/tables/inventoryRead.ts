@@ -1,4 +1,4 @@
-/** Rows of a table read as items, lots and boxes; nothing is stored until somebody has seen what they say. */
+/** Rows of a table read as items, lots and boxes; nothing is stored before it was reviewed. */
 import { blankItem } from '../../core/repertoire/blank';
 import type { Item, Pack } from '../../core/repertoire/types';
 import type { Box, StockedLot } from '../../core/inventory/types';

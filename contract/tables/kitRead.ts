@@ -1,4 +1,4 @@
-/** A list from somebody's spreadsheet read as the kit of a method. */
+/** Rows of a spreadsheet read as the kit of a method. */
 import { blankLine } from '../../core/repertoire/blank';
 import type { Item, KitLine } from '../../core/repertoire/types';
 import { parseAmount } from '../../core/units/parse';

@@ -107,7 +107,7 @@ export interface Slot {
   demoId: string | null;
   methodId: string | null;
   talk: Talk | null;
-  /** Crew member who presents it; null while nobody is named. */
+  /** Crew member who presents it; null until one is named. */
   performerId: string | null;
   /** Stage position it is done at; null while none is chosen. */
   positionId: string | null;
@@ -144,7 +144,7 @@ export interface ColdPlan {
   measured: { at: string; amount: number } | null;
 }
 
-/** What was measured, or is expected, on the day. Null where nobody knows. */
+/** What was measured, or is expected, on the day. Null where unknown. */
 export interface Conditions {
   /** °C. */
   temperature: number | null;

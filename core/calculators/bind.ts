@@ -5,7 +5,7 @@ import type { HouseholdSizes } from '../units/household';
 import { type UnitId, dimensionOf, fromBase, toBase } from '../units/units';
 import type { FactId, NumberInput, Calculator, Values } from './calculator';
 
-/** A fact of the day; null where nobody has measured it. In the base unit of its kind. */
+/** A fact of the day; null where it is not measured. In the base unit of its kind. */
 export type Facts = Readonly<Record<FactId, number | null>>;
 
 /** The unit in which a setting of that unit is read for an input; null when it is of another kind. */

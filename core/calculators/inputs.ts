@@ -1,4 +1,4 @@
-/** What is wrong with the numbers somebody has put into a calculator, told at each. */
+/** What is wrong with the inputs of a calculator, told at each. */
 import { UNITS } from '../units/units';
 import { type NumberInput, type Calculator, toThreeFigures, type Values } from './calculator';
 

@@ -36,7 +36,7 @@ export function receive(stamp: Stamp, amount: number, note = ''): Moved {
   return moved(stamp, 'received', amount, { note });
 }
 
-/** What somebody counted on the shelf is what is there. */
+/** A count replaces what the ledger says is there. */
 export function count(
   stamp: Stamp,
   movements: readonly Movement[],

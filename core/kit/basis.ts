@@ -18,7 +18,7 @@ type Booked = Pick<Show, 'audience' | 'rehearsals'>;
 
 /**
  * How many times over a kit line is wanted. Rehearsals take the planned goes, and nothing for an
- * audience: nobody sits in it. Only what is used up is wanted again: equipment comes back.
+ * audience. Only what is used up is wanted again: equipment comes back.
  */
 export function timesWanted(
   line: Counted,

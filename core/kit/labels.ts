@@ -8,7 +8,7 @@ import { strengthText } from './strength';
 export interface BoxLabel {
   number: number;
   name: string;
-  /** “14.2 kg”, with how many things nobody has weighed. */
+  /** “14.2 kg”, with how many things have no known weight. */
   weight: string;
   /** “2 of 4: load second”. */
   load: string;

@@ -36,7 +36,7 @@ export interface PackedBox {
   lines: PackLine[];
   /** With the box itself, of all that is known. */
   grams: number;
-  /** How many things, the box included, weigh nobody knows what. */
+  /** How many things, the box included, have no known weight. */
   unweighed: number;
   firstUse: number;
 }

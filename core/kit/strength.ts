@@ -21,7 +21,7 @@ export interface Solution {
 }
 
 /**
- * Grams of the substance in a litre of the solution; null when that takes a density nobody has given.
+ * Grams of the substance in a litre of the solution; null when that takes a density that is not given.
  * Volume strength counts the oxygen of hydrogen peroxide, 2 H₂O₂ → 2 H₂O + O₂, and of nothing else.
  */
 export function gramsPerLitre({ substance, strength, density }: Solution): number | null {
@@ -38,7 +38,7 @@ export function gramsPerLitre({ substance, strength, density }: Solution): numbe
   }
 }
 
-/** The share by mass, 0 to 1; null when that takes a density nobody has given. */
+/** The share by mass, 0 to 1; null when that takes a density that is not given. */
 export function massShare(solution: Solution): number | null {
   if (solution.strength.kind === 'massShare') return solution.strength.value / 100;
   const grams = gramsPerLitre(solution);

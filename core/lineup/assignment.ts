@@ -2,7 +2,7 @@
 import { Availability } from './availability';
 import type { Graph, Assignment } from './graph';
 
-/** An assignment that somebody else's work is in the way of. */
+/** An assignment, and the one that keeps its people busy. */
 export interface AssignmentConflict {
   assignment: Assignment;
   other: Assignment;
@@ -10,7 +10,7 @@ export interface AssignmentConflict {
 
 export type AssignmentResult =
   | { ok: true; people: string[] }
-  /** `certain` when it was shown that nobody can be found, and not only given up. */
+  /** `certain` when it was shown that there is no way; false when the search was given up. */
   | { ok: false; conflicts: AssignmentConflict[]; certain: boolean };
 
 /** Steps back while sharing people out, before it is given up. */
@@ -26,7 +26,7 @@ interface Placed {
 
 /**
  * Shares people out among the assignments at these starts, by time, the most suitable first, stepping back
- * where a later assignment finds nobody.
+ * where a later assignment has no candidate left.
  */
 export function assignPeople(graph: Graph, starts: Float64Array): AssignmentResult {
   const { assignments, input } = graph;

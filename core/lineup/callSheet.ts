@@ -6,7 +6,7 @@ import { resolveSlots } from './fromBundle';
 import { namesOf } from './names';
 import type { LineupInput, PlacedTask, Timeline } from './types';
 
-/** Something somebody has to begin at a time. */
+/** Work that a person begins at a time. */
 export interface Call {
   /** “14:05”. */
   time: string;

@@ -8,12 +8,12 @@ export type Change =
   | { kind: 'order'; slots: string[] }
   | { kind: 'performer'; slot: string; person: string }
   | { kind: 'position'; slot: string; position: string }
-  /** Somebody known joins the crew. */
+  /** A known person joins the crew. */
   | { kind: 'crew'; person: string }
   | { kind: 'leaveOut'; slot: string }
   /** The crew arrives this many seconds earlier. */
   | { kind: 'arrival'; seconds: number }
-  /** One more pair of hands, nobody in particular. */
+  /** One more pair of hands, no person in particular. */
   | { kind: 'hands' }
   /** So many in all of a thing of which there are too few. */
   | { kind: 'bring'; item: string; owned: number }

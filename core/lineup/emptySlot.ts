@@ -1,6 +1,6 @@
 import type { PlanSlot } from './types';
 
-/** A slot of nobody, nowhere, with nothing to do: what others are set against. */
+/** A slot without performer, position or tasks: for activities that belong to no slot. */
 export const emptySlot = (): PlanSlot => ({
   id: '',
   name: '',

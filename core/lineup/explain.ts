@@ -7,7 +7,7 @@ import { RESIDUE_WORDS } from './residues';
 import type { Solution } from './search';
 import { type Block, type Gap, type RuleNumber, RULES, type TaskRef } from './types';
 
-/** Kinds of edges at which the search for a reason ends: somebody, something or the day is in the way. */
+/** Kinds of edges at which the search for a reason ends: people, things or the day are in the way. */
 const REASONS = new Set<Edge['reason']['kind']>([
   'position',
   'person',

@@ -21,7 +21,7 @@ export interface ResolvedSlot {
   /** Of a talk: one made up for it, with an empty id. */
   demo: Demo;
   method: Method;
-  /** Null when nobody, or nothing, is chosen yet. */
+  /** Null until one is chosen. */
   performer: Person | null;
   position: Position | null;
 }
@@ -46,7 +46,7 @@ export const isClearing = (task: string): boolean => task.startsWith(CLEARING);
 
 const clearingTask = ({ id, kind, time, hands }: Residue): Task => ({
   ...blankTask(`${CLEARING}${id}`, `Clear the ${RESIDUE_WORDS[kind]}`, 'reset', time),
-  // Whoever clears does not keep the next slot from its position.
+  // Clearing does not keep the next slot from its position.
   place: 'wings',
   hands,
 });
@@ -74,7 +74,7 @@ function resolve({ show, demos, people }: ShowBundle): readonly ResolvedSlot[] {
   });
 }
 
-/** A bundle is a value: it is resolved once, and whoever has it reads the same slots. */
+/** A bundle is a value: it is resolved once, and every reader gets the same slots. */
 const resolved = new WeakMap<ShowBundle, readonly ResolvedSlot[]>();
 
 /** Slots with what they name, in running order; one whose demo is missing is left out. */

@@ -20,14 +20,14 @@ export function eligible(
     case 'helper':
       return others;
     case 'anyone':
-      // The performer is kept for the audience as long as somebody else can do it.
+      // The performer is kept for the audience as long as another can do it.
       return [...others, ...performer];
   }
 }
 
 export type Candidates = { people: readonly PlanPerson[]; count: number }[];
 
-/** Who may take each hand of a task; hands that nobody could lend have been reported and are left out. */
+/** Who may take each hand of a task; hands without a candidate have been reported and are left out. */
 export const candidatesFor = (
   input: Pick<LineupInput, 'crew'>,
   slot: Pick<PlanSlot, 'performerId'>,
@@ -40,9 +40,9 @@ export const candidatesFor = (
 /**
  * People free throughout [start, end) for every hand, or null when there is no way to share them out.
  *
- * Each hand takes the first who suits it and is free; where that leaves a later hand with nobody, an
+ * Each hand takes the first who suits it and is free; where that leaves a later hand with no candidate, an
  * earlier one gives way and takes its next best (augmenting paths in a bipartite graph, after Kuhn
- * 1955). A hand that nobody could ever lend has been reported and asks for nobody here.
+ * 1955). A hand without any candidate has been reported and is left out here.
  */
 export function choosePeople(
   candidates: Readonly<Candidates>,

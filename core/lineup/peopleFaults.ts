@@ -12,7 +12,7 @@ const COMPETENCE_WORDS: Record<string, string> = {
   firstAid: 'first aid',
 };
 
-/** Hands that nobody of the crew could lend. */
+/** Hands for which the crew has no candidate. */
 export function peopleFaults(input: LineupInput, slot: PlanSlot): Conflict[] {
   const conflicts: Conflict[] = [];
   const performer = input.crew.find((person) => person.id === slot.performerId);

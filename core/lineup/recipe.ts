@@ -68,7 +68,7 @@ export interface MethodFacts {
   show: number;
   /** From the start of the first preparation to the start of the show, at the least. */
   lead: number;
-  /** Of that, what somebody has to do. */
+  /** Of that, work with a person's hands. */
   work: number;
   /** Until everything is cleared and dry. */
   clear: number;

@@ -1,7 +1,7 @@
 /**
  * The earliest end there can be, by branch and bound over what the graph leaves open: of two pieces
  * of work that want the same person at the same time, which goes first, or that different people do
- * them. At each node the natural times are taken; where nobody is wanted twice they are a schedule,
+ * them. At each node the natural times are taken; where no person is wanted twice they are a schedule,
  * and no completion of the node ends earlier. Otherwise one conflict is chosen, the one that costs most
  * whichever way it is settled, and each way is tried, the cheapest first.
  *
@@ -52,7 +52,7 @@ interface Node {
 export const EFFORT = {
   /** For one of very many that are tried, most of which come to nothing. */
   trial: 1_200_000,
-  /** While somebody waits for it: some tens of milliseconds. */
+  /** For a page that waits: usually some tens of milliseconds. */
   quick: 3_600_000,
   /** Up to about a second. */
   thorough: 60_000_000,
@@ -61,7 +61,7 @@ const LEAST_NODES = 20;
 const LEAST_OF_LARGE = 3;
 /** In a show of more activities than this the way down is taken in strides, and nothing else is tried. */
 const LARGE = 500;
-/** Overlapping pairs weighed at a node where nobody is plainly in the way. */
+/** Overlapping pairs weighed at a node whose conflicts have all been told apart. */
 const MOST_OVERLAPS = 12;
 /** Decisions on one way down; deeper, the way is left. */
 const DEEPEST = 1500;
@@ -96,7 +96,7 @@ class Search {
   private since = 0;
   /** Set when a part of the tree was left although it might have held something better. */
   private leftOpen = false;
-  /** Whether every overlap is looked at where nobody is plainly in the way. */
+  /** Whether overlaps are weighed too where all conflicts have been told apart. */
   private thorough = false;
   /** The graph's edges and those decided on the way to the node that is looked at. */
   private readonly links: Links;

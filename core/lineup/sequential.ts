@@ -24,7 +24,7 @@ function inTurn(net: Network, tasks: readonly Task[]): Task[] {
   return order;
 }
 
-/** Whoever may take a task's hands, all of them at once and nobody being busy. */
+/** People for all hands of a task at once, when none is busy. */
 function peopleFor(graph: Graph, assignments: readonly Assignment[]): string[] {
   const [first] = assignments;
   const slot = graph.input.slots.find((s) => s.id === first?.task.slot);

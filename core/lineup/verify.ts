@@ -68,7 +68,7 @@ export function verifyTimeline(input: LineupInput, timeline: Timeline): string[]
     }
   }
 
-  // Rule 2: nobody does two things at once.
+  // Rule 2: no person does two things at once.
   for (const person of input.crew) {
     const mine = tasks
       .filter((t) => t.people.includes(person.id) && t.end > t.start)

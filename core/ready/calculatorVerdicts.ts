@@ -67,7 +67,7 @@ function judgeOne(
       steps,
     });
   const { steps: working, ...assessment } = evaluated.assessment;
-  // What nobody has measured may not pass for a usual day; but what is never done is never done.
+  // What is not measured is unknown, not a usual day; a use that is never allowed is refused all the same.
   if (missing.length > 0 && !assessment.final) {
     const asked = listInWords(missing.map((fact) => FACT_WORDS[fact]));
     return verdict({

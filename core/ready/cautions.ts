@@ -36,7 +36,7 @@ const stops = ({ slot, demo, method }: ResolvedSlot): Verdict[] =>
     }),
   );
 
-/** A flame with nothing to put it out, or with nobody beside it. */
+/** A flame with nothing to put it out, or without a person beside it. */
 function flames({ slot, demo, method }: ResolvedSlot): Verdict[] {
   if (!has(method, 'openFlame') && !has(method, 'flammableVapour')) return [];
   const { extinguisher, heldBy } = method.care;

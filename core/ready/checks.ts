@@ -77,7 +77,7 @@ const holdsShow = ({ method }: ResolvedSlot): boolean =>
 /** A check whose time and, where anybody will do, whose person is still open. */
 export type CheckDraft = CheckDemand<Omit<Check, 'due'>>;
 
-/** Who may set a slot out: whoever has what its preparation asks for. */
+/** Who may set a slot out: those with the competences its preparation asks for. */
 function setters(bundle: ShowBundle, { method }: ResolvedSlot): string[] {
   const skills = method.tasks
     .filter((task) => task.phase === 'prepare')

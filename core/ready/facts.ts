@@ -31,7 +31,7 @@ export const FACT_NAMES: Record<FactId, string> = {
   sound: 'sound level of the room',
 };
 
-/** hPa; the standard atmosphere, taken where nobody has read a barometer. */
+/** hPa; the standard atmosphere, where no barometer was read. */
 const USUAL_PRESSURE = 1013.25;
 
 /** Air changes an hour outdoors: so many that nothing gathers. Our own mark. */
@@ -48,7 +48,7 @@ export function roomVolume({ venue }: Pick<ShowBundle, 'venue'>): number | null 
     : lengthM * widthM * ceilingM;
 }
 
-/** Audience and crew, as long as nobody has counted. */
+/** Audience and crew, until they are counted. */
 export const bookedPeople = ({ audience, crew }: Pick<Show, 'audience' | 'crew'>): number =>
   audience + crew.length;
 
@@ -67,7 +67,7 @@ export function dayFactsOf(bundle: ShowBundle): Facts {
     roomVolume: outdoors ? OPEN_AIR : room === null ? null : room * 1_000_000,
     airChanges: outdoors ? OUTDOORS : (venue?.airChanges ?? null),
     frontRow: venue?.frontRowM ?? null,
-    // Nobody sits farther off than the room is long.
+    // The farthest seat is no farther than the room is long.
     backRow: outdoors ? null : (venue?.lengthM ?? null),
     sound: conditions.sound,
   };

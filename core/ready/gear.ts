@@ -4,7 +4,7 @@ import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { PlacedTask, Timeline } from '../lineup/types';
 import type { Task } from '../repertoire/types';
 
-/** Whoever does a task; the one who presents where nobody is placed. */
+/** People of a task; the performer where none is assigned. */
 const doersOf = ({ slot }: ResolvedSlot, placed: PlacedTask): string[] =>
   placed.people.length > 0 ? placed.people : slot.performerId ? [slot.performerId] : [];
 
@@ -75,7 +75,7 @@ const ALL: readonly string[] = ['*'];
 
 /**
  * What a slot asks of one person. What is put on for preparing, for the audience or for clearing comes
- * off when the last task of that phase is done: nobody stands about in a face shield till the finale.
+ * off when the last task of that phase is done, not worn on to the finale.
  */
 function askedOf(doings: readonly Doing[]): Asked[] {
   const phases = [...new Set(doings.map(({ placed }) => placed.phase))];

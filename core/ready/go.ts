@@ -9,7 +9,7 @@ import { judge } from './judge';
 import type { OpenFollowUp } from './situationChecks';
 import type { Verdict } from './verdict';
 
-/** What somebody said of a check, or of a verdict that they waive. */
+/** The mark on a check, or on a verdict that is waived. */
 export interface Mark {
   key: string;
   state: 'done' | 'waived';

@@ -1,4 +1,4 @@
-/** Whether a voice carries to the back row, once somebody has measured how loud the room is. */
+/** Whether a voice carries to the back row, once the loudness of the room is measured. */
 import type { ShowBundle } from '../brief/types';
 import { evaluateChecked } from '../calculators/evaluate';
 import { usualValues } from '../calculators/inputs';
@@ -9,7 +9,7 @@ import { type Verdict, verdict } from './verdict';
 
 export function voiceVerdicts(bundle: ShowBundle): Verdict[] {
   const { sound, backRow } = dayFactsOf(bundle);
-  // Nothing depends on it, so that nobody is asked to measure it.
+  // Nothing depends on it, so no measurement is asked for.
   if (sound === null || backRow === null || bundle.show.slots.length === 0) return [];
   const key = { key: 'voice', kind: 'calculator' as const, title: 'Voice' };
   const evaluated = evaluateChecked(heard, { ...usualValues(heard), back: backRow, noise: sound });

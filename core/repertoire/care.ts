@@ -28,7 +28,7 @@ export interface Care {
   /** Where what is left over goes, in one line. */
   disposal: string;
   extinguisher: Extinguisher;
-  /** Who stands beside it with the extinguisher; null when nobody does. */
+  /** Who stands beside it with the extinguisher; null when none is named. */
   heldBy: HandRole | null;
   never: Never[];
 }

@@ -1,6 +1,6 @@
 import type { Method } from './types';
 
-/** The method without a task: nothing comes after it any more, and nobody is fetched in it. */
+/** The method without a task: no task comes after it, and no volunteer is fetched in it. */
 export function withoutTask(method: Method, taskId: string): Method {
   const { volunteerCard } = method;
   return {

@@ -4,7 +4,7 @@ import type { Job, Live, RunPlan } from './types';
 
 export interface LiveJob extends Job {
   status: 'due' | 'underWay' | 'ready' | 'late';
-  /** Somebody pressed Started; otherwise the times are the plan's, moved with the show's pace. */
+  /** Started was pressed; otherwise the times are the plan's, moved with the show's pace. */
   confirmed: boolean;
   /** Show times in seconds. */
   from: number;

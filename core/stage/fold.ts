@@ -72,7 +72,7 @@ export function nextStep(slot: RunSlot, step: number, go: number): StepOfGo | nu
   return part ? located(slot, nextPart(sequenceOf(slot), { part, go }, slot.goes)) : null;
 }
 
-/** Where a slot begins: never at the clearing between goes, wherever that is written. */
+/** Where a slot begins: never at the clearing between goes, whatever its place in the list. */
 export function firstStep(slot: RunSlot | undefined): number {
   const begin = slot && partsOfGoes(sequenceOf(slot), 1)[0];
   return begin ? slot.steps.indexOf(begin.part) : 0;

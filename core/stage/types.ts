@@ -150,7 +150,7 @@ export interface Live {
   go: number;
   /** The event that led here; null while nothing has moved since the start. */
   lastMove: string | null;
-  /** A go has failed and nobody has said yet whether to try again. */
+  /** A go has failed, and whether to try again is not decided yet. */
   failed: boolean;
   /** Show time at which this step began. */
   stepAt: number;

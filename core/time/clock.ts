@@ -1,4 +1,4 @@
-/** Clock times as text and seconds. No calendar and no zone: those belong to whoever shows a date. */
+/** Clock times as text and seconds. No calendar and no zone: those belong to the display of dates. */
 
 const CLOCK = /^([01]\d|2[0-3]):([0-5]\d)$/;
 

@@ -107,7 +107,7 @@ function takeStockIn({ lots, ledger }: AppContext, stock: ShowFile['lots']): num
   return taken;
 }
 
-/** A file's sizes of household words count here as long as nobody here has set their own. */
+/** A file's sizes of household words count here as long as none are set here. */
 function takeSizesIn({ settings }: AppContext, household: HouseholdSizes): void {
   const { version, ...here } = settings.get('own');
   if (
@@ -174,7 +174,7 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
         vesselId: plan.vesselId && moved(items.ids, plan.vesselId),
       })),
     });
-    // Whoever ticked need not be in the file.
+    // Who ticked need not be in the file.
     const known = (id: string | null): string | null =>
       id !== null && context.people.exists(id) ? id : null;
     // A copy is packed afresh.

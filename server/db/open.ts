@@ -122,7 +122,7 @@ function locked(file: string): () => void {
 }
 
 export interface OpenOptions {
-  /** Called before a file of an earlier version is changed; the file is whole and nobody else has it. */
+  /** Called before a file of an earlier version is changed; the file is whole and no other program has it. */
   beforeMigration?: (file: string, version: number) => void;
 }
 
@@ -153,7 +153,7 @@ export function openDatabase(file: string, { beforeMigration }: OpenOptions = {}
     checkpoint(db);
     if (version > 0 && version < MIGRATIONS.length) beforeMigration?.(file, version);
     migrate(db);
-    // Shown to be possible now, not at the first thing that somebody types.
+    // Shown to be possible now, not at the first change.
     db.pragma(`user_version = ${MIGRATIONS.length}`);
     checkpoint(db);
     const opened = db;

@@ -80,7 +80,7 @@ export class Backups {
     return this.list().find((one) => one.name === basename(path)) ?? null;
   }
 
-  /** At once, while nothing else happens. `db`: open on the file; null when nobody has it open. */
+  /** At once, while nothing else happens. `db`: open on the file; null when it is not open. */
   makeNow(db: Db | null, reason: BackupReason): void {
     if (db) checkpoint(db);
     copyFileSync(this.file, this.fresh(reason));

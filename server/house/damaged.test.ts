@@ -9,6 +9,7 @@ import type {
   StoreAnswer,
 } from '../../contract/api';
 import type { DamagedRecord } from '../../contract/house';
+import { SETTINGS, type Settings } from '../../contract/inventory';
 import { todayHere } from '../instant';
 import { damage } from '../testing/damage';
 import { type TestServer, testServer } from '../testing/serve';
@@ -25,7 +26,7 @@ const FESTIVAL = '/shows/harbour-light-festival';
 const OTHER = '/shows/little-hollin-evening';
 const STORE = '/store?find=&shown=all&day=2027-05-30&system=metric&count=500';
 
-/** And tells of it, so that whoever keeps them in memory looks again. */
+/** And numbers a change, so that what is kept in memory is read again. */
 function spoil(sql: string): void {
   const { db } = server.context;
   damage(db, sql);
@@ -84,7 +85,7 @@ test('once it is removed, the show is answered again without it', async () => {
   await request(server.app).delete('/api/damaged/demo/cold-flower').expect(204);
   const { demos, show } = await get<ShowAnswer>(`${FESTIVAL}/all`);
   expect(demos.map(({ id }) => id)).not.toContain('cold-flower');
-  // Nobody has taken it out of the show: the page says so.
+  // It is still in the show: the page says so.
   expect(show.slots.some((slot) => slot.demoId === 'cold-flower')).toBe(true);
   // What is not known is no go.
   const { state } = await get<{ state: { go: boolean; fix: { key: string }[] } }>(
@@ -132,6 +133,35 @@ test('shopping names the shows that need what can’t be read', async () => {
   expect(unread).toContain(show.title);
   expect(unread.sort()).toEqual(using.map(({ title }) => title).sort());
 });
+
+test.each([
+  ['no JSON', '[{'],
+  ['of another shape', '7'],
+  ['with a word for a number', '{"drop":"x","squirt":1,"stroke":1,"pinch":1}'],
+])(
+  'settings that are %s: what is ready-made holds, said by name, until they are put right',
+  async (_how, text) => {
+    const { version: before } = await get<{ version: number }>('/settings/own');
+    spoil(`UPDATE settings SET household = '${text}'`);
+    for (const path of [...ELSEWHERE, `${FESTIVAL}/all`]) await get(path);
+    const instead = await get<Settings & { version: number }>('/settings/own');
+    expect(instead).toEqual({ ...SETTINGS, version: before });
+    const [told] = await get<DamagedRecord[]>('/damaged');
+    expect(told).toMatchObject({
+      kind: 'settings',
+      id: 'own',
+      name: expect.stringContaining('household words'),
+    });
+    // Typed anew, or left as they came: either way they can be read again.
+    const typed = { ...SETTINGS, currency: 'NOK', version: before };
+    await request(server.app).put('/api/settings/own').send(typed).expect(200);
+    expect(await get('/damaged')).toEqual([]);
+    spoil(`UPDATE settings SET household = '${text}'`);
+    await request(server.app).delete('/api/damaged/settings/own').expect(204);
+    expect(await get('/damaged')).toEqual([]);
+    expect(await get('/settings/own')).toMatchObject(SETTINGS);
+  },
+);
 
 test('what would be refused today, and is built as it should be, is no damage', async () => {
   spoil(`UPDATE demo SET name = '' WHERE id = 'cold-flower'`);

@@ -13,6 +13,7 @@ const storesOf = (context: AppContext): Record<DamagedKind, EntityStore<Entity>>
   followUp: context.followUps,
   box: context.boxes,
   lot: context.lots,
+  settings: context.settings,
 });
 
 export function damagedRecords(context: AppContext): DamagedRecord[] {

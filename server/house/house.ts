@@ -73,7 +73,7 @@ export class House {
     this.inode = statSync(file).ino;
     if (worker !== null) {
       context.heavy = inOwnThread(context, file, worker);
-      // Nothing waits for it: it is told where somebody begins the day.
+      // Nothing waits for it: it is told on Today.
       void context.damage.look().catch(() => undefined);
     }
     this.round = setInterval(() => void this.lookAfter(), ROUND);
@@ -136,7 +136,7 @@ export class House {
   private async shut(): Promise<void> {
     clearInterval(this.round);
     this.open.live.close();
-    // Nobody is answered until the next file is open.
+    // No request is answered until the next file is open.
     this.listener = (_req, res) => void res.destroy();
     await this.open.heavy.close();
     checkpoint(this.open.db);

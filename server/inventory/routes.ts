@@ -13,7 +13,7 @@ import { entityRoutes } from '../entity';
 import { sendJson } from '../http/sendTable';
 import { HttpError, body } from '../http/errors';
 
-/** An amount as somebody wrote it, in what the item's stock is counted in. */
+/** An amount as typed, in what the item's stock is counted in. */
 function inStock(item: Item, amount: number, unit: UnitId, path: string): number {
   const base = convert(toBase(amount, unit), dimensionOf(unit), dimensionOf(item.unit), item);
   if (base === null)

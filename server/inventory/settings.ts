@@ -1,4 +1,4 @@
-import { SettingsBody } from '../../contract/inventory';
+import { SETTINGS, SettingsBody } from '../../contract/inventory';
 import type { Settings } from '../../contract/inventory';
 import type { Db } from '../db/open';
 import { type Row, json } from '../db/rows';
@@ -15,6 +15,7 @@ export function settingsStore(db: Db): EntityStore<Settings> {
     table: 'settings',
     noun: 'settings',
     type: SettingsBody,
+    readyMade: { value: SETTINGS, name: 'Sizes of household words, and the currency' },
     ids: () => ['own'],
     read: (id) => {
       const row = read.get(id) as Row | undefined;

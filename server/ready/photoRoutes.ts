@@ -19,14 +19,14 @@ export function photoRoutes(context: AppContext): Router {
     if (!readinessOf(context, id).checks.some((check) => check.key === key))
       throw notFound('check');
     const bytes = Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0);
-    // Whoever was removed in the meantime is nobody; the photo is kept all the same.
+    // A person removed in the meantime is left out; the photo is kept all the same.
     const known = by !== null && people.find(by) ? by : null;
     photos.add(id, { id: randomUUID(), key, by: known, at: Date.now() }, bytes);
     res.status(201).json(told(id));
   });
   router.get('/:id/photos/:photo', (req, res) => {
     const { type, bytes } = photos.read(req.params.id, req.params.photo);
-    // A photo never changes, but once it is removed nobody keeps it.
+    // A photo never changes, but once it is removed no cache may keep it.
     res.setHeader('Cache-Control', 'private, no-cache');
     res.type(type).send(bytes);
   });

@@ -12,7 +12,7 @@ export function readyRoutes(context: AppContext): Router {
   const { bundles, marks, people } = context;
   const router = Router();
 
-  /** Whoever passes something over must be one who may. */
+  /** A waiver is accepted only from a person who may waive. */
   function refuseWaiver(by: string | null): void {
     const person = by === null ? null : people.find(by);
     if (!person)

@@ -1,4 +1,4 @@
-/** A room sensor on the network of this machine, asked when somebody looks. */
+/** A room sensor on the network of this machine, asked when a page shows it. */
 import type { SensorAnswer } from '../../contract/api';
 import { readSenml, type RoomReading } from '../../core/ready/senml';
 

@@ -29,7 +29,7 @@ export class Outcomes {
 
   /** Looks at the runs that have changed. One that can't be read is marked so, and counts for nothing. */
   refresh(): void {
-    // A thread that only reads takes it as whoever asks has left it.
+    // A thread that only reads takes it as the asking thread has left it.
     if (this.db.readonly) return;
     const stale = this.db.prepare('SELECT id, removed FROM run WHERE stale = 1').all() as {
       id: string;

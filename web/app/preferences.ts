@@ -6,7 +6,7 @@ import type { Mode } from './tokens';
 
 interface Preferences {
   mode: Mode;
-  /** Whose device this is, for ticks and presses; null until somebody says. */
+  /** Whose device this is, for ticks and presses; null until it is said. */
   me: string | null;
   /** How amounts are shown. */
   system: System;

@@ -214,8 +214,8 @@ export default function TodayPage() {
       <Trouble error={error} />
       {health && health.damaged > 0 && (
         <Alert severity="error" variant="outlined" icon={false} sx={{ mb: 2 }}>
-          △ {counted(health.damaged, 'record')} can’t be read and{' '}
-          {health.damaged === 1 ? 'is' : 'are'} left out of every list.{' '}
+          △ {counted(health.damaged, 'record')} can’t be read; everything else goes on without{' '}
+          {health.damaged === 1 ? 'it' : 'them'}.{' '}
           <Link to="/backups">See which, under Backups</Link>
         </Alert>
       )}

@@ -46,7 +46,7 @@ export function record(history: History, changes: Change[], at: number | null): 
 export interface Stepped<T> {
   value: T;
   history: History;
-  /** Places somebody else has changed since: they stay as they are. */
+  /** Places another page has changed since: they stay as they are. */
   skipped: Path[];
 }
 

@@ -1,6 +1,6 @@
 /**
  * The keyed form of a document: lists of entries become their order and a record of the entries by
- * key, so that a change to an entry has the same address wherever the entry stands. Lists of plain
+ * key, so that a change to an entry has the same address at whatever place the entry stands. Lists of plain
  * values, and lists whose entries can't be told apart, stay as they are.
  */
 

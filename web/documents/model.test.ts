@@ -322,7 +322,7 @@ async function play(actions: readonly Action[], choices: readonly boolean[]): Pr
   const end = flat(stored);
   for (const [place, value] of writers.alone()) {
     const entry = /^part \S+(?= )/.exec(place)?.[0];
-    // A whole entry that somebody took away, or took back, takes its fields along.
+    // A whole entry that was taken away, or taken back, takes its fields along.
     if (entry !== undefined && writers.isTouched(entry) && !end.has(entry)) continue;
     expect([place, end.get(place)]).toEqual([place, value]);
   }

@@ -67,7 +67,7 @@ export class PlayedServer {
     return this.read();
   }
 
-  /** Somebody stores it who is not on a page of the test. */
+  /** It is stored from outside of the test's pages. */
   elsewhere(change: Partial<Thing>): void {
     this.stored = { ...this.stored, ...copy(change), version: this.stored.version + 1 };
   }

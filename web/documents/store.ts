@@ -28,9 +28,9 @@ export interface DocumentState<T> {
   loadError: ApiError | null;
   save: SaveState;
   conflict: Conflict<T> | null;
-  /** What somebody else changed and was taken in beside this page's own. */
+  /** What another page changed and was taken in beside this page's own. */
   takenIn: Path[];
-  /** What the last undo or redo left as it is, because somebody else has changed it since. */
+  /** What the last undo or redo left as it is, because another page has changed it since. */
   notUndone: Path[];
   history: History;
   /** As it stands in the fields, where that can't all be saved; null where it can. */

@@ -7,7 +7,7 @@ export type Failure =
   | { why: 'unreached' }
   /** The server can’t store or answer just now; `message` says what is in its way. */
   | { why: 'trouble'; message: string }
-  /** Somebody else stored it since the version this was made from. */
+  /** Another page stored it since the version this was made from. */
   | { why: 'outdated' }
   /** It was removed, and can be brought back. */
   | { why: 'removed' }

@@ -11,7 +11,8 @@ import { useSayUndoable } from '../parts/undoable';
 import { useAction } from '../parts/useAction';
 
 const PATH = '/damaged';
-const LISTS: Record<DamagedRecord['kind'], string> = {
+/** Where one that was removed is brought back; the settings are always there. */
+const LISTS: Record<Exclude<DamagedRecord['kind'], 'settings'>, string> = {
   show: '/shows',
   demo: '/demos',
   item: '/items',
@@ -35,6 +36,7 @@ export function DamagedRecords() {
     act(async () => {
       await send('DELETE', `${PATH}/${kind}/${id}`);
       await queryClient.invalidateQueries();
+      if (kind === 'settings') return;
       undoable(
         `${name} removed`,
         () =>
@@ -65,11 +67,18 @@ export function DamagedRecords() {
             }}
           >
             <Box sx={{ flex: 1 }}>
-              <b>{record.name}</b> · {record.noun}
+              <b>{record.name}</b> ·{' '}
+              {record.kind === 'settings'
+                ? 'settings; what came with Hearty Stage holds instead'
+                : record.noun}
             </Box>
-            <Button onClick={() => void remove(record)} aria-label={`Remove ${record.name}`}>
-              Remove
-            </Button>
+            {record.kind === 'settings' ? (
+              <Button onClick={() => void remove(record)}>Keep what came with Hearty Stage</Button>
+            ) : (
+              <Button onClick={() => void remove(record)} aria-label={`Remove ${record.name}`}>
+                Remove
+              </Button>
+            )}
           </Box>
         ))}
       </Box>

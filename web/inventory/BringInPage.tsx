@@ -1,4 +1,4 @@
-/** Somebody's own spreadsheet: which column is what, what each row comes to, and only then the store. */
+/** Import of a spreadsheet: columns mapped, rows reviewed, then stored. */
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';

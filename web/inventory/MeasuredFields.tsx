@@ -4,7 +4,7 @@ import { useController } from 'react-hook-form';
 import { UNIT_IDS, UNITS } from '../../core/units/units';
 import { Choice, Figure } from '../parts/form';
 
-/** The figure that a test reads off, with its limits; none until somebody wants one. */
+/** The figure that a test reads off, with its limits; none at first. */
 export function MeasuredFields({ name }: { name: string }) {
   const { field } = useController({ name });
   if (field.value === null || field.value === undefined)

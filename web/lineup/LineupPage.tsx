@@ -44,7 +44,7 @@ export default function LineupPage() {
   const startOfDay = parseClock(show.start);
   const nameOf = (id: string): string => names.slot(id);
 
-  // The same functions for good: the cards and the strip are drawn anew when something in them changes.
+  // Stable functions: the cards and the strip are drawn anew when something in them changes.
   const apply = useLatest((fix: Fix): void => {
     store.change((value) => changeShow(value, fix.change) ?? value);
     undoable(`Done: ${lowerFirst(fix.words)}`);

@@ -32,7 +32,7 @@ const upTo = (n: number): Option[] =>
 /** What of a slot can be set: who, where, how often, what if it fails, whether it may go. */
 export function SlotEditor({ slot, demo, method, bundle, onChange, onRemove }: CardProps) {
   const { crew, positions } = bundle.show;
-  // Somebody who has left the crew stays named until another is chosen.
+  // A person who has left the crew stays named until another is chosen.
   const performers = bundle.people.filter(
     (person) => crew.includes(person.id) || person.id === slot.performerId,
   );

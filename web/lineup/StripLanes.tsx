@@ -17,7 +17,7 @@ export const condensed = (size = 12, weight = 500): React.CSSProperties => ({
   fontStretch: '75%',
 });
 
-/** How a slot looks and what is said of it, wherever it appears on the strip. */
+/** How a slot looks and what is said of it on every lane of the strip. */
 export interface SlotLook {
   number: number;
   name: string;

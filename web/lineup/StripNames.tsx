@@ -15,7 +15,7 @@ const WIDE_LETTER = 6.8;
 /** Tops of the groups of lanes, and the height of all. */
 export interface Tops {
   people: number;
-  /** Null when nobody is asked up. */
+  /** Null when no volunteers are asked up. */
   volunteers: number | null;
   positions: number;
   background: number;

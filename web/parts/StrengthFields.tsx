@@ -4,7 +4,7 @@ import { useController } from 'react-hook-form';
 import { Choice, Figure } from './form';
 import { STRENGTH_KIND, options } from './words';
 
-/** A strength, or none: there is nothing to fill in until somebody wants one. */
+/** A strength, or none: no fields until one is wanted. */
 export function StrengthFields({ name, label }: { name: string; label: string }) {
   const { field } = useController({ name });
   if (field.value === null || field.value === undefined)

@@ -20,7 +20,7 @@ export function useStable<T>(value: T): T {
   return keep(value);
 }
 
-/** One function for good that always does what the latest one does; to be called from events only. */
+/** A stable function that calls the latest one; for events only. */
 export function useLatest<A extends unknown[], R>(act: (...args: A) => R): (...args: A) => R {
   const latest = useRef(act);
   latest.current = act;

@@ -30,7 +30,7 @@ import { Rows } from './Rows';
 const unitText = (input: NumberInput): string =>
   input.unit === 'piece' ? '' : ` ${UNITS[input.unit].label}`;
 
-/** What an input is when nobody binds it. */
+/** The default of an input that is not bound. */
 const unbound = (input: NumberInput): string =>
   input.fact
     ? `the day: ${FACT_NAMES[input.fact]}`

@@ -73,7 +73,7 @@ export function ResiduesPart({ at, method }: PartProps) {
   );
 }
 
-/** By somebody’s hands, or by time alone. */
+/** By a task, or by time alone. */
 function ClearedBy({ name }: { name: string }) {
   const { field } = useController({ name });
   const hands = (field.value as Method['leaves'][number]['hands'] | undefined) ?? [];

@@ -20,7 +20,7 @@ const freshMethod = (): Method => ({
   tasks: [{ ...freshTask('perform'), name: 'Show it' }],
 });
 
-/** What a demo is called until somebody names it. */
+/** What a demo is called until it is named. */
 export const NEW_DEMO = 'New demo';
 
 export const freshDemo = (): Demo => blankDemo(newId(), NEW_DEMO, [freshMethod()]);

@@ -1,4 +1,4 @@
-/** Cold liquid at the show: what somebody measured, and whether it lasts to the last demo that draws it. */
+/** Cold liquid at the show: what was measured, and whether it lasts to the last demo that draws it. */
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';

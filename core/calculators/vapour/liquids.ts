@@ -18,7 +18,7 @@ export interface Liquid {
   /** Flammable range in air at 20 °C, per cent by volume. */
   lower: number;
   upper: number;
-  /** Why it is off unless somebody asks for it; empty for the others. */
+  /** Why it is off by default; empty for the others. */
   offBecause: string;
 }
 

@@ -136,7 +136,7 @@ function judge(v: Swirled): Assessment {
   };
 }
 
-/** What is off stays off until somebody asks for it, and says why. */
+/** What is off by default, with the reason. */
 function judgeIfOn(v: Swirled & { toxic: 'off' | 'on' }): Assessment {
   const { offBecause } = LIQUIDS[v.liquid];
   const assessment = judge(v);

@@ -1,4 +1,4 @@
-/** The same calculation at the show, from a level that somebody measured. */
+/** The same calculation at the show, from a measured level. */
 import { formatClock, parseClock } from '../../time/clock';
 import type { System } from '../../units/format';
 import { type ColdBudget, coldText } from './budget';

@@ -1,7 +1,7 @@
 import type { ColdPlan, Show } from '../../brief/types';
 import type { Item } from '../../repertoire/types';
 
-/** How a cold liquid is fetched when nobody has said how: as the crew arrives, a tenth of a pour lost. */
+/** How a cold liquid is fetched by default: as the crew arrives, a tenth of a pour lost. */
 export const coldPlanOf = (
   show: Pick<Show, 'arrival' | 'cold'>,
   item: Pick<Item, 'id'>,

@@ -20,7 +20,7 @@ import { reduced } from './reduce';
 import { inSequence } from './sequence';
 import type { SlotPolicy } from './types';
 
-/** Somebody's use of a limited thing, as planned. */
+/** One use of a limited thing, as planned. */
 interface User {
   amount: number;
   nodes: number[];

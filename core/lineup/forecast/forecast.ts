@@ -155,7 +155,7 @@ export function* leaveOutTable(
   const paired = droppable.slice(0, MOST_PAIRED);
   for (const [i, first] of paired.entries())
     for (const second of paired.slice(i + 1)) {
-      // With nobody left to watch there is nothing to gain.
+      // A show without slots is no choice.
       if (input.slots.length <= 2) continue;
       pairs.push(without([first, second]));
       yield [...byTrade(singles), ...byTrade(pairs).slice(0, PAIRS)];

@@ -35,7 +35,7 @@ export interface SearchLimits {
 const FEW = 7;
 /** Longest run of neighbours that is moved as one. */
 const LONGEST_RUN = 3;
-/** Orders between two reports, so that whoever waits can be told, or can stop it. */
+/** Orders between two reports, so that progress is shown and the search can be stopped. */
 const REPORT_EVERY = 8;
 
 /** Finds a cheap order, yielding the best so far now and then; stop asking, and it stops. */
