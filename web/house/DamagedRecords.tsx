@@ -68,12 +68,10 @@ export function DamagedRecords() {
           >
             <Box sx={{ flex: 1 }}>
               <b>{record.name}</b> ·{' '}
-              {record.kind === 'settings'
-                ? 'settings; what came with Hearty Stage holds instead'
-                : record.noun}
+              {record.kind === 'settings' ? 'settings; the usual ones count instead' : record.noun}
             </Box>
             {record.kind === 'settings' ? (
-              <Button onClick={() => void remove(record)}>Keep what came with Hearty Stage</Button>
+              <Button onClick={() => void remove(record)}>Keep the usual</Button>
             ) : (
               <Button onClick={() => void remove(record)} aria-label={`Remove ${record.name}`}>
                 Remove
