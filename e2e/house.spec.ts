@@ -26,16 +26,17 @@ test('a page that is cut off says so on every screen, and catches up with the ru
 
 test('with eight tabs open every one of them is answered', async ({ page, context, demo }) => {
   await page.goto(demo.url + '/people');
+  const tabs = [page];
   for (let i = 0; i < 7; i++) {
     const tab = await context.newPage();
+    tabs.push(tab);
     await tab.goto(demo.url + '/people');
     await expect(tab.getByRole('heading', { name: 'People' })).toBeVisible();
   }
   await page.getByRole('button', { name: 'Add a person' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Runa');
   await expect(saved(page)).toBeVisible();
-  for (const tab of context.pages())
-    await expect(tab.getByRole('button', { name: /^Runa/ })).toBeVisible();
+  for (const tab of tabs) await expect(tab.getByRole('button', { name: /^Runa/ })).toBeVisible();
 });
 
 test('two people who press Back for the same step go back once', async ({

@@ -5,6 +5,7 @@ import type { AddressInfo } from 'node:net';
 import { join, resolve } from 'node:path';
 import {
   type APIRequestContext,
+  type Browser,
   type BrowserContext,
   type Locator,
   type Page,
@@ -60,20 +61,30 @@ async function playedSensor(): Promise<Sensor> {
   };
 }
 
-/** What pages keep in the browser goes with the test; what was fetched and compiled stays. */
-async function forget(context: BrowserContext, origin: string): Promise<void> {
-  const page = await context.newPage();
-  const session = await context.newCDPSession(page);
-  await session.send('Storage.clearDataForOrigin', {
-    origin,
-    storageTypes: 'local_storage,indexeddb,cache_storage,service_workers,cookies',
-  });
-  await page.close();
+/** A context for all tests of a worker: what was fetched and compiled stays in it. */
+interface Warm {
+  context: BrowserContext;
+  /** Stays open for the next test: opening one costs as much as a short test. */
+  blank: Page;
+  /** What pages have kept in the browser goes with the test. */
+  forget: (origin: string) => Promise<void>;
+}
+
+async function warmContext(browser: Browser): Promise<Warm> {
+  const context = await browser.newContext({ viewport: VIEWPORT, reducedMotion: 'reduce' });
+  const blank = await context.newPage();
+  const session = await context.newCDPSession(blank);
+  const forget = async (origin: string): Promise<void> =>
+    void (await session.send('Storage.clearDataForOrigin', {
+      origin,
+      storageTypes: 'local_storage,indexeddb,cache_storage,service_workers,cookies',
+    }));
+  return { context, blank, forget };
 }
 
 interface WorkerParts {
   host: Host.TestHost;
-  warm: BrowserContext;
+  warm: Warm;
 }
 
 interface TestParts {
@@ -96,20 +107,20 @@ export const test = base.extend<TestParts, WorkerParts>({
   ],
   warm: [
     async ({ browser }, use) => {
-      const context = await browser.newContext({ viewport: VIEWPORT, reducedMotion: 'reduce' });
-      await use(context);
-      await context.close();
+      const warm = await warmContext(browser);
+      await use(warm);
+      await warm.context.close();
     },
     { scope: 'worker' },
   ],
   context: async ({ warm, browser, host, hasTouch, viewport }, use) => {
-    const context = hasTouch ? await browser.newContext({ viewport, hasTouch }) : warm;
+    const context = hasTouch ? await browser.newContext({ viewport, hasTouch }) : warm.context;
     await use(context);
-    for (const page of context.pages()) await page.close();
-    if (context !== warm) await context.close();
+    for (const page of context.pages()) if (page !== warm.blank) await page.close();
+    if (context !== warm.context) await context.close();
     else {
       await context.setOffline(false);
-      await forget(context, host.url);
+      await warm.forget(host.url);
     }
   },
   page: async ({ context }, use, info) => {

@@ -31,7 +31,7 @@ export interface Solution {
 
 export interface SearchResult {
   best: Solution | null;
-  /** No schedule ends earlier than this. */
+  /** No schedule of those that were looked for ends earlier than this. */
   bound: number;
   /** True when the best is as early as any can be, or when it was shown that there is none. */
   proven: boolean;
