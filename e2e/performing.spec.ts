@@ -88,6 +88,27 @@ test('presses while the server is away are kept and delivered', async ({ page, d
   expect(run.events.map((event) => event.kind)).toEqual(['start', 'done']);
 });
 
+test('on a phone the clock stands beside the pace, and the end under both', async ({
+  page,
+  demo,
+}) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await rehearse(page, demo.url);
+  await started(page);
+  const pace = page.getByRole('region', { name: 'Pace' });
+  const middle = async (of: Locator): Promise<number> => {
+    const { y = 0, height = 0 } = (await of.boundingBox()) ?? {};
+    return y + height / 2;
+  };
+  const [clock, words, end] = await Promise.all([
+    middle(pace.getByRole('time')),
+    middle(pace.locator('b').first()),
+    middle(pace.getByText(/^ends/)),
+  ]);
+  expect(Math.abs(clock - words)).toBeLessThan(4);
+  expect(end).toBeGreaterThan(clock + 10);
+});
+
 test('a press that is refused is told, and the presses after it are delivered', async ({
   page,
   demo,

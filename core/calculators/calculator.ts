@@ -153,7 +153,7 @@ export const pressureInput = number({
   fact: 'pressure',
 });
 
-/** Three figures, as far as anybody measures on stage: “0.278”, “4.37”, “1240”. */
+/** Three significant figures, as fine as measuring on stage is: “0.278”, “4.37”, “1240”. */
 export const toThreeFigures = (value: number): string =>
   Math.abs(value) >= 1000 ? String(Math.round(value)) : String(Number(value.toPrecision(3)));
 

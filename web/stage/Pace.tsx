@@ -41,13 +41,15 @@ export function Pace({
           {projection.behind >= 15 ? '« ' : projection.behind <= -15 ? '» ' : ''}
           {projection.paceWords}
         </Box>
-        <span>
+        {/* On a phone a line of its own, under the pace and the clock, however wide their digits are. */}
+        <Box sx={{ order: { xs: 1, md: 0 }, flexBasis: { xs: '100%', md: 'auto' } }}>
           ends {timeOf(projection.endsAt)}, <b>{projection.overWords}</b>
-        </span>
+        </Box>
         {projection.leaveOut && (
           <ButtonBase
             onClick={() => onLeaveOut(projection.leaveOut?.slot ?? '')}
             sx={{
+              order: { xs: 1, md: 0 },
               minHeight: 48,
               borderBottom: '2px solid var(--ember)',
               font: 'inherit',
