@@ -21,7 +21,7 @@ export function SettingsPart({ at, method }: PartProps) {
   const amountText = useAmountText();
   const settings = (useWatch({ name: `${at}.settings` }) ?? []) as Setting[];
   const calculators = (useWatch({ name: `${at}.calculators` }) ?? []) as Method['calculators'];
-  const useAt = (i: number): SettingUse => usesOf({ calculators }, settings[i]?.id ?? '');
+  const usedFor = (i: number): SettingUse => usesOf({ calculators }, settings[i]?.id ?? '');
   return (
     <EditInPlace
       what="the settings"
@@ -53,13 +53,13 @@ export function SettingsPart({ at, method }: PartProps) {
             add="Add a setting"
             fresh={() => ({ id: newId(), name: 'Setting', value: 0, unit: 'mL', source: '' })}
             held={(i) => {
-              const used = useAt(i).calculators;
+              const used = usedFor(i).calculators;
               return used.length === 0
                 ? null
                 : `Reckoned with in ${listInWords(used.map((title) => `“${title}”`))}: take it out there first.`;
             }}
             row={(row, i) => {
-              const { kinds } = useAt(i);
+              const { kinds } = usedFor(i);
               return (
                 <>
                   <Words name={`${row}.name`} label="Setting" />
