@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM } from './scripts/chromium.mjs';
 
@@ -9,7 +10,8 @@ export default defineConfig({
   // Waited for, not slept through.
   expect: { timeout: 10_000 },
   fullyParallel: true,
-  workers: 2,
+  // One more than there are cores: a test waits for a tenth of its time.
+  workers: availableParallelism() + 1,
   retries: 0,
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],

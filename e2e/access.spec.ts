@@ -66,36 +66,32 @@ async function toNight(page: Page): Promise<void> {
 
 const PREFERENCES = JSON.stringify({ state: { mode: 'day', me: 'ines' }, version: 0 });
 
-/** Short enough for one test each, so that they run side by side. */
-const GROUPS = Array.from({ length: 6 }, (_, i) => VIEWS.filter((_view, v) => v % 6 === i));
-
-GROUPS.forEach((views, i) => {
-  test(`on any main view nothing serious or critical by day or night, and nothing runs off a phone (${i + 1} of ${GROUPS.length})`, async ({
+for (const view of VIEWS)
+  test(`nothing serious or critical by day or night, and nothing runs off a phone: ${view}`, async ({
     page,
     demo,
   }) => {
     // Any answer of the server will do to have somewhere to keep them.
     await page.goto(demo.url + '/api/health');
-    for (const view of views) {
-      await page.setViewportSize({ width: 1280, height: 800 });
-      await page.evaluate(
-        (state) => localStorage.setItem('hearty-stage-preferences', state),
-        PREFERENCES,
-      );
-      await page.goto(demo.url + view);
-      await settled(page);
-      expect(await bad(page, view)).toEqual([]);
-      await toNight(page);
-      expect(await bad(page, view, true)).toEqual([]);
-      await page.setViewportSize({ width: 360, height: 740 });
-      const wide = (): Promise<number> =>
-        page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-      await expect.poll(wide, { message: `${view} at 360 px` }).toBe(0);
-    }
+    await page.evaluate(
+      (state) => localStorage.setItem('hearty-stage-preferences', state),
+      PREFERENCES,
+    );
+    await page.goto(demo.url + view);
+    await settled(page);
+    expect(await bad(page, view)).toEqual([]);
+    await toNight(page);
+    expect(await bad(page, view, true)).toEqual([]);
+    await page.setViewportSize({ width: 360, height: 740 });
+    const wide = (): Promise<number> =>
+      page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    await expect.poll(wide, { message: `${view} at 360 px` }).toBe(0);
   });
-});
 
-test('nor where something is open: fields in place, cards, menus', async ({ page, demo }) => {
+test('nothing serious or critical where something is open: fields in place, cards, menus', async ({
+  page,
+  demo,
+}) => {
   const fine = async (where: string): Promise<void> => expect(await bad(page, where)).toEqual([]);
   await page.goto(demo.url + '/demos/crushed-can');
   for (const what of ['what it shows', 'the kit', 'the hazards', 'the settings'])
@@ -110,7 +106,10 @@ test('nor where something is open: fields in place, cards, menus', async ({ page
   await fine('the menu of demos');
 });
 
-test('nor in open lines of kit, the list of keys and a waiver', async ({ page, demo }) => {
+test('nothing serious or critical in open lines of kit, the list of keys and a waiver', async ({
+  page,
+  demo,
+}) => {
   const fine = async (where: string): Promise<void> => expect(await bad(page, where)).toEqual([]);
   await page.goto(demo.url + `${FESTIVAL}/kit`);
   await page.getByRole('button', { name: /Warm water/ }).click();
@@ -125,7 +124,7 @@ test('nor in open lines of kit, the list of keys and a waiver', async ({ page, d
   await fine('a waiver');
 });
 
-test('on stage, nothing serious or critical either', async ({ page, demo }) => {
+test('nothing serious or critical on stage', async ({ page, demo }) => {
   await page.goto(demo.url + FESTIVAL + '/on-stage');
   await page.getByRole('button', { name: 'Rehearse it' }).click();
   await page.getByRole('button', { name: /^Start/ }).click();
