@@ -12,11 +12,14 @@ import { Worker } from 'node:worker_threads';
 import { todayHere } from '../server/instant';
 import { json, median, round, timed } from './growing';
 
-const RECOUNTS = 20;
+const RECOUNTS = 40;
 /** Questions while nothing happens, about as many as come in while one recount lasts. */
-const WINDOW = 40;
-/** Between two questions, in ms: questions without a pause would take the server's time themselves. */
-const PAUSE = 2;
+const WINDOW = 10;
+/**
+ * Between two questions, in ms. Often enough that nothing longer than this can hide, and seldom enough
+ * that the questions are not most of what the server has to do: with 2 ms they were.
+ */
+const PAUSE = 10;
 /** What each page that is open asks for: an item of the store, the shopping list, the kit of a show. */
 const ASKED = [
   [`/store?find=&shown=all&day=${todayHere()}&system=metric`, '/lots?item=grown-7'],
