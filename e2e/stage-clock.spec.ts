@@ -115,7 +115,7 @@ test('a run removed elsewhere is told, with a way back', async ({ page, demo, re
   const id = new URL(page.url()).searchParams.get('run') ?? '';
   await request.delete(`${demo.url}/api/runs/${id}`);
   await page.goto(page.url());
-  await expect(page.getByText('There is no such run')).toBeVisible();
+  await expect(page.getByRole('alert')).toContainText('no such run');
   await page.getByRole('button', { name: 'Back to the checks' }).click();
   await expect(page.getByText(/must be done before the start/).first()).toBeVisible();
 });

@@ -9,6 +9,7 @@ import {
   type BrowserContext,
   type Locator,
   type Page,
+  expect,
   test as base,
 } from '@playwright/test';
 import type * as Host from '../server/testing/host';
@@ -161,5 +162,15 @@ export async function removed(request: APIRequestContext, url: string): Promise<
 export const saved = (page: Page): Locator =>
   page.getByRole('status').filter({ hasText: /^Saved$/ });
 
+/** The field says that it is wrong, and why, to eyes and ears alike. */
+export async function refuses(field: Locator, why: RegExp): Promise<void> {
+  await expect(field).toHaveAttribute('aria-invalid', 'true');
+  await expect(field).toHaveAccessibleDescription(why);
+}
+
+/** The field has nothing against what is in it. */
+export const accepts = (field: Locator): Promise<void> =>
+  expect(field).toHaveAttribute('aria-invalid', 'false');
+
 export const FESTIVAL = '/shows/harbour-light-festival';
-export { expect } from '@playwright/test';
+export { expect };

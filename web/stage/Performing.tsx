@@ -70,7 +70,7 @@ export function Performing({
   if (!run || !live || !plan || !projection)
     return (
       <Box aria-busy={error ? undefined : true} sx={{ p: 4, fontSize: 24 }}>
-        <p>{error ?? 'Fetching the run …'}</p>
+        <p role={error ? 'alert' : 'status'}>{error ?? 'Fetching the run …'}</p>
         {error && <BigButton label="Back to the checks" keys="" onClick={() => onLeave(false)} />}
       </Box>
     );
