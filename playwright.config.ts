@@ -10,8 +10,8 @@ export default defineConfig({
   // Waited for, not slept through.
   expect: { timeout: 10_000 },
   fullyParallel: true,
-  // One more than there are cores: a test waits for a tenth of its time.
-  workers: availableParallelism() + 1,
+  // One for each core: with more, what a page works out is late on a machine that has other work.
+  workers: availableParallelism(),
   retries: 0,
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],

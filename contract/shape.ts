@@ -119,6 +119,6 @@ export function hasShape(type: Class, value: unknown): boolean {
         inner.every((entry) => (part ? hasShape(part, entry) : entry !== null))
       );
     if (part) return hasShape(part, inner);
-    return inner === undefined || plain === null || typeof inner === plain;
+    return plain === null ? inner !== undefined : typeof inner === plain;
   });
 }

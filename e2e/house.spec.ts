@@ -97,22 +97,30 @@ test('a page that fails leaves the others usable', async ({ page, demo }) => {
   await expect(page.getByRole('heading', { name: 'People' })).toBeVisible();
 });
 
-test('a damaged demo is named, the rest goes on, and without it the show does too', async ({
+test('a damaged demo and item are named, and everything else goes on, the show too', async ({
   page,
   demo,
 }) => {
   demo.damage(`UPDATE method SET hazards = '[{' WHERE demo_id = 'cold-flower'`);
-  await page.goto(demo.url + FESTIVAL + '/line-up');
-  await expect(page.getByRole('alert').filter({ hasText: 'Cold flower' })).toBeVisible();
+  demo.damage(`UPDATE item SET packs = '[{' WHERE id = 'yeast'`);
   await page.goto(demo.url + '/demos');
   await expect(page.getByRole('link', { name: /Static dome/ })).toBeVisible();
-  await page.goto(demo.url + '/backups');
+  await page.goto(demo.url + FESTIVAL + '/line-up');
+  await expect(page.getByRole('button', { name: /^Static dome/ })).toBeVisible();
+  const lost = page.getByRole('alert').filter({ hasText: '1 slot' });
+  await expect(lost).toContainText('Foam fountain: Something of its kit');
+  // What would be read away from the page is not to be had without them.
+  const paper = await page.request.get(`${demo.url}/api${FESTIVAL}/risks.md`);
+  expect(paper.status()).toBe(503);
+  await page.getByRole('link', { name: /^Kit/ }).click();
+  await expect(page.getByText('△ Not all of it is known')).toBeVisible();
+  await lost.getByRole('link', { name: 'Backups' }).click();
   await page.getByRole('button', { name: 'Remove Cold flower' }).click();
   await expect(page.getByRole('button', { name: 'Remove Cold flower' })).toBeHidden();
   await page.goto(demo.url + FESTIVAL + '/line-up');
-  const lost = page.getByRole('alert').filter({ hasText: '1 slot' });
   await lost.getByRole('button', { name: 'Take it out' }).click();
   await expect(lost).toBeHidden();
+  await expect(page.getByRole('alert').filter({ hasText: 'Foam fountain' })).toBeVisible();
   await expect(saved(page)).toBeVisible();
 });
 

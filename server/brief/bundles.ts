@@ -4,7 +4,7 @@ import type { Person, Show, ShowBundle, Venue } from '../../core/brief/types';
 import type { Demo, Item } from '../../core/repertoire/types';
 import { withOwned } from '../../core/inventory/owned';
 import { itemsNamed } from '../../core/brief/itemsNamed';
-import { bare, type EntityStore } from '../entity';
+import { bare, type Entity, type EntityStore, isDamage } from '../entity';
 import type { Ledger } from '../inventory/lots';
 
 interface Stores {
@@ -17,7 +17,23 @@ interface Stores {
   ledger: Ledger;
 }
 
-const some = <T extends object>(stored: Versioned<T> | null): T[] => (stored ? [bare(stored)] : []);
+/** How one thing that a show names is looked up: a list, empty where it is not there. */
+type Lookup = <T extends Entity>(store: EntityStore<T>, id: string) => T[];
+
+const bareOf = <T extends object>(stored: Versioned<T> | null): T[] =>
+  stored ? [bare(stored)] : [];
+
+const asItIs: Lookup = (store, id) => bareOf(store.find(id));
+
+/** What can't be read is as good as gone: the show is not, and says that something is missing. */
+const ifItCanBeRead: Lookup = (store, id) => {
+  try {
+    return asItIs(store, id);
+  } catch (error) {
+    if (isDamage(error)) return [];
+    throw error;
+  }
+};
 
 const unique = (ids: readonly string[]): string[] => [...new Set(ids)];
 
@@ -25,25 +41,40 @@ const unique = (ids: readonly string[]): string[] => [...new Set(ids)];
 export class Bundles {
   constructor(private readonly stores: Stores) {}
 
-  /** To compute from: there are as many of each thing as the store has on the day. Throws a Refusal without such a show. */
+  /**
+   * To compute from: there are as many of each thing as the store has on the day. What can't be read
+   * is left out, for pages, which say so. Throws HttpError without such a show.
+   */
   of(showId: string): ShowBundle {
-    const plain = this.asStored(showId);
-    return {
-      ...plain,
-      items: withOwned(
-        plain.items,
-        this.stores.ledger.stocked(plain.items.map((item) => item.id)),
-        plain.show.date,
-      ),
-    };
+    return this.counted(this.gathered(showId, ifItCanBeRead));
   }
 
-  /** Word for word as it is kept. */
+  /** For what is taken away on paper: throws HttpError when any of it can't be read, too. */
+  whole(showId: string): ShowBundle {
+    return this.counted(this.asStored(showId));
+  }
+
+  /** Word for word as it is kept, for files. Throws HttpError when any of it can't be read, too. */
   asStored(showId: string): ShowBundle {
+    return this.gathered(showId, asItIs);
+  }
+
+  /** Word for word, of what can be read. */
+  readable(showId: string): ShowBundle {
+    return this.gathered(showId, ifItCanBeRead);
+  }
+
+  private counted(plain: ShowBundle): ShowBundle {
+    const { ledger } = this.stores;
+    const stocked = ledger.stocked(plain.items.map((item) => item.id));
+    return { ...plain, items: withOwned(plain.items, stocked, plain.show.date) };
+  }
+
+  private gathered(showId: string, look: Lookup): ShowBundle {
     const { shows, venues, people, demos, items, settings } = this.stores;
     const show = bare(shows.get(showId));
     const used = unique(show.slots.flatMap((slot) => slot.demoId ?? [])).flatMap((id) =>
-      some(demos.find(id)),
+      look(demos, id),
     );
     const personIds = unique([
       ...show.crew,
@@ -51,10 +82,10 @@ export class Bundles {
     ]);
     return {
       show,
-      venue: show.venueId === null ? null : (some(venues.find(show.venueId))[0] ?? null),
-      people: personIds.flatMap((id) => some(people.find(id))),
+      venue: show.venueId === null ? null : (look(venues, show.venueId)[0] ?? null),
+      people: personIds.flatMap((id) => look(people, id)),
       demos: used,
-      items: itemsNamed(show, used).flatMap((id) => some(items.find(id))),
+      items: itemsNamed(show, used).flatMap((id) => look(items, id)),
       household: settings.get('own').household,
     };
   }

@@ -5,7 +5,7 @@ import { followUpsFor } from '../ready/readiness';
 
 /** Everything that a show's six stages compute from. Throws HttpError when there is no such show. */
 export function showAnswer(context: AppContext, id: string): ShowAnswer {
-  const bundle = context.bundles.asStored(id);
+  const bundle = context.bundles.readable(id);
   return {
     ...bundle,
     lots: context.ledger.stocked(bundle.items.map((item) => item.id)),

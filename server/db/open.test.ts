@@ -4,6 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { NO_CONDITIONS } from '../../core/brief/types';
+import { createContext } from '../context';
+import { damagedRecords } from '../house/damaged';
 import { MIGRATIONS } from './migrations';
 import { DatabaseTrouble, migrate, openDatabase } from './open';
 
@@ -74,6 +76,7 @@ test('things of version 2 keep what they were, and are counted as their kit line
   });
   expect(db.pragma('foreign_key_check')).toEqual([]);
   expect(db.prepare('SELECT count(*) FROM settings').pluck().get()).toBe(1);
+  expect(damagedRecords(createContext(db))).toEqual([]);
   db.close();
 });
 
@@ -108,6 +111,7 @@ test('things of version 3 get what nobody had said of them, and what was measure
   db.prepare('UPDATE show SET conditions = ?').run(JSON.stringify({ ...known, humidity: 48 }));
   migrate(db);
   expect(read('SELECT conditions FROM show')).toEqual({ ...NO_CONDITIONS, humidity: 48 });
+  expect(damagedRecords(createContext(db))).toEqual([]);
   db.close();
 });
 

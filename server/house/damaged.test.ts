@@ -50,6 +50,33 @@ const ELSEWHERE = [
   `${OTHER}/file`,
 ];
 
+/** What is taken away and read without the page, which could say what is missing. */
+const PAPER = [
+  'kit.csv',
+  'risks.md',
+  'risks.pdf',
+  'running-order.csv',
+  'running-order.pdf',
+  'calendar.ics',
+  'labels.pdf',
+  'file',
+];
+
+async function refusesPaper(name: string): Promise<void> {
+  for (const part of PAPER) {
+    const answer = await request(server.app).get(`/api${FESTIVAL}/${part}`);
+    expect([part, answer.status]).toEqual([part, 503]);
+    expect(JSON.stringify(answer.body)).toContain(name);
+  }
+}
+
+/** What holds a show; what is not known is no go. */
+async function held(show: string): Promise<string[]> {
+  const { state } = await get<{ state: { go: boolean; fix: { key: string }[] } }>(`${show}/checks`);
+  expect(state.go).toBe(false);
+  return state.fix.map(({ key }) => key);
+}
+
 test.each([
   ['a demo that is no JSON', `UPDATE method SET hazards = '[{' WHERE demo_id = 'cold-flower'`],
   ['a demo of another shape', `UPDATE method SET hazards = '7' WHERE demo_id = 'cold-flower'`],
@@ -57,43 +84,66 @@ test.each([
     'a demo with null in a list',
     `UPDATE method SET leaves = '[null]' WHERE demo_id = 'cold-flower'`,
   ],
-])(
-  '%s: everything else is answered, the show that needs it says why it is not',
-  async (_what, sql) => {
-    const demos = await get<DemoSummary[]>('/demos');
-    spoil(sql);
-    for (const path of ELSEWHERE) await get(path);
-    for (const part of ['all', 'checks', 'kit.csv', 'risks.md']) {
-      const answer = await request(server.app).get(`/api${FESTIVAL}/${part}`);
-      expect([part, answer.status]).toEqual([part, 503]);
-      expect(JSON.stringify(answer.body)).toContain('Cold flower');
-    }
-    const damaged = await get<DamagedRecord[]>('/damaged');
-    expect(damaged).toEqual([
-      { kind: 'demo', id: 'cold-flower', noun: 'demo', name: 'Cold flower' },
-    ]);
-    expect(await get('/health')).toMatchObject({ damaged: 1 });
-    const left = (await get<DemoSummary[]>('/demos')).map(({ id }) => id);
-    const others = demos.map(({ id }) => id).filter((id) => id !== 'cold-flower');
-    expect(others.filter((id) => !left.includes(id))).toEqual([]);
-  },
-);
-
-test('once it is removed, the show is answered again without it', async () => {
-  spoil(`UPDATE method SET hazards = '[{' WHERE demo_id = 'cold-flower'`);
-  await request(server.app).get(`/api${FESTIVAL}/all`).expect(503);
-  await request(server.app).delete('/api/damaged/demo/cold-flower').expect(204);
-  const { demos, show } = await get<ShowAnswer>(`${FESTIVAL}/all`);
-  expect(demos.map(({ id }) => id)).not.toContain('cold-flower');
+  [
+    'a demo that lacks a number',
+    `UPDATE method SET settings = '[{"id":"dose","name":"Dose","unit":"mL","source":""}]' WHERE demo_id = 'cold-flower'`,
+  ],
+])('%s: everything else is answered, and so is the show, without it', async (_what, sql) => {
+  const demos = await get<DemoSummary[]>('/demos');
+  spoil(sql);
+  for (const path of ELSEWHERE) await get(path);
+  const all = await get<ShowAnswer>(`${FESTIVAL}/all`);
+  expect(all.demos.map(({ id }) => id)).not.toContain('cold-flower');
   // It is still in the show: the page says so.
-  expect(show.slots.some((slot) => slot.demoId === 'cold-flower')).toBe(true);
-  // What is not known is no go.
-  const { state } = await get<{ state: { go: boolean; fix: { key: string }[] } }>(
-    `${FESTIVAL}/checks`,
-  );
-  const slot = show.slots.find((one) => one.demoId === 'cold-flower');
-  expect(state.go).toBe(false);
-  expect(state.fix.map(({ key }) => key)).toContain(`lost:${slot?.id}`);
+  const slot = all.show.slots.find(({ demoId }) => demoId === 'cold-flower');
+  expect(await held(FESTIVAL)).toContain(`lost:${slot?.id}`);
+  await refusesPaper('Cold flower');
+  const damaged = await get<DamagedRecord[]>('/damaged');
+  expect(damaged).toEqual([{ kind: 'demo', id: 'cold-flower', noun: 'demo', name: 'Cold flower' }]);
+  expect(await get('/health')).toMatchObject({ damaged: 1 });
+  const left = (await get<DemoSummary[]>('/demos')).map(({ id }) => id);
+  const others = demos.map(({ id }) => id).filter((id) => id !== 'cold-flower');
+  expect(others.filter((id) => !left.includes(id))).toEqual([]);
+});
+
+test.each([
+  [
+    'an item of its kit',
+    `UPDATE item SET packs = '[{' WHERE id = 'drum'`,
+    ({ show, demos }: ShowAnswer) => {
+      const uses = demos
+        .filter(({ methods }) => methods.some((m) => m.kit.some((line) => line.itemId === 'drum')))
+        .map(({ id }) => id);
+      return `lost-kit:${show.slots.find(({ demoId }) => uses.includes(demoId ?? ''))?.id}`;
+    },
+  ],
+  [
+    'somebody of its crew',
+    `UPDATE person SET competences = '[null]' WHERE id = 'jo'`,
+    () => 'lost-person:jo',
+  ],
+  [
+    'its venue',
+    `UPDATE venue SET exits = '[null]' WHERE id = (SELECT venue_id FROM show WHERE id = 'little-hollin-evening')`,
+    () => 'lost-venue',
+  ],
+])('%s: its page goes on, held by what is not known', async (_what, sql, key) => {
+  const before = await get<ShowAnswer>(`${OTHER}/all`);
+  spoil(sql);
+  expect(await get<DamagedRecord[]>('/damaged')).toHaveLength(1);
+  await get(`${OTHER}/all`);
+  expect(await held(OTHER)).toContain(key(before));
+  await request(server.app).get(`/api${OTHER}/risks.md`).expect(503);
+});
+
+test('once it is removed, what is printed is without it', async () => {
+  spoil(`UPDATE method SET hazards = '[{' WHERE demo_id = 'cold-flower'`);
+  await refusesPaper('Cold flower');
+  await request(server.app).delete('/api/damaged/demo/cold-flower').expect(204);
+  const { show } = await get<ShowAnswer>(`${FESTIVAL}/all`);
+  const slot = show.slots.find(({ demoId }) => demoId === 'cold-flower');
+  expect(await held(FESTIVAL)).toContain(`lost:${slot?.id}`);
+  for (const part of PAPER) await request(server.app).get(`/api${FESTIVAL}/${part}`).expect(200);
 });
 
 test('an item: the list goes on without it, and it can be removed', async () => {

@@ -18,7 +18,7 @@ export function kitRoutes(context: AppContext): Router {
   const { bundles, packMarks, ledger, runs } = context;
   const router = Router();
   router.get('/:id/kit.:type', async (req, res, next) => {
-    const bundle = bundles.of(req.params.id);
+    const bundle = bundles.whole(req.params.id);
     const entries = kitList(bundle, timelineOf(bundle), {
       records: recordsFor(context, bundle.demos),
     });
@@ -82,7 +82,7 @@ export function kitRoutes(context: AppContext): Router {
     res.json(usedOf(id));
   });
   router.get('/:id/labels.pdf', async (req, res) => {
-    const bundle = bundles.of(req.params.id);
+    const bundle = bundles.whole(req.params.id);
     const { labelSheet } = await import('./labelSheet');
     res
       .attachment('labels.pdf')

@@ -18,7 +18,7 @@ interface Plan {
 export function lineupRoutes({ bundles }: AppContext): Router {
   const router = Router();
   const planOf = (req: Request<{ id: string }>): Plan => {
-    const bundle = bundles.of(req.params.id);
+    const bundle = bundles.whole(req.params.id);
     const input = lineupInput(bundle);
     const timeline = schedule(input);
     return { bundle, input, timeline, sheet: callSheet(bundle, input, timeline) };

@@ -31,14 +31,14 @@ export function readyRoutes(context: AppContext): Router {
     sendJson(res, await context.heavy.bytes('checks', req.params.id)),
   );
   router.get('/:id/risks.md', (req, res) => {
-    const bundle = bundles.of(req.params.id);
+    const bundle = bundles.whole(req.params.id);
     res
       .attachment('risk-assessment.md')
       .type('text/markdown; charset=utf-8')
       .send(risksMarkdown(riskAssessment(bundle, timelineOf(bundle))));
   });
   router.get('/:id/risks.pdf', async (req, res) => {
-    const bundle = bundles.of(req.params.id);
+    const bundle = bundles.whole(req.params.id);
     // The library for PDF takes longer to load than the whole server: only who prints waits for it.
     const { risksPdf } = await import('./risksPdf');
     res

@@ -3,10 +3,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
-import { NavLink, Outlet, useLocation, useParams } from 'react-router';
+import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { kitList } from '../../core/kit/kit';
 import { withoutSlots } from '../../core/lineup/change';
 import { lostSlots } from '../../core/lineup/fromBundle';
+import { lostBesides } from '../../core/ready/lost';
 import { finishOf } from '../../core/lineup/finish';
 import { parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
@@ -142,26 +143,41 @@ const Stepper = memo(function Stepper({ open }: { open: OpenShow }) {
   );
 });
 
-/** Slots whose demo is gone altogether: nothing of them is planned, packed or checked. */
-function LostDemos({ open: { store, bundle } }: { open: OpenShow }) {
-  const lost = lostSlots(bundle);
-  if (lost.length === 0) return null;
-  const ids = lost.map((slot) => slot.id);
+/** What the show names and is not there: nothing of it is planned, packed or checked. */
+function Missing({ open: { store, bundle } }: { open: OpenShow }) {
+  const slots = lostSlots(bundle);
+  const besides = lostBesides(bundle);
+  if (slots.length + besides.length === 0) return null;
+  const ids = slots.map((slot) => slot.id);
   return (
     <Alert
       severity="error"
       variant="outlined"
       icon={false}
-      sx={{ mt: 1 }}
+      sx={{ mt: 1, mb: 2 }}
       action={
-        <Button color="inherit" onClick={() => store.change((value) => withoutSlots(value, ids))}>
-          Take {lost.length === 1 ? 'it' : 'them'} out
-        </Button>
+        slots.length > 0 && (
+          <Button color="inherit" onClick={() => store.change((value) => withoutSlots(value, ids))}>
+            Take {slots.length === 1 ? 'it' : 'them'} out
+          </Button>
+        )
       }
     >
-      △ {counted(lost.length, 'slot')} of this show {lost.length === 1 ? 'has' : 'have'} a demo that
-      is gone or can’t be read. Nothing of {lost.length === 1 ? 'it' : 'them'} is planned, packed or
-      checked.
+      {slots.length > 0 && (
+        <div>
+          △ {counted(slots.length, 'slot')} of this show {slots.length === 1 ? 'has' : 'have'} a
+          demo that is gone or can’t be read. Nothing of {slots.length === 1 ? 'it' : 'them'} is
+          planned, packed or checked.
+        </div>
+      )}
+      {besides.map(({ key, title, message, remedy }) => (
+        <div key={key}>
+          △ {title}: {message} {remedy}
+        </div>
+      ))}
+      <div>
+        What can’t be read is named under <Link to="/backups">Backups</Link>.
+      </div>
     </Alert>
   );
 }
@@ -222,7 +238,7 @@ export default function ShowLayout() {
         <SaveBar editing={editing} />
       </Box>
       <EditingNotices editing={editing} noun="show" />
-      <LostDemos open={open} />
+      <Missing open={open} />
       <Guarded>
         <Outlet context={open} />
       </Guarded>

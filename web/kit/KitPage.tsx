@@ -11,6 +11,7 @@ import { stockView } from '../../core/kit/stockWords';
 import { resolveSlots } from '../../core/lineup/fromBundle';
 import { changesOfKit } from '../../core/ready/judge';
 import { ITEM_KINDS } from '../../core/repertoire/types';
+import { kitIsWhole } from '../../core/ready/lost';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';
 import { useStock } from '../app/data';
@@ -152,6 +153,7 @@ export default function KitPage() {
       </Empty>
     );
   const short = entries.filter((entry) => views.get(entry)?.level === 'short');
+  const whole = kitIsWhole(bundle);
   const cold = bundle.items.filter(
     (item) => item.cold !== null && entries.some((entry) => entry.itemId === item.id),
   );
@@ -163,10 +165,14 @@ export default function KitPage() {
             sx={{
               font: { xs: '800 26px/32px Bricolage', md: '800 32px/38px Bricolage' },
               letterSpacing: '-0.6px',
-              color: short.length > 0 ? 'var(--ember)' : 'inherit',
+              color: short.length > 0 || !whole ? 'var(--ember)' : 'inherit',
             }}
           >
-            {short.length > 0 ? `△ ${counted(short.length, 'thing')} short` : 'Nothing is short'}
+            {short.length > 0
+              ? `△ ${counted(short.length, 'thing')} short`
+              : whole
+                ? 'Nothing is short'
+                : '△ Not all of it is known'}
           </Box>
           <Typography color="textSecondary">
             {short.length > 0 && (
