@@ -230,4 +230,31 @@ describe('the risk assessment', () => {
     for (const row of text.split('\n').filter((l) => l.startsWith('| ')))
       expect(row.split(/(?<!\\)\|/)).toHaveLength(7);
   });
+
+  test.each([
+    ['<img src=x onerror="alert(1)">', '&lt;img src=x onerror="alert(1)"&gt;'],
+    ['</td></table> & more', '&lt;/td&gt;&lt;/table&gt; &amp; more'],
+    ['&lt;b&gt;', '&amp;lt;b&amp;gt;'],
+    ['[a](javascript:b) ![c](d)', '\\[a\\](javascript:b) !\\[c\\](d)'],
+    ['Wait\n\n# and go', 'Wait # and go'],
+    ['# A heading', '\\# A heading'],
+    ['1. A list', '1\\. A list'],
+    ['2) A list', '2\\) A list'],
+    ['- A list', '\\- A list'],
+  ])('%j is written as it was typed, wherever it stands', (typed, written) => {
+    const printed = (words: string): string => {
+      const care = { ...NO_CARE, disposal: words };
+      const named = show(
+        { hazards: [blankHazard('hot', words)], care, warning: words },
+        { title: words, audienceNote: words },
+      );
+      return risksMarkdown(riskAssessment(named, timelineOf(named)));
+    };
+    const text = printed(typed);
+    expect(text).toContain(`| ${written} |`);
+    expect(text).not.toMatch(/[<>]/);
+    // Nothing that was typed begins a line of its own, or a link.
+    expect(text.split('\n')).toHaveLength(printed('Stand back').split('\n').length);
+    expect(text).not.toMatch(/(?<!\\)\]\(/);
+  });
 });

@@ -137,7 +137,8 @@ const cell = (text: string): string =>
     .replace(/&/g, '&amp;')
     .replace(/</g, '&lt;')
     .replace(/>/g, '&gt;')
-    .replace(/^(\s*)([-+#]|\d+\.)/, '$1\\$2');
+    .replace(/^(\s*)([-+#])/, '$1\\$2')
+    .replace(/^(\s*\d+)([.)])/, '$1\\$2');
 
 /** The same as Markdown. */
 export function risksMarkdown(of: RiskAssessment): string {
