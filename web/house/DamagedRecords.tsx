@@ -50,8 +50,9 @@ export function DamagedRecords() {
   return (
     <Section title="What can’t be read">
       <Alert severity="error" variant="outlined" icon={false} sx={{ maxWidth: 860 }}>
-        △ These records are damaged. Everything else goes on without them; a show that uses one
-        can’t be worked out. Remove them, or restore a backup from before they were damaged.
+        △ These records are damaged. Everything else goes on without them; a show that uses one is
+        no go, and nothing of it is printed. Remove them, or restore a backup from before they were
+        damaged.
       </Alert>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, mb: 4, p: 0, maxWidth: 860 }}>
         {damaged.map((record) => (
