@@ -105,6 +105,9 @@ test('a damaged demo and item are named, and everything else goes on, the show t
   demo.damage(`UPDATE item SET packs = '[{' WHERE id = 'yeast'`);
   await page.goto(demo.url + '/demos');
   await expect(page.getByRole('link', { name: /Static dome/ })).toBeVisible();
+  await page.goto(demo.url + '/demos/foam-fountain');
+  await expect(page.getByRole('heading', { name: 'Foam fountain' })).toBeVisible();
+  await expect(page.getByRole('alert')).toHaveCount(0);
   await page.goto(demo.url + FESTIVAL + '/line-up');
   await expect(page.getByRole('button', { name: /^Static dome/ })).toBeVisible();
   const lost = page.getByRole('alert').filter({ hasText: '1 slot' });

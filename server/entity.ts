@@ -151,6 +151,16 @@ export class EntityStore<T extends Entity> {
     }
   }
 
+  /** Null for what can't be read, too: for pages of other things, which go on without it. */
+  findReadable(id: string): Versioned<T> | null {
+    try {
+      return this.find(id);
+    } catch (error) {
+      if (isDamage(error)) return null;
+      throw error;
+    }
+  }
+
   /** Null for what was removed, too. */
   listed(id: string): Versioned<T> | null {
     return this.state(id)?.removed === 0 ? this.find(id) : null;

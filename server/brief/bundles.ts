@@ -4,7 +4,7 @@ import type { Person, Show, ShowBundle, Venue } from '../../core/brief/types';
 import type { Demo, Item } from '../../core/repertoire/types';
 import { withOwned } from '../../core/inventory/owned';
 import { itemsNamed } from '../../core/brief/itemsNamed';
-import { bare, type Entity, type EntityStore, isDamage } from '../entity';
+import { bare, type Entity, type EntityStore } from '../entity';
 import type { Ledger } from '../inventory/lots';
 
 interface Stores {
@@ -26,14 +26,7 @@ const bareOf = <T extends object>(stored: Versioned<T> | null): T[] =>
 const asItIs: Lookup = (store, id) => bareOf(store.find(id));
 
 /** What can't be read is as good as gone: the show is not, and says that something is missing. */
-const ifItCanBeRead: Lookup = (store, id) => {
-  try {
-    return asItIs(store, id);
-  } catch (error) {
-    if (isDamage(error)) return [];
-    throw error;
-  }
-};
+const ifItCanBeRead: Lookup = (store, id) => bareOf(store.findReadable(id));
 
 const unique = (ids: readonly string[]): string[] => [...new Set(ids)];
 

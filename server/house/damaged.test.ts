@@ -151,6 +151,12 @@ test('an item: the list goes on without it, and it can be removed', async () => 
   spoil(`UPDATE item SET packs = '[{' WHERE id = 'drum'`);
   expect((await get<ItemName[]>('/items')).length).toBe(items.length - 1);
   expect((await get<StoreAnswer>(STORE)).items).toBe(items.length - 1);
+  // The page of a demo that uses it goes on, without it.
+  const [using] = server.context.demos
+    .list()
+    .filter(({ methods }) => methods.some((m) => m.kit.some((line) => line.itemId === 'drum')));
+  const demo = await get<{ items: { id: string }[] }>(`/demos/${using?.id}/all`);
+  expect(demo.items.map(({ id }) => id)).not.toContain('drum');
   const answer = await request(server.app).get('/api/items/drum').expect(503);
   expect(JSON.stringify(answer.body)).toContain('can’t be read');
   await request(server.app).delete('/api/damaged/item/drum').expect(204);

@@ -53,7 +53,7 @@ export function demoAnswer({ demos, items, ledger }: AppContext, id: string): De
   const named = itemsNamed({ cold: [] }, [demo]);
   return {
     demo,
-    items: named.flatMap((itemId) => items.find(itemId) ?? []).map(bare),
+    items: named.flatMap((itemId) => items.findReadable(itemId) ?? []).map(bare),
     lots: ledger.stocked(named),
   };
 }
