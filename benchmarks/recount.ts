@@ -16,8 +16,9 @@ const RECOUNTS = 40;
 /** Questions while nothing happens, about as many as come in while one recount lasts. */
 const WINDOW = 10;
 /**
- * Between two questions, in ms. Often enough that nothing longer than this can hide, and seldom enough
- * that the questions are not most of what the server has to do: with 2 ms they were.
+ * Between two questions, in ms. Often enough that a wait of twice this is always met, by a question that
+ * waits for at least half of it, and seldom enough that the questions are not most of what the server has
+ * to do: with 2 ms they were.
  */
 const PAUSE = 10;
 /** What each page that is open asks for: an item of the store, the shopping list, the kit of a show. */
