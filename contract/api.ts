@@ -113,6 +113,10 @@ export interface ShowAnswer extends ShowBundle {
   followUps: FollowUp[];
   packing: PackMark[];
   records: MethodRecord[];
+  /** What the store has for it, after the shows before it have taken theirs. */
+  shares: Share[];
+  /** A performance of it has come to its end. */
+  performed: boolean;
 }
 
 /** A photo that goes with a check. */

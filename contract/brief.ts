@@ -1,5 +1,12 @@
 import {
+  type AudienceNeeds,
+  CONDITION_FIGURES,
+  type ConditionFigure,
   type Conditions,
+  JOURNEY_BY,
+  type Journey,
+  KNOWN,
+  type Known,
   MARK_SHAPES,
   type MarkShape,
   type Person,
@@ -44,6 +51,9 @@ export class PersonBody implements Person {
 
   @OneOfList(COMPETENCES)
   competences!: Competence[];
+
+  @OneOf(KNOWN)
+  heartDevice!: Known;
 
   @YesNo()
   mayWaive!: boolean;
@@ -113,6 +123,9 @@ export class ConditionsBody implements Conditions {
   @Num(0, 130)
   sound!: number | null;
 
+  @OneOfList(CONDITION_FIGURES)
+  measured!: ConditionFigure[];
+
   @OrNull()
   @ClockTime()
   takenAt!: string | null;
@@ -135,6 +148,43 @@ export class LeadBody implements Lead {
 
   @Whole(0, 86_400)
   seconds!: number;
+}
+
+export class AudienceNeedsBody implements AudienceNeeds {
+  @OneOf(KNOWN)
+  hearing!: Known;
+
+  @OneOf(KNOWN)
+  sight!: Known;
+
+  @OneOf(KNOWN)
+  movement!: Known;
+}
+
+export class JourneyBody implements Journey {
+  @Id()
+  id!: string;
+
+  @Text(60, 1)
+  name!: string;
+
+  @OneOf(JOURNEY_BY)
+  by!: Journey['by'];
+
+  @OrNull()
+  @Num(0.1, 1_000_000)
+  volumeM3!: number | null;
+
+  @OrNull()
+  @Num(0, 1000)
+  airChanges!: number | null;
+
+  @OrNull()
+  @Num(0, 10_000)
+  minutes!: number | null;
+
+  @Whole(0, 10_000)
+  people!: number;
 }
 
 export class MeasuredBody {
@@ -323,6 +373,16 @@ export class ShowBody implements Show {
 
   @Text(200)
   audienceNote!: string;
+
+  @OrNull()
+  @Num(0, 120)
+  youngest!: number | null;
+
+  @Part(() => AudienceNeedsBody)
+  audienceNeeds!: AudienceNeedsBody;
+
+  @PartList(() => JourneyBody, 20)
+  journeys!: JourneyBody[];
 
   @YesNo()
   agreed!: boolean;

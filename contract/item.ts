@@ -11,6 +11,8 @@ import {
 import {
   type HazardLabel,
   ITEM_KINDS,
+  LIDS,
+  type Lid,
   type Item,
   type ItemKind,
   type Measured,
@@ -172,6 +174,9 @@ export class ItemBody implements Item {
   @OrNull()
   @OneOf(COLD_KINDS)
   cold!: ColdKind | null;
+
+  @OneOf(LIDS)
+  lid!: Lid;
 
   @OrNull()
   @Positive(1_000_000)

@@ -1,9 +1,4 @@
-import {
-  PEOPLE_AT_RISK,
-  type PersonAtRisk,
-  REMAINING_RISKS,
-  type RemainingRisk,
-} from '../core/repertoire/care';
+import { PEOPLE_AT_RISK, type PersonAtRisk, type Rating } from '../core/repertoire/care';
 import {
   type After,
   COMPETENCES,
@@ -25,6 +20,7 @@ import {
   RESIDUES,
   type Residue,
   type ResidueKind,
+  type RuledOut,
   type Setting,
   type Sign,
   TALK_PATTERNS,
@@ -167,6 +163,9 @@ export class TaskBody extends StepWords implements Task {
 
   @YesNo()
   eachGo!: boolean;
+
+  @OneOfList(HAZARDS)
+  hazards!: HazardKind[];
 }
 
 export class KitLineBody implements KitLine {
@@ -214,11 +213,26 @@ export class SettingBody implements Setting {
   @Num(-1_000_000, 1_000_000)
   value!: number;
 
+  @OrNull()
+  @Holds<SettingBody>((s) =>
+    s.most !== null && s.most <= s.value ? 'must be more than the first figure' : null,
+  )
+  @Num(-1_000_000, 1_000_000)
+  most!: number | null;
+
   @OneOf(UNIT_IDS)
   unit!: UnitId;
 
   @Text(120)
   source!: string;
+}
+
+export class RatingBody implements Rating {
+  @Whole(1, 5)
+  likelihood!: number;
+
+  @Whole(1, 5)
+  severity!: number;
 }
 
 export class HazardBody implements Hazard {
@@ -234,8 +248,25 @@ export class HazardBody implements Hazard {
   @Text(200)
   firstAid!: string;
 
-  @OneOf(REMAINING_RISKS)
-  remainingRisk!: RemainingRisk;
+  @OrNull()
+  @Num(0, 1000)
+  figure!: number | null;
+
+  @OrNull()
+  @Part(() => RatingBody)
+  before!: RatingBody | null;
+
+  @OrNull()
+  @Part(() => RatingBody)
+  after!: RatingBody | null;
+}
+
+export class RuledOutBody implements RuledOut {
+  @OneOf(HAZARDS)
+  kind!: HazardKind;
+
+  @Text(200, 1)
+  why!: string;
 }
 
 export class ResidueBody implements Residue {
@@ -319,8 +350,14 @@ export class MethodBody implements Method {
   @PartList(() => SettingBody, 30)
   settings!: SettingBody[];
 
-  @PartList(() => HazardBody, 20)
+  @PartList(() => HazardBody, 40)
   hazards!: HazardBody[];
+
+  @YesNo()
+  hazardsReviewed!: boolean;
+
+  @PartList(() => RuledOutBody, 40)
+  ruledOut!: RuledOutBody[];
 
   @Part(() => NeedsBody)
   needs!: NeedsBody;

@@ -14,6 +14,12 @@ class RunPositionBody {
 }
 
 class RunStepBody extends StepWords implements RunStep {
+  @Text(400)
+  warn!: string;
+
+  @TextList(20, 1100)
+  brief!: string[];
+
   @Id()
   task!: string;
 

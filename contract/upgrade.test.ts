@@ -1,12 +1,17 @@
 /** Show files of earlier versions. */
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { NO_CONDITIONS } from '../core/brief/types';
+import {
+  CONDITION_FIGURES,
+  type Known,
+  NO_AUDIENCE_NEEDS,
+  NO_CONDITIONS,
+} from '../core/brief/types';
 import { NO_WISHES } from '../core/brief/wishes';
 import { NO_CARE, NO_NEEDS } from '../core/repertoire/care';
 import { HOUSEHOLD } from '../core/units/household';
 import { dimensionOf } from '../core/units/units';
-import { FILE_VERSION, readShowFile } from './showFile';
+import { FILE_VERSION, readShowFile, type ShowFile } from './showFile';
 import { showFile } from './testing/arbitrary';
 
 type Plain = Record<string, unknown>;
@@ -27,11 +32,98 @@ const NEW_OF_VENUES = [
 const renamed = (value: Plain, names: Record<string, string>): Plain =>
   Object.fromEntries(Object.entries(value).map(([name, entry]) => [names[name] ?? name, entry]));
 
+/** Facts of a venue that were yes or no before. */
+const ASKED = ['water', 'dark', 'drain', 'smokeDetectors'];
+
+/** The file as version 6 wrote it: what nobody had asked was “no”. */
+function asVersion6(file: Plain): Plain {
+  const show = file.show as Plain;
+  const venue = file.venue as Plain | null;
+  const hazard = (of: Plain): Plain => ({
+    ...without(of, ['figure', 'before', 'after']),
+    remainingRisk: 'medium',
+  });
+  const method = (of: Plain): Plain => ({
+    ...without(of, ['hazardsReviewed', 'ruledOut']),
+    tasks: (of.tasks as Plain[]).map((task) => without(task, ['hazards'])),
+    hazards: (of.hazards as Plain[]).map(hazard),
+    settings: (of.settings as Plain[]).map((one) => without(one, ['most'])),
+  });
+  return {
+    ...file,
+    version: 6,
+    show: {
+      ...without(show, ['youngest', 'audienceNeeds', 'journeys']),
+      conditions: without(show.conditions as Plain, ['measured']),
+    },
+    venue: venue && {
+      ...without(venue, ['emergencyNumber', 'emergencyNote']),
+      ...Object.fromEntries(ASKED.map((name) => [name, venue[name] === 'yes'])),
+    },
+    people: (file.people as Plain[]).map((person) => without(person, ['heartDevice'])),
+    demos: (file.demos as Plain[]).map((demo) => ({
+      ...demo,
+      methods: (demo.methods as Plain[]).map(method),
+    })),
+    items: (file.items as Plain[]).map((item) => without(item, ['lid'])),
+  };
+}
+
+/** What is left of a file once it has been through version 6: what that did not know is not known. */
+function afterVersion6({ show, venue, people, demos, items, ...rest }: ShowFile): ShowFile {
+  const unlessYes = (value: Known): Known => (value === 'yes' ? 'yes' : 'unknown');
+  const { conditions } = show;
+  return {
+    ...rest,
+    show: {
+      ...show,
+      youngest: null,
+      audienceNeeds: NO_AUDIENCE_NEEDS,
+      journeys: [],
+      conditions: {
+        ...conditions,
+        measured:
+          conditions.takenAt === null
+            ? []
+            : CONDITION_FIGURES.filter((name) => conditions[name] !== null),
+      },
+    },
+    venue: venue && {
+      ...venue,
+      water: unlessYes(venue.water),
+      dark: unlessYes(venue.dark),
+      drain: unlessYes(venue.drain),
+      smokeDetectors: unlessYes(venue.smokeDetectors),
+      emergencyNumber: '',
+      emergencyNote: '',
+    },
+    people: people.map((person) => ({ ...person, heartDevice: 'unknown' })),
+    demos: demos.map((demo) => ({
+      ...demo,
+      methods: demo.methods.map((method) => ({
+        ...method,
+        hazardsReviewed: method.hazards.length > 0,
+        ruledOut: [],
+        tasks: method.tasks.map((task) => ({ ...task, hazards: [] })),
+        settings: method.settings.map((one) => ({ ...one, most: null })),
+        hazards: method.hazards.map((one) => ({
+          ...one,
+          figure: null,
+          before: null,
+          after: { likelihood: 2, severity: 3 },
+        })),
+      })),
+    })),
+    items: items.map((item) => ({ ...item, lid: 'unknown' })),
+  };
+}
+
 const OLD_TASK = { careful: 'mind' };
 const OLD_HAZARD = { atRisk: 'who', remainingRisk: 'rest' };
 
 /** The file as version 5 wrote it: some things had other names. */
-function asVersion5(file: Plain): Plain {
+function asVersion5(newest: Plain): Plain {
+  const file = asVersion6(newest);
   const method = (of: Plain): Plain => {
     const card = of.volunteerCard as Plain;
     return renamed(
@@ -210,10 +302,13 @@ test('version 4 is read: all but the sound level of the room is as it was', () =
       const plain = JSON.parse(JSON.stringify(file)) as Plain;
       const read = readShowFile(JSON.stringify(asVersion4(plain)));
       if (!read.ok) throw new Error(JSON.stringify(read.faults));
-      expect(read.value).toEqual({
-        ...file,
-        show: { ...file.show, conditions: { ...file.show.conditions, sound: null } },
-      });
+      const { conditions } = file.show;
+      expect(read.value).toEqual(
+        afterVersion6({
+          ...file,
+          show: { ...file.show, conditions: { ...conditions, sound: null } },
+        }),
+      );
     }),
     { numRuns: 40, seed: 124 },
   );
@@ -225,9 +320,46 @@ test('version 5 is read: the same things by their newer names', () => {
       const plain = JSON.parse(JSON.stringify(file)) as Plain;
       const read = readShowFile(JSON.stringify(asVersion5(plain)));
       if (!read.ok) throw new Error(JSON.stringify(read.faults));
-      expect(read.value).toEqual(file);
+      expect(read.value).toEqual(afterVersion6(file));
     }),
     { numRuns: 40, seed: 125 },
+  );
+});
+
+test('version 6 is read: what nobody was asked is not known, and no figure without its time was measured', () => {
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const plain = JSON.parse(JSON.stringify(file)) as Plain;
+      const read = readShowFile(JSON.stringify(asVersion6(plain)));
+      if (!read.ok) throw new Error(JSON.stringify(read.faults));
+      expect(read.value).toEqual(afterVersion6(file));
+    }),
+    { numRuns: 40, seed: 126 },
+  );
+});
+
+test('a turning stool that was calculated from its inertia is read without those inputs', () => {
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const plain = asVersion6(JSON.parse(JSON.stringify(file)) as Plain);
+      const input = (name: string, value: number): Plain => ({
+        input: name,
+        from: 'fixed',
+        ref: '',
+        value,
+      });
+      const inputs = [input('still', 1.5), input('start', 12), input('out', 70), input('into', 15)];
+      const turning = { id: 'turn', calculator: 'turning', inputs };
+      const demos = (plain.demos as Plain[]).map((demo) => ({
+        ...demo,
+        methods: (demo.methods as Plain[]).map((method) => ({ ...method, calculators: [turning] })),
+      }));
+      const read = readShowFile(JSON.stringify({ ...plain, demos }));
+      if (!read.ok) throw new Error(JSON.stringify(read.faults));
+      for (const method of read.value.demos.flatMap((demo) => demo.methods))
+        expect(method.calculators).toEqual([{ ...turning, inputs: [input('start', 12)] }]);
+    }),
+    { numRuns: 10, seed: 127 },
   );
 });
 

@@ -1,7 +1,7 @@
 /** Show files of earlier versions, brought up to what is read now. */
 import { NO_WISHES } from '../core/brief/wishes';
 import { blankVenue } from '../core/brief/blank';
-import { NO_CONDITIONS } from '../core/brief/types';
+import { CONDITION_FIGURES, NO_AUDIENCE_NEEDS, NO_CONDITIONS } from '../core/brief/types';
 import { blankItem, blankLine, blankMethod } from '../core/repertoire/blank';
 import { HOUSEHOLD } from '../core/units/household';
 import { BASE_UNIT, type UnitId, UNITS, dimensionOf } from '../core/units/units';
@@ -174,6 +174,90 @@ function fromVersion5(file: Plain): Plain {
   return { ...file, version: 6, demos: each(file.demos, demo), runs: each(file.runs, run) };
 }
 
+/** Inputs that a calculator no longer has: they say nothing any more. */
+const GONE: Readonly<Record<string, readonly string[]>> = { turning: ['still', 'out', 'into'] };
+
+/** What version 6 had as a word for the risk that remains, as likelihood and severity of the same level. */
+const REMAINING: Readonly<Record<string, Plain>> = {
+  low: { likelihood: 1, severity: 3 },
+  medium: { likelihood: 2, severity: 3 },
+  high: { likelihood: 4, severity: 3 },
+};
+
+/** What was “no” may as well never have been asked. */
+const asked = (value: unknown): unknown =>
+  value === true ? 'yes' : value === false ? 'unknown' : value;
+
+/**
+ * Version 7 says what is not known: facts of venue, audience and crew, figures that are only expected,
+ * hazards that were never gone through; and in which tasks a hazard is there.
+ */
+function fromVersion6(file: Plain): Plain {
+  const hazard = (value: unknown): unknown => {
+    if (!isPlain(value)) return value;
+    const { remainingRisk, ...rest } = value;
+    const after = typeof remainingRisk === 'string' ? (REMAINING[remainingRisk] ?? null) : null;
+    return { figure: null, before: null, after, ...rest };
+  };
+  const binding = (value: unknown): unknown => {
+    if (!isPlain(value)) return value;
+    const gone = GONE[String(value.calculator)] ?? [];
+    return within(value, 'inputs', (list) =>
+      Array.isArray(list)
+        ? list.filter((input) => !isPlain(input) || !gone.includes(String(input.input)))
+        : list,
+    );
+  };
+  const method = (value: unknown): unknown => {
+    if (!isPlain(value)) return value;
+    const listed = Array.isArray(value.hazards) && value.hazards.length > 0;
+    return {
+      hazardsReviewed: listed,
+      ruledOut: [],
+      ...value,
+      hazards: each(value.hazards, hazard),
+      calculators: each(value.calculators, binding),
+      settings: each(value.settings, (one) => withMissing(one, { most: null })),
+      tasks: each(value.tasks, (one) => withMissing(one, { hazards: [] })),
+    };
+  };
+  const planned = (value: unknown): unknown =>
+    within(value, 'steps', (list) =>
+      each(list, (step) => withMissing(step, { warn: '', brief: [] })),
+    );
+  const run = (value: unknown): unknown =>
+    within(value, 'plan', (plan) => within(plan, 'slots', (list) => each(list, planned)));
+  const conditions = (value: unknown): unknown => {
+    if (!isPlain(value)) return value;
+    const measured =
+      value.takenAt === null ? [] : CONDITION_FIGURES.filter((name) => value[name] !== null);
+    return { measured, ...value };
+  };
+  const venue = (value: unknown): unknown => {
+    const facts = ['water', 'dark', 'drain', 'smokeDetectors'];
+    const known = facts.reduce((whole, name) => within(whole, name, asked), value);
+    return withMissing(known, { emergencyNumber: '', emergencyNote: '' });
+  };
+  return {
+    ...file,
+    version: 7,
+    show: isPlain(file.show)
+      ? {
+          youngest: null,
+          audienceNeeds: NO_AUDIENCE_NEEDS,
+          journeys: [],
+          ...file.show,
+          conditions: conditions(file.show.conditions),
+        }
+      : file.show,
+    venue: venue(file.venue),
+    people: each(file.people, (person) => withMissing(person, { heartDevice: 'unknown' })),
+    demos: each(file.demos, (demo) => within(demo, 'methods', (list) => each(list, method))),
+    items: each(file.items, (item) => withMissing(item, { lid: 'unknown' })),
+    runs: each(file.runs, run),
+  };
+}
+
 /** Each makes the next version of the one before. */
 const STEPS: Record<number, (file: Plain) => Plain> = {
   1: fromVersion1,
@@ -181,6 +265,7 @@ const STEPS: Record<number, (file: Plain) => Plain> = {
   3: fromVersion3,
   4: fromVersion4,
   5: fromVersion5,
+  6: fromVersion6,
 };
 
 /** The file as the present version has it. */

@@ -74,14 +74,14 @@ export class VenueBody implements Venue {
   @Whole(0, 200)
   powerSockets!: number | null;
 
-  @YesNo()
-  water!: boolean;
+  @OneOf(KNOWN)
+  water!: Known;
 
-  @YesNo()
-  dark!: boolean;
+  @OneOf(KNOWN)
+  dark!: Known;
 
-  @YesNo()
-  smokeDetectors!: boolean;
+  @OneOf(KNOWN)
+  smokeDetectors!: Known;
 
   @OneOf(KNOWN)
   detectorsIsolable!: Known;
@@ -92,8 +92,8 @@ export class VenueBody implements Venue {
   @OneOf(KNOWN)
   alarmToFireService!: Known;
 
-  @YesNo()
-  drain!: boolean;
+  @OneOf(KNOWN)
+  drain!: Known;
 
   @OrNull()
   @Num(0, 100)
@@ -118,6 +118,12 @@ export class VenueBody implements Venue {
 
   @PartList(() => ExitBody, 24)
   exits!: ExitBody[];
+
+  @Text(40)
+  emergencyNumber!: string;
+
+  @Text(400)
+  emergencyNote!: string;
 
   @Text(1000)
   note!: string;

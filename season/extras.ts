@@ -3,7 +3,7 @@ import type { FollowUp } from '../contract/day';
 import type { ShowFile } from '../contract/showFile';
 import { timelineOf } from '../core/lineup/fromBundle';
 import type { Demo, Item } from '../core/repertoire/types';
-import { type Mark, readiness } from '../core/ready/go';
+import { type Mark, NOTHING_AROUND, readiness } from '../core/ready/go';
 
 import { ITEMS } from './items';
 import { MORE_ITEMS } from './items-more';
@@ -18,11 +18,7 @@ const dayAfter = (date: string, days: number): string =>
 function marksOfPast(file: ShowFile): ShowMark[] {
   const run = file.runs.find(({ kind }) => kind === 'performance');
   if (!run) return [];
-  const { checks, verdicts } = readiness(file, timelineOf(file), {
-    marks: [],
-    followUps: [],
-    records: [],
-  });
+  const { checks, verdicts } = readiness(file, timelineOf(file), NOTHING_AROUND);
   const at = run.plan.startsAt - 600_000;
   const passedOver = verdicts
     .filter(({ level, final }) => !final && ['stop', 'fix', 'unknown'].includes(level))

@@ -8,6 +8,7 @@ export const PEOPLE: Person[] = [
     name: 'Ines',
     role: 'Presenter',
     competences: ['cryogen', 'highVoltage', 'flame'],
+    heartDevice: 'no',
     mayWaive: true,
     note: '',
   },
@@ -16,6 +17,7 @@ export const PEOPLE: Person[] = [
     name: 'Jo',
     role: 'Stage hand',
     competences: ['cryogen', 'highVoltage'],
+    heartDevice: 'no',
     mayWaive: false,
     note: '',
   },
@@ -24,6 +26,7 @@ export const PEOPLE: Person[] = [
     name: 'Mara',
     role: 'Presenter and driver',
     competences: ['driver', 'firstAid', 'highVoltage'],
+    heartDevice: 'no',
     mayWaive: true,
     note: 'Not on the late ferry.',
   },
@@ -32,12 +35,13 @@ export const PEOPLE: Person[] = [
     name: 'Piet',
     role: 'Volunteer',
     competences: ['driver'],
+    heartDevice: 'no',
     mayWaive: false,
     note: '',
   },
 ];
 
-const room: Venue = { ...blankVenue(''), powerSockets: 4, water: true };
+const room: Venue = { ...blankVenue(''), powerSockets: 4, water: 'yes', drain: 'yes' };
 
 export const VENUES: Venue[] = [
   {
@@ -51,8 +55,8 @@ export const VENUES: Venue[] = [
     widthM: 9,
     ceilingM: 6.5,
     frontRowM: 3,
-    dark: true,
-    smokeDetectors: true,
+    dark: 'yes',
+    smokeDetectors: 'yes',
     detectorsIsolable: 'yes',
     detectorsIsolatedBy: 'Harbour office, before doors',
     alarmToFireService: 'yes',
@@ -81,7 +85,7 @@ export const VENUES: Venue[] = [
     widthM: 10,
     ceilingM: 4,
     frontRowM: 2.5,
-    smokeDetectors: true,
+    smokeDetectors: 'yes',
     detectorsIsolable: 'yes',
     detectorsIsolatedBy: 'Caretaker',
     alarmToFireService: 'no',
@@ -110,7 +114,7 @@ export const VENUES: Venue[] = [
     ceilingM: null,
     frontRowM: 4,
     powerSockets: 2,
-    smokeDetectors: false,
+    smokeDetectors: 'no',
     note: 'Windy past noon. Cold flower in the lee of the boathouse.',
   },
   {
@@ -129,8 +133,8 @@ export const VENUES: Venue[] = [
     stageWidthM: 5,
     stageDepthM: 3.5,
     frontRowM: 2,
-    dark: true,
-    smokeDetectors: false,
+    dark: 'yes',
+    smokeDetectors: 'no',
     note: '',
   },
 ];

@@ -1,6 +1,8 @@
 /** The demo season: a small crew touring a chain of islands by ferry. Everything here is invented. */
 import {
   type ColdPlan,
+  CONDITION_FIGURES,
+  type Conditions,
   NO_CONDITIONS,
   type Show,
   type ShowBundle,
@@ -55,10 +57,24 @@ const welcome = (performerId: string, say: string): Slot => ({
   worth: 2,
 });
 
+/** Figures of a day that were all measured, at this time. */
+const measured = (takenAt: string, figures: Partial<Conditions>): Conditions => ({
+  ...NO_CONDITIONS,
+  ...figures,
+  measured: CONDITION_FIGURES.filter((name) => figures[name] !== undefined),
+  takenAt,
+});
+
 const plainDay = (date: string, days: number): string =>
   new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 
-const PLAIN_KIT: Pick<Show, 'rehearsals' | 'wantedChance' | 'cold' | 'conditions'> = {
+const PLAIN_KIT: Pick<
+  Show,
+  'rehearsals' | 'wantedChance' | 'cold' | 'conditions' | 'youngest' | 'audienceNeeds' | 'journeys'
+> = {
+  youngest: 5,
+  audienceNeeds: { hearing: 'no', sight: 'no', movement: 'no' },
+  journeys: [],
   rehearsals: 0,
   wantedChance: 95,
   cold: [],
@@ -109,7 +125,7 @@ const BOOKINGS: Booking[] = [
         slot('crushed-can', 'ines'),
         slot('cold-flower', 'ines', { worth: 5, mayLeaveOut: false }),
       ],
-      conditions: { ...NO_CONDITIONS, temperature: 19, humidity: 55, takenAt: '09:20' },
+      conditions: measured('09:20', { temperature: 19, humidity: 55 }),
       note: '',
     },
     gone: {
@@ -149,7 +165,7 @@ const BOOKINGS: Booking[] = [
         slot('smoke-ring-drum', 'ines', { worth: 4 }),
         slot('cloud-burst', 'ines', { worth: 5, mayLeaveOut: false }),
       ],
-      conditions: { ...NO_CONDITIONS, temperature: 14, humidity: 70, wind: 4, takenAt: '11:40' },
+      conditions: measured('11:40', { temperature: 14, humidity: 70, wind: 4 }),
       note: 'No static dome outdoors.',
     },
     gone: {
@@ -190,7 +206,7 @@ const BOOKINGS: Booking[] = [
         slot('cloud-burst', 'ines', { pinned: true, worth: 5, mayLeaveOut: false }),
       ],
       cold: [nitrogen('11:10', 0, 3000)],
-      conditions: { ...NO_CONDITIONS, temperature: 17, humidity: 48, takenAt: '12:50' },
+      conditions: measured('12:50', { temperature: 17, humidity: 48 }),
       note: 'Lantern walk starts at 14:45 sharp from the same doors.',
     },
   },

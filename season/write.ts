@@ -142,7 +142,7 @@ export const set = (
   value: number,
   unit: UnitId,
   source = 'common practice',
-): Setting => ({ id, name, value, unit, source });
+): Setting => ({ id, name, value, most: null, unit, source });
 
 /** From a setting of the method. */
 export const setting = (id: string): Omit<BoundInput, 'input'> => ({

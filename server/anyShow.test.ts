@@ -3,7 +3,7 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { showFile } from '../contract/testing/arbitrary';
 import { gearPlans } from '../core/ready/gear';
-import { readiness } from '../core/ready/go';
+import { NOTHING_AROUND, readiness } from '../core/ready/go';
 import { riskAssessment } from '../core/ready/risks';
 import { runPlanOf } from '../core/stage/plan';
 import { kitList } from '../core/kit/kit';
@@ -40,7 +40,7 @@ test('everything that follows from a show is finite, and every conflict says wha
         expect(conflict.advice.length).toBeGreaterThan(5);
       }
       const fix = fixFinder(input, timeline);
-      const ready = readiness(file, timeline, { marks: [], followUps: [], records: [] });
+      const ready = readiness(file, timeline, NOTHING_AROUND);
       for (const one of ready.verdicts) {
         expect([one.title, one.message].join(' ')).not.toMatch(/undefined|NaN|Infinity/);
         // Whatever fails inside is told as not known; nothing that is judged here fails.

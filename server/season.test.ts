@@ -178,6 +178,7 @@ describe('the repertoire', () => {
       frontRow: 40,
       backRow: 18,
       sound: 45,
+      youngest: 8,
     };
     let judged = 0;
     for (const demo of server.context.demos.list())

@@ -23,6 +23,7 @@ const COLUMNS = [
   { key: 'gramsEach', title: 'Grams each', also: ['weight', 'weight g', 'grams'] },
   { key: 'material', title: 'Material' },
   { key: 'cold', title: 'Cold liquid' },
+  { key: 'lid', title: 'Closes' },
   { key: 'holds', title: 'Holds mL' },
   { key: 'boilsOff', title: 'Goes off mL/h' },
   { key: 'substance', title: 'Substance' },

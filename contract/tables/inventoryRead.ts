@@ -31,6 +31,7 @@ import {
 import {
   COLD_KIND,
   ITEM_KIND,
+  LID,
   LOT_STATE,
   MATERIAL,
   SIGNAL,
@@ -169,6 +170,7 @@ class Reading {
       gramsEach: number('gramsEach') ?? start.gramsEach,
       material: get('material', (text) => readWord(text, MATERIAL)) ?? start.material,
       cold: get('cold', (text) => readWord(text, COLD_KIND)) ?? start.cold,
+      lid: get('lid', (text) => readWord(text, LID)) ?? start.lid,
       holds: number('holds') ?? start.holds,
       boilsOff: number('boilsOff') ?? start.boilsOff,
       substance: get('substance', (text) => readWord(text, SUBSTANCE)) ?? start.substance,

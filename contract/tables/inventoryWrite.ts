@@ -6,6 +6,7 @@ import { STORE_COLUMNS, type StoreKey } from './inventoryColumns';
 import {
   COLD_KIND,
   ITEM_KIND,
+  LID,
   LOT_STATE,
   MATERIAL,
   SIGNAL,
@@ -36,6 +37,7 @@ const itemCells = (item: Item, box: Box | undefined): Cells => ({
   gramsEach: item.gramsEach,
   material: item.material && MATERIAL[item.material],
   cold: item.cold && COLD_KIND[item.cold],
+  lid: LID[item.lid],
   holds: item.holds,
   boilsOff: item.boilsOff,
   substance: item.substance && SUBSTANCE[item.substance],

@@ -6,7 +6,7 @@ import {
   type StrengthKind,
   type SubstanceId,
 } from '../../core/repertoire/substances';
-import type { HazardLabel, ItemKind, KitBasis } from '../../core/repertoire/types';
+import type { HazardLabel, ItemKind, KitBasis, Lid } from '../../core/repertoire/types';
 import { ITEM_KIND_WORDS } from '../../core/kit/words';
 import type { LotState } from '../../core/inventory/types';
 import { KIT_UNITS, type UnitId, UNITS } from '../../core/units/units';
@@ -34,6 +34,13 @@ export const MATERIAL: Record<Material, string> = {
 export const COLD_KIND: Record<ColdKind, string> = {
   nitrogen: 'Liquid nitrogen',
   dryIce: 'Dry ice',
+};
+export const LID: Record<Lid, string> = {
+  unknown: 'Not known',
+  none: 'Open, or no vessel',
+  loose: 'Lies on, or has a vent',
+  snapOn: 'Snaps on, pops off by itself',
+  tight: 'Screwed, clipped or stoppered',
 };
 export const STRENGTH_KIND: Record<StrengthKind, string> = {
   massPerVolume: '% (g in 100 mL)',

@@ -2,7 +2,9 @@
 import fc from 'fast-check';
 import { ARCS, type SlotPair, WEIGHTS } from '../../core/brief/wishes';
 import {
+  CONDITION_FIGURES,
   FLOORS,
+  JOURNEY_BY,
   KNOWN,
   MARK_SHAPES,
   type Person,
@@ -23,6 +25,7 @@ export const person: fc.Arbitrary<Person> = fc.record({
   name: words(60, 1),
   role: words(60),
   competences: fc.subarray([...COMPETENCES]),
+  heartDevice: fc.constantFrom(...KNOWN),
   mayWaive: yes,
   note: words(400),
 });
@@ -38,13 +41,13 @@ export const venue: fc.Arbitrary<Venue> = fc.record({
   ceilingM: orNull(number(1, 100)),
   frontRowM: orNull(number(0, 100)),
   powerSockets: orNull(whole(0, 200)),
-  water: yes,
-  dark: yes,
-  smokeDetectors: yes,
+  water: fc.constantFrom(...KNOWN),
+  dark: fc.constantFrom(...KNOWN),
+  smokeDetectors: fc.constantFrom(...KNOWN),
   detectorsIsolable: fc.constantFrom(...KNOWN),
   detectorsIsolatedBy: words(120),
   alarmToFireService: fc.constantFrom(...KNOWN),
-  drain: yes,
+  drain: fc.constantFrom(...KNOWN),
   airChanges: orNull(number(0, 100)),
   floor: fc.constantFrom(...FLOORS),
   circuits: fc
@@ -58,6 +61,8 @@ export const venue: fc.Arbitrary<Venue> = fc.record({
       maxLength: 2,
     })
     .map((all) => numbered('e', all)),
+  emergencyNumber: words(40),
+  emergencyNote: words(400),
   note: words(1000),
 });
 
@@ -137,6 +142,25 @@ export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbit
       venueId: fc.constant(at?.id ?? null),
       audience: whole(0, 20_000),
       audienceNote: words(200),
+      youngest: orNull(number(0, 120)),
+      audienceNeeds: fc.record({
+        hearing: fc.constantFrom(...KNOWN),
+        sight: fc.constantFrom(...KNOWN),
+        movement: fc.constantFrom(...KNOWN),
+      }),
+      journeys: fc
+        .array(
+          fc.record({
+            name: words(60, 1),
+            by: fc.constantFrom(...JOURNEY_BY),
+            volumeM3: orNull(number(0.1, 100)),
+            airChanges: orNull(number(0, 100)),
+            minutes: orNull(number(0, 500)),
+            people: whole(0, 5),
+          }),
+          { maxLength: 2 },
+        )
+        .map((all) => numbered('j', all)),
       agreed: yes,
       crew: fc.subarray(people.map((p) => p.id)),
       positions: fc.constant(positions),
@@ -159,6 +183,7 @@ export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbit
         wind: orNull(number(0, 60)),
         pressure: orNull(number(500, 1100)),
         sound: orNull(number(0, 130)),
+        measured: fc.subarray([...CONDITION_FIGURES]),
         takenAt: orNull(fc.constantFrom('13:05')),
       }),
       note: words(2000),

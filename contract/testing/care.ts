@@ -7,21 +7,24 @@ import {
   MUST_NOT,
   type Needs,
   NEVER,
-  REMAINING_RISKS,
   type CalculatorBinding,
   type VolunteerCard,
   WHERES,
 } from '../../core/repertoire/care';
 import { HAND_ROLES, type Hazard, HAZARDS } from '../../core/repertoire/types';
 import { CALCULATORS } from '../../core/calculators/catalogue';
-import { number, orNull, wordList, words, yes } from './values';
+import { number, orNull, whole, wordList, words, yes } from './values';
+
+const rating = fc.record({ likelihood: whole(1, 5), severity: whole(1, 5) });
 
 export const hazard: fc.Arbitrary<Hazard> = fc.record({
   kind: fc.constantFrom(...HAZARDS),
   control: words(300),
   atRisk: fc.subarray([...PEOPLE_AT_RISK]),
   firstAid: words(200),
-  remainingRisk: fc.constantFrom(...REMAINING_RISKS),
+  figure: orNull(number(0, 1000)),
+  before: orNull(rating),
+  after: orNull(rating),
 });
 
 export const needs: fc.Arbitrary<Needs> = fc.record({

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { HAZARD_CODES, PRECAUTION_CODES } from '../../core/kit/ghs';
 import { COLD_KINDS, MATERIALS } from '../../core/repertoire/materials';
 import { STRENGTH_KINDS, SUBSTANCE_IDS } from '../../core/repertoire/substances';
-import { type Item, ITEM_KINDS } from '../../core/repertoire/types';
+import { type Item, ITEM_KINDS, LIDS } from '../../core/repertoire/types';
 import { type Box, LOT_STATES, type StockedLot } from '../../core/inventory/types';
 import { dimensionOf } from '../../core/units/units';
 import { STOCK_UNITS } from '../item';
@@ -36,6 +36,7 @@ export const item: fc.Arbitrary<Item> = fc
     gramsEach: orNull(number(0.01, 10_000)),
     material: orNull(fc.constantFrom(...MATERIALS)),
     cold: fc.constant<Item['cold']>(null),
+    lid: fc.constantFrom(...LIDS),
     holds: orNull(number(1, 10_000)),
     boilsOff: orNull(number(0, 1000)),
     substance: orNull(fc.constantFrom(...SUBSTANCE_IDS)),

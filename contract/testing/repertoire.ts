@@ -5,6 +5,7 @@ import {
   COMPETENCES,
   type Demo,
   HAND_ROLES,
+  HAZARDS,
   KIT_BASES,
   type KitLine,
   type Method,
@@ -50,6 +51,7 @@ const task: fc.Arbitrary<Omit<Task, 'id'>> = fc
     sign: orNull(
       fc.record({ watchFor: words(80, 1), waitLeast: whole(0, 60), waitMost: whole(60, 3600) }),
     ),
+    hazards: fc.subarray([...HAZARDS], { maxLength: 2 }),
   })
   .map((value) => (value.phase === 'settle' ? { ...value, hands: [] } : value));
 
@@ -109,6 +111,7 @@ const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
             fc.record({
               name: words(60, 1),
               value: number(-1000, 1000),
+              most: orNull(number(1001, 2000)),
               unit: fc.constantFrom(...UNIT_IDS),
               source: words(120),
             }),
@@ -116,6 +119,10 @@ const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
           )
           .map((all) => numbered('s', all)),
         hazards: fc.array(hazard, { maxLength: 3 }),
+        hazardsReviewed: yes,
+        ruledOut: fc.array(fc.record({ kind: fc.constantFrom(...HAZARDS), why: words(200, 1) }), {
+          maxLength: 2,
+        }),
         needs,
         care,
         volunteerCard: card,
@@ -157,7 +164,10 @@ function boundToSetting<T extends Omit<Method, 'id'>>(method: T, value: number):
   const bound = { input, from: 'setting' as const, ref: 'figure', value: null };
   return {
     ...method,
-    settings: [...method.settings, { id: 'figure', name: 'Figure', value, unit, source: '' }],
+    settings: [
+      ...method.settings,
+      { id: 'figure', name: 'Figure', value, most: null, unit, source: '' },
+    ],
     calculators: [
       { ...first, inputs: [bound, ...first.inputs.filter((one) => one.input !== input)] },
       ...others,

@@ -8,6 +8,8 @@ export interface Person {
   name: string;
   role: string;
   competences: Competence[];
+  /** A heart device or another implant that magnets or high voltage can disturb; as they answered. */
+  heartDevice: Known;
   /** May waive a check or a verdict, with a reason. */
   mayWaive: boolean;
   note: string;
@@ -52,14 +54,14 @@ export interface Venue {
   ceilingM: number | null;
   frontRowM: number | null;
   powerSockets: number | null;
-  water: boolean;
-  dark: boolean;
-  smokeDetectors: boolean;
+  water: Known;
+  dark: Known;
+  smokeDetectors: Known;
   detectorsIsolable: Known;
   detectorsIsolatedBy: string;
   /** The alarm calls the fire service by itself. */
   alarmToFireService: Known;
-  drain: boolean;
+  drain: Known;
   /** Times an hour that the air of the room is changed. */
   airChanges: number | null;
   floor: Floor;
@@ -70,6 +72,9 @@ export interface Venue {
   stageWidthM: number | null;
   stageDepthM: number | null;
   exits: Exit[];
+  /** Whom to call there, and what to tell them or fetch: defibrillator, meeting place, way in. */
+  emergencyNumber: string;
+  emergencyNote: string;
   note: string;
 }
 
@@ -144,6 +149,16 @@ export interface ColdPlan {
   measured: { at: string; amount: number } | null;
 }
 
+export const CONDITION_FIGURES = [
+  'temperature',
+  'humidity',
+  'people',
+  'wind',
+  'pressure',
+  'sound',
+] as const;
+export type ConditionFigure = (typeof CONDITION_FIGURES)[number];
+
 /** What was measured, or is expected, on the day. Null where unknown. */
 export interface Conditions {
   /** °C. */
@@ -154,11 +169,13 @@ export interface Conditions {
   people: number | null;
   /** m/s. */
   wind: number | null;
-  /** hPa; null for the usual 1013. */
+  /** hPa. */
   pressure: number | null;
   /** dB(A) in the room by itself. */
   sound: number | null;
-  /** Local time at which they were taken; null for what is only expected. */
+  /** Which of them were measured; the others are expected. */
+  measured: ConditionFigure[];
+  /** Local time at which they were taken; null while none was. */
   takenAt: string | null;
 }
 
@@ -169,8 +186,38 @@ export const NO_CONDITIONS: Conditions = {
   wind: null,
   pressure: null,
   sound: null,
+  measured: [],
   takenAt: null,
 };
+
+/** Whether some of the audience hear, see or move with difficulty; as the host answered. */
+export interface AudienceNeeds {
+  hearing: Known;
+  sight: Known;
+  movement: Known;
+}
+
+export const NO_AUDIENCE_NEEDS: AudienceNeeds = {
+  hearing: 'unknown',
+  sight: 'unknown',
+  movement: 'unknown',
+};
+
+export const JOURNEY_BY = ['vehicle', 'lift', 'ferry', 'foot'] as const;
+
+/** A part of the way that things travel, for the air of what they travel in. */
+export interface Journey {
+  id: string;
+  name: string;
+  by: (typeof JOURNEY_BY)[number];
+  /** m³ of air about them; null while not known. */
+  volumeM3: number | null;
+  /** Times an hour that it is changed; null while not known. */
+  airChanges: number | null;
+  minutes: number | null;
+  /** People who breathe that air. */
+  people: number;
+}
 
 export interface Show {
   id: string;
@@ -187,6 +234,11 @@ export interface Show {
   venueId: string | null;
   audience: number;
   audienceNote: string;
+  /** Years; null while nobody has asked. */
+  youngest: number | null;
+  audienceNeeds: AudienceNeeds;
+  /** The ways to the show and in the house, in order. */
+  journeys: Journey[];
   agreed: boolean;
   crew: string[];
   positions: Position[];

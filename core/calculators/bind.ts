@@ -1,9 +1,10 @@
 /** From what a method's input is bound to, to a value in the calculator's own unit. */
 import type { BoundInput } from '../repertoire/care';
 import type { Setting } from '../repertoire/types';
-import type { HouseholdSizes } from '../units/household';
+import { HOUSEHOLD, HOUSEHOLD_SPREAD, type HouseholdSizes } from '../units/household';
 import { type UnitId, dimensionOf, fromBase, toBase } from '../units/units';
 import type { FactId, NumberInput, Calculator, Values } from './calculator';
+import type { Ranges } from './range';
 
 /** A fact of the day; null where it is not measured. In the base unit of its kind. */
 export type Facts = Readonly<Record<FactId, number | null>>;
@@ -24,10 +25,40 @@ export function settingValue(
   return unit === null ? null : fromBase(toBase(setting.value, setting.unit, sizes), unit);
 }
 
+/** What a household word may be off by; 1 for what has a fixed size, and for sizes that somebody set. */
+function spreadOf(unit: UnitId, sizes: HouseholdSizes): number {
+  if (!(unit in HOUSEHOLD)) return 1;
+  const word = unit as keyof HouseholdSizes;
+  return sizes[word] === HOUSEHOLD[word] ? HOUSEHOLD_SPREAD[word] : 1;
+}
+
+/** From what to what a setting may be, as the calculator calculates with it; null where it is one figure. */
+export function settingRange(
+  input: NumberInput,
+  setting: Setting,
+  sizes: HouseholdSizes = HOUSEHOLD,
+): readonly [number, number] | null {
+  const spread = spreadOf(setting.unit, sizes);
+  if (setting.most === null && spread === 1) return null;
+  const least = settingValue(input, { ...setting, value: setting.value / spread }, sizes);
+  const most = settingValue(
+    input,
+    { ...setting, value: (setting.most ?? setting.value) * spread },
+    sizes,
+  );
+  return least === null || most === null ? null : [Math.min(least, most), Math.max(least, most)];
+}
+
 export interface ResolvedInputs {
   values: Values;
+  /** Inputs that are no single figure. */
+  ranges: Ranges;
   /** Facts that are asked for and not known. */
   missing: FactId[];
+  /** Facts that are only expected. */
+  expected: FactId[];
+  /** Labels of inputs that nothing says and no fact gives. */
+  unsaid: string[];
   /** Where each figure comes from, by input. */
   from: Record<string, string>;
 }
@@ -35,26 +66,36 @@ export interface ResolvedInputs {
 interface BindingContext {
   settings: readonly Setting[];
   facts: Facts;
+  /** Which of the facts nobody has measured yet. */
+  expected?: ReadonlySet<FactId>;
   sizes?: HouseholdSizes;
 }
 
-/** The values of a calculator as bound; what is not bound is the day's fact, or else the usual value. */
+/**
+ * The values of a calculator as bound; what is not bound is the day's fact. An input that neither gives is
+ * unsaid: its usual value stands in, for the working only.
+ */
 export function resolveInputs(
   calculator: Calculator,
   inputs: readonly BoundInput[],
-  { settings, facts, sizes }: BindingContext,
+  { settings, facts, expected = new Set(), sizes }: BindingContext,
 ): ResolvedInputs {
-  const missing: FactId[] = [];
   const values: Record<string, number | string> = {};
+  const ranges: Record<string, readonly [number, number]> = {};
   const from: Record<string, string> = {};
+  /** Inputs that wait for something, with what they wait for. */
+  const unsaid = new Map<string, string>();
+  const missing = new Map<string, FactId>();
+  const awaited = new Map<string, FactId>();
   for (const [id, input] of Object.entries(calculator.inputs)) {
     const bound = inputs.find((one) => one.input === id);
     values[id] = input.usual;
-    from[id] = 'usual value';
+    from[id] = 'not said; the usual value';
     if (input.kind === 'choice') {
-      if (bound?.from === 'choice' && Object.hasOwn(input.options, bound.ref))
+      if (bound?.from === 'choice' && Object.hasOwn(input.options, bound.ref)) {
         values[id] = bound.ref;
-      from[id] = 'as chosen';
+        from[id] = 'as chosen';
+      } else unsaid.set(id, input.label);
       continue;
     }
     if (bound?.from === 'fixed' && bound.value !== null) {
@@ -65,18 +106,40 @@ export function resolveInputs(
     if (bound?.from === 'setting') {
       const setting = settings.find((one) => one.id === bound.ref);
       const value = setting ? settingValue(input, setting, sizes) : null;
-      if (setting && value !== null) {
-        values[id] = value;
-        from[id] = `setting “${setting.name}”`;
+      if (!setting || value === null) {
+        unsaid.set(id, input.label);
+        continue;
       }
+      values[id] = value;
+      from[id] = `setting “${setting.name}”`;
+      const range = settingRange(input, setting, sizes);
+      if (range) ranges[id] = range;
       continue;
     }
     const fact = bound?.from === 'day' ? (bound.ref as FactId) : input.fact;
-    if (fact === undefined) continue;
+    if (fact === undefined) {
+      unsaid.set(id, input.label);
+      continue;
+    }
     const known = facts[fact] ?? null;
-    from[id] = 'the day';
-    if (known === null) missing.push(fact);
-    else values[id] = fromBase(known, input.unit);
+    from[id] = expected.has(fact) ? 'expected' : 'the day';
+    if (known === null) missing.set(id, fact);
+    else {
+      values[id] = fromBase(known, input.unit);
+      if (expected.has(fact)) awaited.set(id, fact);
+    }
   }
-  return { values, missing: [...new Set(missing)], from };
+  // What does not count with the other values is not asked for.
+  const unused = new Set((calculator.unused?.(values) ?? []).map(String));
+  const asked = <T>(of: ReadonlyMap<string, T>): T[] => [
+    ...new Set([...of].flatMap(([id, value]) => (unused.has(id) ? [] : [value]))),
+  ];
+  return {
+    values,
+    ranges: Object.fromEntries(Object.entries(ranges).filter(([id]) => !unused.has(id))),
+    missing: asked(missing),
+    expected: asked(awaited),
+    unsaid: asked(unsaid),
+    from,
+  };
 }

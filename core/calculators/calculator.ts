@@ -20,6 +20,7 @@ export const FACTS = [
   'frontRow',
   'backRow',
   'sound',
+  'youngest',
 ] as const;
 export type FactId = (typeof FACTS)[number];
 
@@ -35,6 +36,8 @@ export interface NumberInput {
   also?: readonly UnitId[];
   /** Ends of the slider. */
   slide: readonly [number, number];
+  /** The least change of it that one can make on the spot: one stroke, half a mL; none where it can't be changed. */
+  change?: number;
   /** What of the day it usually is. */
   fact?: FactId;
 }
@@ -66,7 +69,8 @@ export interface WorkingStep {
 }
 
 export interface Assessment {
-  level: Exclude<VerdictLevel, 'unknown'>;
+  /** “unknown” where something that decides was left unsaid. */
+  level: VerdictLevel;
   /** A stop that no reason sets aside. */
   final: boolean;
   /** One sentence, with the figure in it. */
@@ -93,9 +97,21 @@ export const CALCULATOR_FAMILIES = [
   'sound',
   'charge',
   'motion',
+  'gas',
+  'heat',
   'chance',
 ] as const;
 export type CalculatorFamily = (typeof CALCULATOR_FAMILIES)[number];
+
+/** What a calculator rests on, for the table of all of them. */
+export interface Grounds {
+  formula: string;
+  /** For what it holds, and for what not. */
+  validity: string;
+  source: string;
+  /** What its figures were held against, from outside of it. */
+  check: string;
+}
 
 interface CalculatorParts<I extends Inputs> {
   id: string;
@@ -104,6 +120,9 @@ interface CalculatorParts<I extends Inputs> {
   /** What it answers, as a presenter would ask it. */
   question: string;
   inputs: I;
+  /** Inputs that do not count with these values; they are not asked for. */
+  unused?: (values: Values<I>) => (keyof I)[];
+  grounds: Grounds;
   /** What is wrong between two inputs, at the one to be changed. */
   faults?: (values: Values<I>) => { [K in keyof I]?: string };
   evaluate: (values: Values<I>) => Assessment;
@@ -141,6 +160,7 @@ export const temperatureInput = number({
   most: 60,
   usual: 20,
   slide: [0, 40],
+  change: 1,
   fact: 'temperature',
 });
 export const pressureInput = number({

@@ -5,9 +5,19 @@ import { dome } from './charge/dome';
 import { chill } from './cold/chill';
 import { closedVessel } from './cold/closedVessel';
 import { coldLeft } from './cold/left';
+import { balloon } from './gas/balloon';
+import { poppingLid } from './gas/poppingLid';
+import { sodaGas } from './gas/sodaGas';
+import { candle } from './heat/candle';
+import { coldInWater } from './heat/coldInWater';
+import { steamCan } from './heat/steamCan';
 import { clearZone } from './motion/clearZone';
+import { magnetPipe } from './motion/magnetPipe';
 import { slidingMagnet } from './motion/slidingMagnet';
+import { thrust } from './motion/thrust';
 import { turning } from './motion/turning';
+import { vacuumLauncher } from './motion/vacuumLauncher';
+import { waterRocket } from './motion/waterRocket';
 import { fizz } from './reaction/fizz';
 import { foam } from './reaction/foam';
 import { metalGas } from './reaction/metalGas';
@@ -33,8 +43,18 @@ export const CALCULATORS: readonly Calculator[] = [
   heard,
   dome,
   clearZone,
+  waterRocket,
+  vacuumLauncher,
+  thrust,
   turning,
+  magnetPipe,
   slidingMagnet,
+  sodaGas,
+  poppingLid,
+  balloon,
+  steamCan,
+  candle,
+  coldInWater,
   enoughGoes,
 ];
 

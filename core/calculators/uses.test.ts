@@ -25,7 +25,10 @@ test('a setting and the calculators that calculates with it, with the kinds that
     ],
   });
   expect(usesOf(made, 'dose')).toEqual({
-    calculators: ['How tall and how hot is the foam?', 'How much does it take to chill?'],
+    calculators: [
+      'How tall and how hot is the foam?',
+      'How much does it take to chill, and how long?',
+    ],
     kinds: ['volume'],
   });
   expect(usesOf(made, 'thick').kinds).toEqual(['count', 'share']);

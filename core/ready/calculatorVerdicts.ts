@@ -3,19 +3,21 @@ import type { ShowBundle } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { CalculatorBinding } from '../repertoire/care';
 import type { Method } from '../repertoire/types';
-import { resolveInputs } from '../calculators/bind';
+import { type ResolvedInputs, resolveInputs } from '../calculators/bind';
 import { findCalculator } from '../calculators/catalogue';
-import { evaluateChecked } from '../calculators/evaluate';
+import { edgesOf, passes } from '../calculators/edge';
+import { evaluateOver } from '../calculators/range';
 import { UNITS } from '../units/units';
 import {
+  type Assessment,
   workingStep,
   type WorkingStep,
   type Calculator,
   toThreeFigures,
   type Values,
 } from '../calculators/calculator';
-import { listInWords } from '../words';
-import { FACT_WORDS, dayFactsAt } from './facts';
+import { listInWords, lowerFirst } from '../words';
+import { FACT_WORDS, dayFactsAt, expectedFacts } from './facts';
 import { isolated } from './isolated';
 import { type Verdict, verdict } from './verdict';
 
@@ -25,17 +27,61 @@ function inputSteps(
   values: Values,
   from: Readonly<Record<string, string>>,
 ): WorkingStep[] {
-  return Object.entries(calculator.inputs).map(([id, input]) => {
-    const value = values[id];
-    if (input.kind === 'choice')
-      return workingStep(
-        input.label,
-        input.options[String(value)] ?? String(value),
-        from[id] ?? '',
-      );
-    const unit = input.unit === 'piece' ? '' : ` ${UNITS[input.unit].label}`;
-    return workingStep(input.label, `${toThreeFigures(Number(value))}${unit}`, from[id] ?? '');
-  });
+  const unused = new Set((calculator.unused?.(values) ?? []).map(String));
+  return Object.entries(calculator.inputs)
+    .filter(([id]) => !unused.has(id))
+    .map(([id, input]) => {
+      const value = values[id];
+      if (input.kind === 'choice')
+        return workingStep(
+          input.label,
+          input.options[String(value)] ?? String(value),
+          from[id] ?? '',
+        );
+      const unit = input.unit === 'piece' ? '' : ` ${UNITS[input.unit].label}`;
+      return workingStep(input.label, `${toThreeFigures(Number(value))}${unit}`, from[id] ?? '');
+    });
+}
+
+const sentence = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+
+/** What would have to be known before it is a pass; null when all of it is. */
+function notKnown(
+  calculator: Calculator,
+  { missing, expected, unsaid }: Pick<ResolvedInputs, 'missing' | 'expected' | 'unsaid'>,
+  assessment: Assessment,
+): Pick<Verdict, 'level' | 'message' | 'remedy'> | null {
+  if (assessment.final) return null;
+  const asks = [
+    ...missing.map((fact) => FACT_WORDS[fact]),
+    ...(unsaid.length > 0 ? [`say in the demo: ${listInWords(unsaid.map(lowerFirst))}`] : []),
+  ];
+  if (asks.length > 0)
+    return {
+      level: 'unknown',
+      message: `${calculator.title} Not known.`,
+      remedy: sentence(asks.join('; ')),
+    };
+  if (expected.length > 0 && passes(assessment.level))
+    return {
+      level: 'unknown',
+      message: `Only expected so far. ${assessment.message}`,
+      remedy: sentence(listInWords(expected.map((fact) => FACT_WORDS[fact]))),
+    };
+  return null;
+}
+
+/** A pass that a little change undoes is at the edge; a fault that a little change mends says by how much. */
+function withEdge(calculator: Calculator, values: Values, of: Assessment): Assessment {
+  const words = edgesOf(calculator, values).map((edge) => edge.words);
+  if (words.length === 0 || of.level === 'stop') return of;
+  if (!passes(of.level)) return { ...of, remedy: `Would do: ${words.join(', or ')}. ${of.remedy}` };
+  return {
+    ...of,
+    level: 'watch',
+    message: /^at the edge/i.test(of.message) ? of.message : `At the edge. ${of.message}`,
+    remedy: `No longer with ${words.join(', or ')}. ${of.remedy}`.trim(),
+  };
 }
 
 function judgeOne(
@@ -45,11 +91,13 @@ function judgeOne(
 ): Verdict | null {
   const calculator = findCalculator(binding.calculator);
   if (!calculator) return null;
-  const { values, missing, from } = resolveInputs(calculator, binding.inputs, {
+  const resolved = resolveInputs(calculator, binding.inputs, {
     settings: method.settings,
     facts: dayFactsAt(bundle, slot),
+    expected: expectedFacts(bundle),
     sizes: bundle.household,
   });
+  const { values, ranges, from } = resolved;
   const shared = {
     key: `calculator:${slot.id}:${binding.id}`,
     kind: 'calculator' as const,
@@ -57,7 +105,7 @@ function judgeOne(
     slotIds: [slot.id],
   };
   const steps = inputSteps(calculator, values, from);
-  const evaluated = evaluateChecked(calculator, values);
+  const evaluated = evaluateOver(calculator, values, ranges);
   if (!evaluated.ok)
     return verdict({
       ...shared,
@@ -66,19 +114,15 @@ function judgeOne(
       remedy: 'Correct the setting in the demo.',
       steps,
     });
-  const { steps: working, ...assessment } = evaluated.assessment;
-  // What is not measured is unknown, not a usual day; a use that is never allowed is refused all the same.
-  if (missing.length > 0 && !assessment.final) {
-    const asked = listInWords(missing.map((fact) => FACT_WORDS[fact]));
-    return verdict({
-      ...shared,
-      level: 'unknown',
-      message: `${calculator.title} Not known.`,
-      remedy: `${asked.charAt(0).toUpperCase()}${asked.slice(1)}.`,
-      steps,
-    });
-  }
-  return verdict({ ...shared, ...assessment, steps: [...steps, ...working] });
+  const { steps: working, ...assessment } =
+    Object.keys(ranges).length === 0
+      ? withEdge(calculator, values, evaluated.assessment)
+      : evaluated.assessment;
+  const open = notKnown(calculator, resolved, evaluated.assessment);
+  // What is not known has no figure of its own: the one at hand stands on usual values.
+  if (open && (resolved.missing.length > 0 || resolved.unsaid.length > 0))
+    return verdict({ ...shared, ...open, steps });
+  return verdict({ ...shared, ...assessment, ...open, steps: [...steps, ...working] });
 }
 
 /** Verdicts of the calculators that the show's methods are bound to, in running order. */

@@ -1,8 +1,9 @@
-/** What is never done, and what a flame asks for. */
+/** What is never done. */
 import type { ShowBundle } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Never } from '../repertoire/care';
 import type { HazardKind, Method } from '../repertoire/types';
+import { closedVessels } from './closed';
 import { type Verdict, verdict } from './verdict';
 
 export const NEVER_WORDS: Record<Never, string> = {
@@ -36,27 +37,32 @@ const stops = ({ slot, demo, method }: ResolvedSlot): Verdict[] =>
     }),
   );
 
-/** A flame with nothing to put it out, or without a person beside it. */
-function flames({ slot, demo, method }: ResolvedSlot): Verdict[] {
-  if (!has(method, 'openFlame') && !has(method, 'flammableVapour')) return [];
-  const { extinguisher, heldBy } = method.care;
-  if (extinguisher !== 'none' && heldBy !== null) return [];
-  return [
-    verdict({
-      key: `flame:${slot.id}`,
-      kind: 'caution',
-      level: extinguisher === 'none' ? 'fix' : 'watch',
-      title: demo.name,
-      message:
-        extinguisher === 'none'
-          ? 'A flame, and no extinguisher is named.'
-          : 'A flame, and nobody is named to stand beside it with the extinguisher.',
-      remedy: 'Name it, and who holds it, in the demo.',
-      source: 'common practice',
-      slotIds: [slot.id],
-    }),
-  ];
-}
+/** A vessel of something cold that nothing gets out of: found, even where nobody ticked it. */
+const closed = (bundle: ShowBundle, resolved: ResolvedSlot): Verdict[] =>
+  resolved.method.care.never.includes('closedCryogen')
+    ? []
+    : closedVessels(bundle, resolved).map(({ because, guessed }) =>
+        verdict({
+          key: `never:${resolved.slot.id}:closedCryogen`,
+          kind: 'caution',
+          level: 'stop',
+          final: true,
+          title: resolved.demo.name,
+          message: `${NEVER_WORDS.closedCryogen}: not for a show (${because}).`,
+          remedy: guessed
+            ? 'Say of every vessel in its kit how it closes: open, loose, or a lid that pops off. If it is closed, leave it out. It can’t be waived.'
+            : 'Leave it out. It can’t be waived.',
+          limit: 'every vessel open to the air',
+          source: 'common practice of every supplier',
+          slotIds: [resolved.slot.id],
+          place: {
+            page: 'demo',
+            id: resolved.demo.id,
+            methodId: resolved.method.id,
+            part: 'kit',
+          },
+        }),
+      );
 
 export const cautionVerdicts = (bundle: ShowBundle): Verdict[] =>
-  resolveSlots(bundle).flatMap((resolved) => [...stops(resolved), ...flames(resolved)]);
+  resolveSlots(bundle).flatMap((resolved) => [...stops(resolved), ...closed(bundle, resolved)]);

@@ -25,7 +25,6 @@ export const CHECK_KINDS = [
   'fill',
   'test',
   'gear',
-  'warning',
   'volunteer',
   'measure',
   'lastTime',
@@ -89,6 +88,9 @@ function setters(bundle: ShowBundle, { method }: ResolvedSlot): string[] {
   return able.length > 0 ? able : bundle.show.crew;
 }
 
+const fetchedOnStage = ({ tasks, volunteerCard }: ResolvedSlot['method']): boolean =>
+  tasks.some(({ id, phase }) => id === volunteerCard.fetchedIn && phase === 'perform');
+
 function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSlot): CheckDraft[] {
   const { slot, demo, method } = resolved;
   const mine = timeline.tasks.filter((task) => task.slot === slot.id);
@@ -149,22 +151,8 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
     });
   }
   drafts.push(...gearChecks(bundle, resolved, timeline), ...guardChecks(bundle, resolved));
-  if (method.warning) {
-    drafts.push({
-      people: [],
-      before: 0,
-      check: {
-        ...base,
-        key: `warning:${slot.id}`,
-        kind: 'warning',
-        personId: speaker,
-        title: `Warning given for ${demo.name}`,
-        detail: `“${method.warning}”`,
-        holds: holdsShow(resolved),
-      },
-    });
-  }
-  if (method.volunteers > 0) {
+  // Who is fetched in a step of the show is briefed in it.
+  if (method.volunteers > 0 && !fetchedOnStage(method)) {
     drafts.push({
       people: [],
       before: 0,

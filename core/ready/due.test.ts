@@ -18,7 +18,6 @@ const TAKES: Record<CheckKind, number> = {
   place: 150,
   fill: 120,
   gear: 45,
-  warning: 0,
   volunteer: 0,
   measure: 120,
   lastTime: 60,
@@ -40,7 +39,7 @@ const work = (person: string, start: number, end: number): PlacedTask => ({
 const demands: fc.Arbitrary<CheckDemand<Plain>[]> = fc
   .array(
     fc.record({
-      kind: fc.constantFrom<CheckKind>('test', 'place', 'fill', 'gear', 'warning', 'volunteer'),
+      kind: fc.constantFrom<CheckKind>('test', 'place', 'fill', 'gear', 'volunteer'),
       named: fc.option(fc.constantFrom('ines', 'jo')),
       people: fc.subarray(['ines', 'jo', 'mara'], { minLength: 1 }),
       before: fc.integer({ min: -3000, max: 0 }),

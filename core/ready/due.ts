@@ -18,13 +18,12 @@ interface Day {
   doors: number;
 }
 
-/** Seconds a check takes, as common practice has it; warnings and briefing are for a full room. */
+/** Seconds a check takes, as common practice has it; briefing is for a full room. */
 const EFFORT: Record<CheckKind, number> = {
   test: 120,
   place: 150,
   fill: 120,
   gear: 45,
-  warning: 0,
   volunteer: 0,
   measure: 120,
   lastTime: 60,
@@ -35,7 +34,7 @@ const EFFORT: Record<CheckKind, number> = {
 };
 
 /** Said once the audience is in: seconds before the start. */
-const SAID: Partial<Record<CheckKind, number>> = { volunteer: 300, warning: 120 };
+const SAID: Partial<Record<CheckKind, number>> = { volunteer: 300 };
 
 /** Backwards from the doors: gear is laid ready last, tests are made first, while there is time to fix. */
 const BACKWARDS: readonly CheckKind[] = [

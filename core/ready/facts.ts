@@ -1,5 +1,11 @@
 /** What of the day and of the room the calculators can know. */
-import type { Place, Show, ShowBundle, Slot } from '../brief/types';
+import {
+  CONDITION_FIGURES,
+  type Place,
+  type Show,
+  type ShowBundle,
+  type Slot,
+} from '../brief/types';
 import type { Facts } from '../calculators/bind';
 import type { FactId } from '../calculators/calculator';
 
@@ -15,6 +21,7 @@ export const FACT_WORDS: Record<FactId, string> = {
   frontRow: 'put in how far off the front row is',
   backRow: 'put in the venue’s length',
   sound: 'measure how loud the room is',
+  youngest: 'ask the host how old the youngest is',
 };
 
 /** What each is called. */
@@ -29,10 +36,8 @@ export const FACT_NAMES: Record<FactId, string> = {
   frontRow: 'front row',
   backRow: 'back row',
   sound: 'sound level of the room',
+  youngest: 'youngest in the audience',
 };
-
-/** hPa; the standard atmosphere, where no barometer was read. */
-const USUAL_PRESSURE = 1013.25;
 
 /** Air changes an hour outdoors: so many that nothing gathers. Our own mark. */
 const OUTDOORS = 100;
@@ -63,14 +68,27 @@ export function dayFactsOf(bundle: ShowBundle): Facts {
     humidity: conditions.humidity,
     people: conditions.people ?? bookedPeople(show),
     wind: conditions.wind ?? (venue && !outdoors ? 0 : null),
-    pressure: (conditions.pressure ?? USUAL_PRESSURE) * 0.1,
+    pressure: conditions.pressure === null ? null : conditions.pressure * 0.1,
     roomVolume: outdoors ? OPEN_AIR : room === null ? null : room * 1_000_000,
     airChanges: outdoors ? OUTDOORS : (venue?.airChanges ?? null),
     frontRow: venue?.frontRowM ?? null,
     // The farthest seat is no farther than the room is long.
     backRow: outdoors ? null : (venue?.lengthM ?? null),
     sound: conditions.sound,
+    youngest: show.youngest,
   };
+}
+
+/** Facts that the day has to be measured for, and that so far are only expected. */
+export function expectedFacts({ show }: Pick<ShowBundle, 'show'>): ReadonlySet<FactId> {
+  const { conditions } = show;
+  // How many people come is agreed with the host, and counted for the forecast of nothing else.
+  return new Set(
+    CONDITION_FIGURES.filter(
+      (name) =>
+        name !== 'people' && conditions[name] !== null && !conditions.measured.includes(name),
+    ),
+  );
 }
 
 /**

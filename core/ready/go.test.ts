@@ -9,7 +9,15 @@ import type { Method } from '../repertoire/types';
 import { after, task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { dayChecks } from './checks';
-import { goNoGo, holdingLines, holdingWords, type Mark, readiness, readingFault } from './go';
+import {
+  goNoGo,
+  holdingLines,
+  holdingWords,
+  type Mark,
+  NOTHING_AROUND,
+  readiness,
+  readingFault,
+} from './go';
 import type { OpenFollowUp } from './situationChecks';
 import { planFrame, withPlace } from './plan';
 import { riskAssessment, risksMarkdown } from './risks';
@@ -91,9 +99,8 @@ describe('a figure that is read off', () => {
     const from = used();
     const open = (value: number | null) =>
       readiness(from, timelineOf(from), {
+        ...NOTHING_AROUND,
         marks: [mark('test:pump', { value })],
-        followUps: [],
-        records: [],
       }).state.holding.map((check) => check.key);
     expect(open(8)).not.toContain('test:pump');
     expect(open(6)).toContain('test:pump');
@@ -191,7 +198,9 @@ describe('the risk assessment', () => {
         {
           ...blankHazard('hot', 'Tongs only'),
           atRisk: ['performer', 'audience'],
-          remainingRisk: 'medium',
+          figure: null,
+          before: null,
+          after: { likelihood: 2, severity: 3 },
         },
       ],
       care: { ...NO_CARE, disposal: 'Down the sink', extinguisher: 'blanket', heldBy: 'helper' },

@@ -7,6 +7,7 @@ import { counted } from '../words';
 import { type Check, type DayChecks, dayChecks } from './checks';
 import { judge } from './judge';
 import type { OpenFollowUp } from './situationChecks';
+import type { StockShare } from './stock';
 import type { Verdict } from './verdict';
 
 /** The mark on a check, or on a verdict that is waived. */
@@ -39,6 +40,8 @@ const settles = (check: Check, mark: Mark): boolean =>
 
 export interface GoNoGo {
   go: boolean;
+  /** It is over: what was open then is told, and asked for no more. */
+  performed: boolean;
   /** Verdicts that keep the show from starting, until fixed or passed over. */
   stop: Verdict[];
   fix: Verdict[];
@@ -53,7 +56,8 @@ export interface GoNoGo {
 }
 
 function wordsOf(state: Omit<GoNoGo, 'words'>, checks: number): string {
-  const { stop, fix, unknown, holding, open } = state;
+  const { stop, fix, unknown, holding, open, performed, done } = state;
+  if (performed) return `Performed: ${done} of ${counted(checks, 'check')} done before it`;
   const troubles = [
     ...(stop.length > 0
       ? [`${counted(stop.length, 'thing')} ${stop.length === 1 ? 'stops' : 'stop'} the show`]
@@ -76,6 +80,7 @@ export function goNoGo(
   checks: readonly Check[],
   marks: readonly Mark[],
   verdicts: readonly Verdict[] = [],
+  performed = false,
 ): GoNoGo {
   const marked = new Map(marks.map((mark) => [mark.key, mark]));
   const open = checks.filter((check) => {
@@ -97,7 +102,7 @@ export function goNoGo(
     done: checks.length - open.length,
   };
   const go = [state.stop, state.fix, state.unknown, holding].every((list) => list.length === 0);
-  return { ...state, go, words: wordsOf({ ...state, go }, checks.length) };
+  return { ...state, go, performed, words: wordsOf({ ...state, go, performed }, checks.length) };
 }
 
 const inOne = (one: Verdict): string => `${one.title}: ${one.message.replace(/\.$/, '')}`;
@@ -123,7 +128,20 @@ export interface ReadinessContext {
   marks: readonly Mark[];
   followUps: readonly OpenFollowUp[];
   records: readonly KnownRecord[];
+  /** What the store has for it, and lacks. */
+  shares: readonly StockShare[];
+  /** A performance of it has come to its end. */
+  performed: boolean;
 }
+
+/** Nothing is known around it. */
+export const NOTHING_AROUND: ReadinessContext = {
+  marks: [],
+  followUps: [],
+  records: [],
+  shares: [],
+  performed: false,
+};
 
 export interface Readiness extends DayChecks {
   verdicts: Verdict[];
@@ -134,9 +152,9 @@ export interface Readiness extends DayChecks {
 export function readiness(
   bundle: ShowBundle,
   timeline: Timeline,
-  { marks, followUps, records }: ReadinessContext,
+  { marks, followUps, records, shares, performed }: ReadinessContext,
 ): Readiness {
   const day = dayChecks(bundle, timeline, followUps);
-  const verdicts = judge(bundle, timeline, { records });
-  return { ...day, verdicts, state: goNoGo(day.checks, marks, verdicts) };
+  const verdicts = judge(bundle, timeline, { records, shares });
+  return { ...day, verdicts, state: goNoGo(day.checks, marks, verdicts, performed) };
 }

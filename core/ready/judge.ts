@@ -3,9 +3,16 @@ import type { ShowBundle } from '../brief/types';
 import type { KitOptions } from '../kit/demand';
 import type { Timeline } from '../lineup/types';
 import { cautionVerdicts } from './cautions';
-import { coldRoomVerdicts } from './coldRoom';
-import { combinationVerdicts } from './combinations';
+import { bookingVerdicts } from './booking';
+import { type StockShare, stockVerdicts } from './stock';
+import { airVerdicts } from './air/verdicts';
+import { gearCountVerdicts } from './gearCount';
+import { journeyVerdicts } from './journeys';
+import { meetingVerdicts } from './meeting/verdicts';
+import { soundVerdicts } from './sound';
+import { storeVerdicts } from './meeting/store';
 import { exitVerdicts } from './exits';
+import { hazardVerdicts } from './hazards/verdicts';
 import { distanceVerdicts } from './plan';
 import { powerVerdicts } from './power';
 import { roomVerdicts } from './room';
@@ -15,13 +22,29 @@ import { lostVerdicts } from './lost';
 import { type Verdict, type VerdictKind, worseFirst } from './verdict';
 import { voiceVerdicts } from './voice';
 
+export interface JudgeOptions extends KitOptions {
+  /** What the store has for the show, and lacks. */
+  shares?: readonly StockShare[];
+}
+
 /** All verdicts on a show. Those that are alike stay in running order. */
-export function judge(bundle: ShowBundle, timeline: Timeline, options: KitOptions = {}): Verdict[] {
+export function judge(
+  bundle: ShowBundle,
+  timeline: Timeline,
+  options: JudgeOptions = {},
+): Verdict[] {
   const sources: readonly [kind: VerdictKind, title: string, judged: () => Verdict[]][] = [
     ['caution', 'Slots', () => lostVerdicts(bundle)],
+    ['booking', 'The booking', () => bookingVerdicts(bundle)],
+    ['kit', 'The store', () => stockVerdicts(bundle, options.shares ?? [])],
     ['caution', 'Cautions', () => cautionVerdicts(bundle)],
-    ['combination', 'Demonstrations together', () => combinationVerdicts(bundle, timeline)],
-    ['combination', 'Air in the room', () => coldRoomVerdicts(bundle, timeline, options)],
+    ['hazard', 'Hazards', () => hazardVerdicts(bundle, timeline)],
+    ['hazard', 'Protective gear', () => gearCountVerdicts(bundle, timeline)],
+    ['combination', 'Demonstrations together', () => meetingVerdicts(bundle, timeline)],
+    ['combination', 'Boxes', () => storeVerdicts(bundle)],
+    ['air', 'Air in the room', () => airVerdicts(bundle, timeline, options)],
+    ['sound', 'Sound', () => soundVerdicts(bundle, timeline)],
+    ['journey', 'The way there', () => journeyVerdicts(bundle, timeline, options)],
     ['calculator', 'Calculations', () => calculatorVerdicts(bundle)],
     ['distance', 'Distances', () => distanceVerdicts(bundle, timeline)],
     ['distance', 'Exits', () => exitVerdicts(bundle, timeline)],

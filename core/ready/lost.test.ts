@@ -5,7 +5,7 @@ import type { ShowBundle } from '../brief/types';
 import { timelineOf } from '../lineup/fromBundle';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
-import { readiness } from './go';
+import { NOTHING_AROUND, readiness } from './go';
 import { kitIsWhole, lostVerdicts } from './lost';
 
 const tasks = [task('p', 'perform', 60)];
@@ -40,7 +40,7 @@ describe('each is told, and holds the show', () => {
   ])('%s', (_what, from, key, title, kit) => {
     expect(lostVerdicts(from)).toMatchObject([{ key, title, level: 'fix' }]);
     expect(kitIsWhole(from)).toBe(kit);
-    const { state } = readiness(from, timelineOf(from), { marks: [], followUps: [], records: [] });
+    const { state } = readiness(from, timelineOf(from), NOTHING_AROUND);
     expect(state.go).toBe(false);
     expect(state.fix.map((one) => one.key)).toContain(key);
   });

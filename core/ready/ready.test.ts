@@ -50,7 +50,6 @@ describe('checks follow from the line-up', () => {
       'place:slot-forks',
       'test:plate',
       'volunteer:slot-can',
-      'warning:slot-can',
     ]);
     expect(byKey(sample(), 'test:plate')?.slotIds).toEqual(['slot-can', 'slot-forks']);
   });
@@ -65,14 +64,13 @@ describe('checks follow from the line-up', () => {
   test('setting out ends by the doors; what is said to the room comes after them', () => {
     for (const check of checks(sample())) {
       const doors = -15 * 60;
-      if (check.kind === 'warning' || check.kind === 'volunteer')
-        expect(check.due).toBeGreaterThan(doors);
+      if (check.kind === 'volunteer') expect(check.due).toBeGreaterThan(doors);
       else expect(check.due).toBeLessThanOrEqual(doors);
     }
   });
 
   test('nobody has two checks at the same time', () => {
-    const set = checks(sample()).filter((c) => c.kind !== 'warning' && c.kind !== 'volunteer');
+    const set = checks(sample()).filter((c) => c.kind !== 'volunteer');
     for (const person of ['ines', 'jo']) {
       const dues = set.filter((c) => c.personId === person).map((c) => c.due);
       expect(new Set(dues).size).toBe(dues.length);
@@ -85,9 +83,8 @@ describe('checks follow from the line-up', () => {
     expect(dayChecks(sample(), timelineOf(sample())).shortBy).toBe(0);
   });
 
-  test('a hazard makes gear and warnings hold; a test holds when its item says so', () => {
+  test('a hazard makes gear hold; a test holds when its item says so', () => {
     expect(byKey(sample(), 'gear:slot-can:ines')?.holds).toBe(true);
-    expect(byKey(sample(), 'warning:slot-can')?.holds).toBe(true);
     expect(byKey(sample(), 'test:plate')?.holds).toBe(true);
     expect(byKey(sample(), 'place:slot-can')?.holds).toBe(false);
   });
@@ -106,7 +103,7 @@ describe('go or no-go', () => {
   test('held until the holding checks are done or waived', () => {
     const all = checks(sample());
     const holding = all.filter((c) => c.holds);
-    expect(goNoGo(all, []).words).toBe('4 checks must be done before the start');
+    expect(goNoGo(all, []).words).toBe('3 checks must be done before the start');
     const allButOne = holding.slice(1).map((c) => mark(c.key));
     expect(goNoGo(all, allButOne)).toMatchObject({
       go: false,

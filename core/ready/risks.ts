@@ -2,18 +2,14 @@
 import type { ShowBundle } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
-import {
-  FIRST_AID,
-  AT_RISK_WORDS,
-  HAZARD_WORDS,
-  REMAINING_RISK_WORDS,
-} from '../repertoire/hazards';
+import { FIRST_AID, AT_RISK_WORDS, HAZARD_WORDS } from '../repertoire/hazards';
+import { RISK_LEVEL_WORDS, riskLevel } from '../repertoire/matrix';
 import type { HandRole } from '../repertoire/types';
 import { counted, listInWords, thingsInWords } from '../words';
 import { formatClock, parseClock } from '../time/clock';
 import { wearersOf } from './gear';
 import { judge } from './judge';
-import { EXTINGUISHER_WORDS } from './situationChecks';
+import { EXTINGUISHER_WORDS } from './words';
 import { LEVEL_WORDS, type Verdict } from './verdict';
 import { fetchings, volunteerWords } from './volunteers';
 
@@ -111,7 +107,7 @@ export function riskAssessment(bundle: ShowBundle, timeline: Timeline): RiskAsse
           hazard: HAZARD_WORDS[hazard.kind],
           who: listInWords(hazard.atRisk.map((one) => AT_RISK_WORDS[one])) || 'not said',
           control: hazard.control || 'none named',
-          rest: REMAINING_RISK_WORDS[hazard.remainingRisk],
+          rest: hazard.after ? RISK_LEVEL_WORDS[riskLevel(hazard.after)] : 'not rated',
           firstAid: hazard.firstAid || FIRST_AID[hazard.kind],
         })),
         lines: linesOf(resolved, timeline, bundle),

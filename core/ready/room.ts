@@ -1,5 +1,5 @@
 /** What a method needs, against what the venue has: each with its reason and what would do. */
-import type { ShowBundle, Venue } from '../brief/types';
+import type { Known, ShowBundle, Venue } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Needs } from '../repertoire/care';
 import { formatAmount } from '../units/format';
@@ -23,11 +23,22 @@ function placeFindings(needs: Needs, venue: Venue): Finding[] {
   const lacks = (
     of: string,
     wanted: boolean,
-    there: boolean,
+    there: Known,
     message: string,
     remedy: string,
   ): void => {
-    if (wanted && !there) found.push({ of, level: 'fix', message, remedy });
+    if (!wanted || there === 'yes') return;
+    const [need] = message.split(',');
+    found.push(
+      there === 'no'
+        ? { of, level: 'fix', message, remedy }
+        : {
+            of,
+            level: 'unknown',
+            message: `${need}: nobody has asked.`,
+            remedy: 'Ask the venue, and put it in.',
+          },
+    );
   };
   if (needs.where === 'indoors' && venue.outdoors)
     found.push({
@@ -48,7 +59,7 @@ function placeFindings(needs: Needs, venue: Venue): Finding[] {
     'drain',
     needs.drain,
     venue.drain,
-    'Needs a drain, and none is known.',
+    'Needs a drain, and there is none.',
     'Bring a bucket with a lid.',
   );
   lacks(
@@ -155,8 +166,17 @@ function detectorFinding({ method }: ResolvedSlot, venue: Venue): Finding[] {
   const smokes =
     method.hazards.some((h) => h.kind === 'smoke') || method.leaves.some((l) => l.kind === 'smoke');
   const flame = method.hazards.some((h) => h.kind === 'openFlame');
-  if ((!smokes && !flame) || !venue.smokeDetectors) return [];
   const what = smokes ? 'Makes smoke' : 'Has a flame';
+  if ((!smokes && !flame) || venue.outdoors || venue.smokeDetectors === 'no') return [];
+  if (venue.smokeDetectors === 'unknown')
+    return [
+      {
+        of: 'detectors',
+        level: 'unknown',
+        message: `${what}: whether there are smoke detectors is not known.`,
+        remedy: 'Ask the venue, and who isolates them.',
+      },
+    ];
   const by = venue.detectorsIsolatedBy;
   const calls = venue.alarmToFireService === 'yes' ? ' The alarm calls the fire service.' : '';
   if (venue.detectorsIsolable === 'no')

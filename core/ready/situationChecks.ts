@@ -3,9 +3,9 @@ import type { ShowBundle } from '../brief/types';
 import { type ResolvedSlot, lineupInput, resolveSlots } from '../lineup/fromBundle';
 import { readyWindow } from '../lineup/readyWindow';
 import type { Timeline } from '../lineup/types';
-import type { Extinguisher } from '../repertoire/care';
 import { counted } from '../words';
 import { FACT_WORDS, dayFactsOf } from './facts';
+import { EXTINGUISHER_WORDS } from './words';
 import type { FactId } from '../calculators/calculator';
 import { findCalculator } from '../calculators/catalogue';
 import type { CheckDraft, Check } from './checks';
@@ -19,16 +19,6 @@ export interface OpenFollowUp {
   ownerId: string | null;
   done: boolean;
 }
-
-export const EXTINGUISHER_WORDS: Record<Extinguisher, string> = {
-  none: 'nothing',
-  water: 'water extinguisher',
-  foam: 'foam extinguisher',
-  carbonDioxide: 'carbon dioxide extinguisher',
-  powder: 'powder extinguisher',
-  blanket: 'fire blanket',
-  sand: 'bucket of sand',
-};
 
 /** Figures of the day that some calculator of the show asks for; measured at the venue, before anything is filled. */
 const MEASURED: readonly FactId[] = ['temperature', 'humidity', 'wind', 'sound'];

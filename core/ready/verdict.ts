@@ -2,7 +2,13 @@
 import { type VerdictLevel, LEVELS, type Assessment } from '../calculators/calculator';
 
 export const VERDICT_KINDS = [
+  'hazard',
   'calculator',
+  'air',
+  'sound',
+  'journey',
+  'booking',
+  'kit',
   'room',
   'power',
   'distance',
@@ -10,6 +16,17 @@ export const VERDICT_KINDS = [
   'combination',
 ] as const;
 export type VerdictKind = (typeof VERDICT_KINDS)[number];
+
+/** Where it is put right. */
+export type VerdictPlace =
+  | {
+      page: 'demo';
+      id: string;
+      methodId: string;
+      part: 'hazards' | 'steps' | 'needs' | 'care' | 'calculations' | 'kit' | 'volunteers';
+    }
+  | { page: 'people' | 'venue' | 'item'; id: string }
+  | { page: 'brief' | 'lineup' | 'kit' | 'ready' };
 
 export interface Verdict extends Omit<Assessment, 'level'> {
   /** The same for the same thing judged, as long as its slot is in the show. */
@@ -19,6 +36,8 @@ export interface Verdict extends Omit<Assessment, 'level'> {
   /** What is judged: “Static dome”. */
   title: string;
   slotIds: string[];
+  /** Null where it is nowhere in particular. */
+  place: VerdictPlace | null;
 }
 
 export const LEVEL_WORDS: Record<VerdictLevel, string> = {
@@ -40,6 +59,7 @@ export const verdict = (
   remedy: '',
   steps: [],
   slotIds: [],
+  place: null,
   ...of,
 });
 

@@ -2,21 +2,9 @@
 import type { ShowBundle } from '../brief/types';
 import { resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
-import type { MustNot, VolunteerCard } from '../repertoire/care';
+import type { VolunteerCard } from '../repertoire/care';
+import { MUST_NOT_WORDS } from '../repertoire/volunteerCard';
 import { listInWords } from '../words';
-
-export const MUST_NOT_WORDS: Record<MustNot, string> = {
-  heartDevice: 'a heart device',
-  otherImplant: 'another implant or pump',
-  pregnant: 'expecting a child',
-  epilepsy: 'epilepsy',
-  asthma: 'asthma',
-  allergy: 'an allergy to what is used',
-  looseJewellery: 'loose jewellery',
-  looseHair: 'loose hair',
-  unsteady: 'unsteady on their feet',
-  aloneInWish: 'wanted up by others and not by themselves',
-};
 
 /** The card in one line: who suits, who must not, and how to stop. */
 export function volunteerWords(card: VolunteerCard): string {

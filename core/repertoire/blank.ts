@@ -1,5 +1,6 @@
 /** Things of the repertoire with nothing in them yet, to be filled in. */
 import { NO_CARD, NO_CARE, NO_NEEDS } from './care';
+import { USUAL_RATING } from './hazards';
 import type { Demo, Hazard, HazardKind, Item, ItemKind, KitLine, Method, Task } from './types';
 
 export const blankTask = (
@@ -23,6 +24,7 @@ export const blankTask = (
   gearOff: [],
   careful: '',
   sign: null,
+  hazards: [],
 });
 
 export const blankHazard = (kind: HazardKind, control = ''): Hazard => ({
@@ -30,7 +32,9 @@ export const blankHazard = (kind: HazardKind, control = ''): Hazard => ({
   control,
   atRisk: ['performer', 'crew'],
   firstAid: '',
-  remainingRisk: 'low',
+  figure: null,
+  before: USUAL_RATING[kind],
+  after: null,
 });
 
 export const blankMethod = (id: string, name: string): Method => ({
@@ -45,6 +49,8 @@ export const blankMethod = (id: string, name: string): Method => ({
   kit: [],
   settings: [],
   hazards: [],
+  hazardsReviewed: false,
+  ruledOut: [],
   needs: NO_NEEDS,
   care: NO_CARE,
   volunteerCard: NO_CARD,
@@ -97,6 +103,7 @@ export const blankItem = (id: string, name: string, kind: ItemKind): Item => ({
   gramsEach: null,
   material: null,
   cold: null,
+  lid: 'unknown',
   holds: null,
   boilsOff: null,
   substance: null,

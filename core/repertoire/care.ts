@@ -5,9 +5,11 @@ import type { HandRole } from './types';
 export const PEOPLE_AT_RISK = ['performer', 'crew', 'volunteer', 'audience'] as const;
 export type PersonAtRisk = (typeof PEOPLE_AT_RISK)[number];
 
-/** The risk that remains once its control is in place. */
-export const REMAINING_RISKS = ['low', 'medium', 'high'] as const;
-export type RemainingRisk = (typeof REMAINING_RISKS)[number];
+/** How likely it is that somebody is hurt, and how badly: 1 to 5 each. */
+export interface Rating {
+  likelihood: number;
+  severity: number;
+}
 
 /** What is never done; it can’t be waived. */
 export const NEVER = ['closedCryogen', 'oxidiserWithFuel', 'madeExplosive', 'madeFuelGas'] as const;

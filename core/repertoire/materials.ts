@@ -22,22 +22,24 @@ export const MATERIALS = [
 export type Material = (typeof MATERIALS)[number];
 
 interface ColdFacts {
-  /** kJ to turn one base unit (mL of nitrogen, g of dry ice) to gas. */
-  heatPerBase: number;
-  /** °C at which it does so. */
+  /** kJ/kg to turn it to gas. */
+  latent: number;
+  /** g of one base unit: mL of nitrogen, g of dry ice. */
+  gramsPerBase: number;
+  /** g/mol. */
+  molarMass: number;
+  /** °C at which it turns to gas. */
   boilsAt: number;
-  /** Base units of gas, in litres at 20 °C, from one base unit. */
-  gasLitres: number;
 }
 
 /**
- * Nitrogen: heat of vaporisation 199 kJ/kg, 806 kg/m³ at 77.36 K (NIST Chemistry WebBook, from memory);
- * 694 times its volume as gas at 20 °C (ideal gas). Dry ice: heat of sublimation 571 kJ/kg (handbooks,
- * from memory); 0.547 m³ from 1 kg at 20 °C (ideal gas, M = 44.0095).
+ * Nitrogen: heat of vaporisation 199 kJ/kg, 806 kg/m³ at 77.36 K (NIST Chemistry WebBook, from memory).
+ * Dry ice: heat of sublimation 571 kJ/kg (handbooks, from memory). How much gas comes of it is calculated
+ * from this by `gasFrom`.
  */
 export const COLD: Record<ColdKind, ColdFacts> = {
-  nitrogen: { heatPerBase: 0.199 * 0.806, boilsAt: -195.8, gasLitres: 0.692 },
-  dryIce: { heatPerBase: 0.571, boilsAt: -78.5, gasLitres: 0.547 },
+  nitrogen: { latent: 199, gramsPerBase: 0.806, molarMass: 28.0134, boilsAt: -195.8 },
+  dryIce: { latent: 571, gramsPerBase: 1, molarMass: 44.0095, boilsAt: -78.5 },
 };
 
 /**
@@ -57,11 +59,15 @@ const HEAT: Record<Material, Record<ColdKind, number>> = {
   watery: { nitrogen: 0.77, dryIce: 0.6 },
 };
 
+/** kJ that one gram of a material gives up until it is as cold. */
+export const heatGiven = (kind: ColdKind, material: Material): number => HEAT[material][kind];
+
 /**
  * Base units (mL of nitrogen, g of dry ice) that boil away while `grams` of a material cool down in it
  * from room temperature. Throws RangeError on a negative mass.
  */
 export function coolDown(kind: ColdKind, material: Material, grams: number): number {
   if (!(grams >= 0)) throw new RangeError(`Not a mass: ${grams}`);
-  return (grams * HEAT[material][kind]) / COLD[kind].heatPerBase;
+  const { latent, gramsPerBase } = COLD[kind];
+  return (grams * heatGiven(kind, material)) / ((latent / 1000) * gramsPerBase);
 }

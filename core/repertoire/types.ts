@@ -2,14 +2,7 @@
  * The repertoire: demonstrations, the ways of doing them, and the items they need.
  * Durations are whole seconds. Amounts are as the presenter typed them, with their unit.
  */
-import type {
-  Care,
-  PersonAtRisk,
-  Needs,
-  RemainingRisk,
-  CalculatorBinding,
-  VolunteerCard,
-} from './care';
+import type { Care, PersonAtRisk, Needs, Rating, CalculatorBinding, VolunteerCard } from './care';
 import type { ColdKind, Material } from './materials';
 import type { Strength, SubstanceId } from './substances';
 import type { UnitId } from '../units/units';
@@ -39,6 +32,18 @@ export const HAZARDS = [
   'allergen',
   'lifting',
   'volunteerMoved',
+  'ultraviolet',
+  'laser',
+  'dust',
+  'carbonMonoxide',
+  'toxicVapour',
+  'eatenAfterwards',
+  'compressedGas',
+  'gasBalloons',
+  'workAtHeight',
+  'trailingCables',
+  'latex',
+  'photosensitive',
 ] as const;
 export type HazardKind = (typeof HAZARDS)[number];
 
@@ -119,6 +124,8 @@ export interface Task {
   gearOff: string[];
   careful: string;
   sign: Sign | null;
+  /** Which of the method's hazards are there while it is done. One that no task names is there in all of them. */
+  hazards: HazardKind[];
 }
 
 export interface KitLine {
@@ -141,6 +148,8 @@ export interface Setting {
   id: string;
   name: string;
   value: number;
+  /** Where it is a range, from `value` to this; null for one figure. */
+  most: number | null;
   unit: UnitId;
   /** Where the figure is from: a source, “common practice”, “from memory”; may be empty. */
   source: string;
@@ -153,8 +162,17 @@ export interface Hazard {
   atRisk: PersonAtRisk[];
   /** In one line; empty for the usual one of its kind. */
   firstAid: string;
-  /** The risk that remains with its control in place. */
-  remainingRisk: RemainingRisk;
+  /** What is counted of its kind (`HAZARD_FIGURES`): flashes a second, class of a laser. Null while not known. */
+  figure: number | null;
+  /** How likely and how bad without its control, and with it; null while it is not rated. */
+  before: Rating | null;
+  after: Rating | null;
+}
+
+/** A hazard that was suggested and is not there, with why. */
+export interface RuledOut {
+  kind: HazardKind;
+  why: string;
 }
 
 /** Left by every performance, and gone after a time by itself or once somebody has cleared it. */
@@ -183,6 +201,9 @@ export interface Method {
   kit: KitLine[];
   settings: Setting[];
   hazards: Hazard[];
+  /** Somebody has gone through it for hazards: what is not listed is not there. */
+  hazardsReviewed: boolean;
+  ruledOut: RuledOut[];
   needs: Needs;
   care: Care;
   volunteerCard: VolunteerCard;
@@ -235,6 +256,13 @@ export interface HazardLabel {
   precautions: string[];
 }
 
+export const LIDS = ['unknown', 'none', 'loose', 'snapOn', 'tight'] as const;
+/**
+ * none: open, or no vessel; loose: lies on, or has a vent; snapOn: pops off by itself; tight: screwed, clipped
+ * or stoppered, so that pressure stays in.
+ */
+export type Lid = (typeof LIDS)[number];
+
 /** A figure that is read off, with the limits it must keep to. */
 export interface Measured {
   unit: UnitId;
@@ -269,6 +297,8 @@ export interface Item {
   material: Material | null;
   /** The cold liquid or solid that it is. */
   cold: ColdKind | null;
+  /** As a vessel: how it closes. */
+  lid: Lid;
   /** As a vessel for cold liquid: mL that go in, and mL (of dry ice: g) that boil away in an hour. */
   holds: number | null;
   boilsOff: number | null;

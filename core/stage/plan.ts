@@ -5,14 +5,17 @@ import { goesOf } from '../lineup/network';
 import { readyWindow } from '../lineup/readyWindow';
 import type { Timeline } from '../lineup/types';
 import type { Task } from '../repertoire/types';
+import { briefingLines } from '../repertoire/volunteerCard';
 import type { Job, RunPlan, RunSlot, RunStep } from './types';
 
-const stepOf = (task: Task): RunStep => ({
+const stepOf = (task: Task, warn: string, brief: string[]): RunStep => ({
   task: task.id,
   name: task.name,
   do: task.do || task.name,
   say: task.say,
   cue: task.cue,
+  warn,
+  brief,
   gearOn: task.gearOn,
   gearOff: task.gearOff,
   careful: task.careful,
@@ -67,7 +70,16 @@ export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: numb
       mayLeaveOut: slot.mayLeaveOut,
       worth: slot.worth,
       // Clearing between goes is a step too: the audience waits for it.
-      steps: [first, clearing, closing].flat().map(stepOf),
+      steps: [first, clearing, closing].flat().map((task, i) => {
+        const { fetchedIn } = method.volunteerCard;
+        const fetched = method.volunteers > 0 && task.id === fetchedIn;
+        return stepOf(
+          task,
+          // What is warned of comes after it, whatever the step.
+          i === 0 ? method.warning : '',
+          fetched ? briefingLines(method.volunteerCard, method.volunteers) : [],
+        );
+      }),
     };
   });
   return {

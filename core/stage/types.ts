@@ -10,6 +10,10 @@ export interface RunStep {
   do: string;
   say: string;
   cue: string;
+  /** Said to the room before this step: the warning of what follows; empty for none. */
+  warn: string;
+  /** What volunteers are asked and told, who are fetched in this step; a line each. */
+  brief: string[];
   gearOn: string[];
   gearOff: string[];
   careful: string;

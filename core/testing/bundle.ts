@@ -7,6 +7,8 @@ import type { Demo, Item, KitLine, Method, Task } from '../repertoire/types';
 export const method = (id: string, over: Partial<Method> = {}): Method => ({
   ...blankMethod(id, id),
   goesAllowed: 3,
+  // Somebody went through it: what a test is not about is not asked for.
+  hazardsReviewed: true,
   ...over,
 });
 
@@ -67,6 +69,9 @@ export function bundle(
       venueId: null,
       audience: 120,
       audienceNote: '',
+      youngest: 8,
+      audienceNeeds: { hearing: 'no', sight: 'no', movement: 'no' },
+      journeys: [],
       agreed: true,
       crew: ['ines', 'jo'],
       positions: [
@@ -84,8 +89,24 @@ export function bundle(
     },
     venue: null,
     people: [
-      { id: 'ines', name: 'Ines', role: '', competences: [], mayWaive: true, note: '' },
-      { id: 'jo', name: 'Jo', role: '', competences: [], mayWaive: false, note: '' },
+      {
+        id: 'ines',
+        name: 'Ines',
+        role: '',
+        competences: [],
+        heartDevice: 'no',
+        mayWaive: true,
+        note: '',
+      },
+      {
+        id: 'jo',
+        name: 'Jo',
+        role: '',
+        competences: [],
+        heartDevice: 'no',
+        mayWaive: false,
+        note: '',
+      },
     ],
     demos: demos.map((d) => demo(d.id, [method('m', { tasks: d.tasks, ...d.over })])),
     items,

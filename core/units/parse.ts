@@ -72,6 +72,7 @@ const WRITTEN: Partial<Record<UnitId, readonly string[]>> = {
   dB: ['db', 'dba', 'db(a)', 'dbc', 'db(c)', 'decibel'],
   perHour: ['/h', 'per hour', 'times an hour', 'changes an hour'],
   kgm2: ['kg m2', 'kgm²'],
+  T: ['tesla'],
 };
 
 const FRACTIONS: Record<string, number> = {
@@ -134,7 +135,7 @@ for (const unit of UNIT_IDS)
 function unitsNamed(written: string): UnitId[] {
   const word = written.trim().replace(/\s+/g, ' ').replace(/\.$/, '');
   // Case tells a capital L from nothing, but M is not a metre and T is a tablespoon in some kitchens.
-  if (word === 'T') return ['tbsp'];
+  if (word === 'T') return ['tbsp', 'T'];
   if (word === 't') return ['tsp'];
   const lower = word.toLowerCase();
   return (
@@ -162,6 +163,7 @@ const KIND_WORDS: Record<Dimension, string> = {
   level: 'a sound level, such as 85 dB',
   rate: 'so many times an hour, such as 4 an hour',
   inertia: 'a moment of inertia, such as 2 kg m²',
+  field: 'a magnet’s field, such as 1.2 T',
 };
 
 /** How an amount of a kind is asked for: "a volume, such as 40 mL". */

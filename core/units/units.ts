@@ -1,6 +1,6 @@
 /**
  * Units as presenters write them. Each kind of quantity is held in one base unit:
- * mL, g, piece, m, s, °C, kPa, %, V, turns/min, m/s, N, W, dB, times an hour, kg m².
+ * mL, g, piece, m, s, °C, kPa, %, V, turns/min, m/s, N, W, dB, times an hour, kg m², T.
  *
  * Sources: US cup, tablespoon, teaspoon, fluid ounce, pint, quart and gallon from NIST Handbook 44,
  * Appendix C; ounce and pound (avoirdupois), inch and foot from the same. Drop, squirt, stroke and pinch
@@ -24,7 +24,8 @@ export type Dimension =
   | 'power'
   | 'level'
   | 'rate'
-  | 'inertia';
+  | 'inertia'
+  | 'field';
 
 interface UnitFacts {
   label: string;
@@ -87,6 +88,7 @@ export const UNITS = {
   dB: { label: 'dB', dimension: 'level', factor: 1 },
   perHour: { label: 'an hour', dimension: 'rate', factor: 1 },
   kgm2: { label: 'kg m²', dimension: 'inertia', factor: 1 },
+  T: { label: 'T', dimension: 'field', factor: 1 },
 } as const satisfies Record<string, UnitFacts>;
 
 export type UnitId = keyof typeof UNITS;
@@ -130,6 +132,7 @@ export const BASE_UNIT: Record<Dimension, UnitId> = {
   level: 'dB',
   rate: 'perHour',
   inertia: 'kgm2',
+  field: 'T',
 };
 
 /** Units a kit line may be written in: things are packed by volume, mass, count or length. */

@@ -6,13 +6,14 @@ import { EntityStore } from '../entity';
 
 export function peopleStore(db: Db): EntityStore<Person> {
   const write = db.prepare(`
-    INSERT INTO person (id, name, role, competences, may_waive, note)
-    VALUES (@id, @name, @role, @competences, @mayWaive, @note)
+    INSERT INTO person (id, name, role, competences, heart_device, may_waive, note)
+    VALUES (@id, @name, @role, @competences, @heartDevice, @mayWaive, @note)
     ON CONFLICT (id) DO UPDATE SET
       name = excluded.name, role = excluded.role, competences = excluded.competences,
-      may_waive = excluded.may_waive, note = excluded.note`);
+      heart_device = excluded.heart_device, may_waive = excluded.may_waive, note = excluded.note`);
   const read = db.prepare(
-    'SELECT id, name, role, competences, may_waive AS mayWaive, note FROM person WHERE id = ?',
+    `SELECT id, name, role, competences, heart_device AS heartDevice, may_waive AS mayWaive, note
+     FROM person WHERE id = ?`,
   );
   const ids = db.prepare('SELECT id FROM person WHERE removed = 0 ORDER BY name, id').pluck();
   return new EntityStore<Person>(db, {

@@ -15,5 +15,7 @@ export function showAnswer(context: AppContext, id: string): ShowAnswer {
     followUps: followUpsFor(context, bundle),
     packing: context.packMarks.of(id),
     records: recordsFor(context, bundle.demos),
+    shares: context.upcomingNeeds.sharesOf(id),
+    performed: context.outcomes.wasPerformed(id),
   };
 }

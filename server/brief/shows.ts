@@ -9,14 +9,16 @@ import { EntityStore } from '../entity';
 export function showStore(db: Db): EntityStore<Show> {
   const writeShow = db.prepare(`
     INSERT INTO show (id, title, date, zone, arrival, doors, start, hard_finish, venue_id, audience,
-      audience_note, agreed, wishes, rehearsals, wanted_chance, cold, conditions, note)
+      audience_note, youngest, audience_needs, journeys, agreed, wishes, rehearsals, wanted_chance, cold, conditions, note)
     VALUES (@id, @title, @date, @zone, @arrival, @doors, @start, @hardFinish, @venueId, @audience,
-      @audienceNote, @agreed, @wishes, @rehearsals, @wantedChance, @cold, @conditions, @note)
+      @audienceNote, @youngest, @audienceNeeds, @journeys, @agreed, @wishes, @rehearsals, @wantedChance, @cold, @conditions, @note)
     ON CONFLICT (id) DO UPDATE SET
       title = excluded.title, date = excluded.date, zone = excluded.zone,
       arrival = excluded.arrival, doors = excluded.doors, start = excluded.start,
       hard_finish = excluded.hard_finish, venue_id = excluded.venue_id,
       audience = excluded.audience, audience_note = excluded.audience_note,
+      youngest = excluded.youngest, audience_needs = excluded.audience_needs,
+      journeys = excluded.journeys,
       agreed = excluded.agreed, wishes = excluded.wishes,
       rehearsals = excluded.rehearsals, wanted_chance = excluded.wanted_chance,
       cold = excluded.cold, conditions = excluded.conditions, note = excluded.note`);
@@ -36,7 +38,8 @@ export function showStore(db: Db): EntityStore<Show> {
 
   const readShow = db.prepare(`
     SELECT id, title, date, zone, arrival, doors, start, hard_finish AS hardFinish,
-      venue_id AS venueId, audience, audience_note AS audienceNote, agreed, wishes,
+      venue_id AS venueId, audience, audience_note AS audienceNote, youngest,
+      audience_needs AS audienceNeeds, journeys, agreed, wishes,
       rehearsals, wanted_chance AS wantedChance, cold, conditions, note
     FROM show WHERE id = ?`);
   const readCrew = db
@@ -74,6 +77,8 @@ export function showStore(db: Db): EntityStore<Show> {
         ...row,
         agreed: flag(row.agreed),
         wishes: JSON.parse(String(row.wishes)) as Show['wishes'],
+        audienceNeeds: JSON.parse(String(row.audienceNeeds)) as Show['audienceNeeds'],
+        journeys: list(row.journeys),
         cold: list(row.cold),
         conditions: JSON.parse(String(row.conditions)) as Show['conditions'],
         crew: readCrew.all(id) as string[],
@@ -91,6 +96,8 @@ export function showStore(db: Db): EntityStore<Show> {
         ...show,
         agreed: bit(show.agreed),
         wishes: json(show.wishes),
+        audienceNeeds: json(show.audienceNeeds),
+        journeys: json(show.journeys),
         cold: json(show.cold),
         conditions: json(show.conditions),
       });

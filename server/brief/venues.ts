@@ -9,11 +9,11 @@ export function venueStore(db: Db): EntityStore<Venue> {
     INSERT INTO venue (id, name, address, travel, outdoors, length_m, width_m, ceiling_m, front_row_m,
       power_sockets, water, dark, smoke_detectors, detectors_isolable, detectors_isolated_by,
       alarm_to_fire_service, drain, air_changes, floor, circuits, surface, stage_width_m,
-      stage_depth_m, exits, note)
+      stage_depth_m, exits, emergency_number, emergency_note, note)
     VALUES (@id, @name, @address, @travel, @outdoors, @lengthM, @widthM, @ceilingM, @frontRowM,
       @powerSockets, @water, @dark, @smokeDetectors, @detectorsIsolable, @detectorsIsolatedBy,
       @alarmToFireService, @drain, @airChanges, @floor, @circuits, @surface, @stageWidthM,
-      @stageDepthM, @exits, @note)
+      @stageDepthM, @exits, @emergencyNumber, @emergencyNote, @note)
     ON CONFLICT (id) DO UPDATE SET
       name = excluded.name, address = excluded.address, travel = excluded.travel,
       outdoors = excluded.outdoors, length_m = excluded.length_m, width_m = excluded.width_m,
@@ -25,14 +25,17 @@ export function venueStore(db: Db): EntityStore<Venue> {
       alarm_to_fire_service = excluded.alarm_to_fire_service, drain = excluded.drain,
       air_changes = excluded.air_changes, floor = excluded.floor, circuits = excluded.circuits,
       surface = excluded.surface, stage_width_m = excluded.stage_width_m,
-      stage_depth_m = excluded.stage_depth_m, exits = excluded.exits, note = excluded.note`);
+      stage_depth_m = excluded.stage_depth_m, exits = excluded.exits,
+      emergency_number = excluded.emergency_number, emergency_note = excluded.emergency_note,
+      note = excluded.note`);
   const read = db.prepare(`
     SELECT id, name, address, travel, outdoors, length_m AS lengthM, width_m AS widthM,
       ceiling_m AS ceilingM, front_row_m AS frontRowM, power_sockets AS powerSockets, water, dark,
       smoke_detectors AS smokeDetectors, detectors_isolable AS detectorsIsolable,
       detectors_isolated_by AS detectorsIsolatedBy, alarm_to_fire_service AS alarmToFireService,
       drain, air_changes AS airChanges, floor, circuits, surface, stage_width_m AS stageWidthM,
-      stage_depth_m AS stageDepthM, exits, note
+      stage_depth_m AS stageDepthM, exits, emergency_number AS emergencyNumber,
+      emergency_note AS emergencyNote, note
     FROM venue WHERE id = ?`);
   const ids = db.prepare('SELECT id FROM venue WHERE removed = 0 ORDER BY name, id').pluck();
   return new EntityStore<Venue>(db, {
@@ -46,10 +49,6 @@ export function venueStore(db: Db): EntityStore<Venue> {
       return {
         ...row,
         outdoors: flag(row.outdoors),
-        water: flag(row.water),
-        dark: flag(row.dark),
-        smokeDetectors: flag(row.smokeDetectors),
-        drain: flag(row.drain),
         circuits: list(row.circuits),
         exits: list(row.exits),
       } as unknown as Venue;
@@ -58,10 +57,6 @@ export function venueStore(db: Db): EntityStore<Venue> {
       void write.run({
         ...venue,
         outdoors: bit(venue.outdoors),
-        water: bit(venue.water),
-        dark: bit(venue.dark),
-        smokeDetectors: bit(venue.smokeDetectors),
-        drain: bit(venue.drain),
         circuits: json(venue.circuits),
         exits: json(venue.exits),
       }),

@@ -6,6 +6,7 @@ import { photos } from './migrations/005-photos';
 import { plainTerms } from './migrations/006-plain-terms';
 import { numbered } from './migrations/007-numbered';
 import { growing } from './migrations/008-growing';
+import { judged } from './migrations/009-judged';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -17,4 +18,5 @@ export const MIGRATIONS: readonly string[] = [
   plainTerms,
   numbered,
   growing,
+  judged,
 ];

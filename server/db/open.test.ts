@@ -106,12 +106,84 @@ test('things of version 3 get what nobody had said of them, and what was measure
   expect(read('SELECT hazards FROM method')).toEqual([
     { kind: 'hot', control: 'Tongs', who: ['performer', 'crew'], firstAid: '', rest: 'low' },
   ]);
-  const { sound: _sound, ...known } = NO_CONDITIONS;
+  const { sound: _sound, measured: _measured, ...known } = NO_CONDITIONS;
   expect(read('SELECT conditions FROM show')).toEqual(known);
   db.prepare('UPDATE show SET conditions = ?').run(JSON.stringify({ ...known, humidity: 48 }));
   migrate(db);
   expect(read('SELECT conditions FROM show')).toEqual({ ...NO_CONDITIONS, humidity: 48 });
   expect(damagedRecords(createContext(db))).toEqual([]);
+  db.close();
+});
+
+test('what version 8 had as “no”, or as a risk in a word, is not made more certain than it was', () => {
+  const db = new Database(':memory:');
+  db.pragma('foreign_keys = ON');
+  migrate(db, 8);
+  const hazard = (kind: string, remainingRisk: string) => ({
+    kind,
+    control: 'Tongs',
+    atRisk: ['crew'],
+    firstAid: '',
+    remainingRisk,
+  });
+  const bound = (input: string) => ({ input, from: 'fixed', ref: '', value: 12 });
+  db.exec(`
+    INSERT INTO venue (id, name, address, travel, outdoors, water, dark, smoke_detectors,
+      detectors_isolated_by, note) VALUES ('v', 'V', '', '', 0, 1, 0, 0, '', '');
+    INSERT INTO person (id, name, role, competences, note) VALUES ('p', 'P', '', '[]', '');
+    INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, energy, talk_pattern,
+      pinned_note, usual_position) VALUES ('d', 'D', '', '', '[]', 5, 99, 3, 'sayFirst', '', '');
+    INSERT INTO show (id, title, date, zone, arrival, doors, start, hard_finish, audience,
+      audience_note, agreed, note)
+      VALUES ('s', 'S', '2027-05-30', 'Etc/UTC', '12:30', '13:45', '14:00', '14:40', 80, '', 1, '');`);
+  const add = db.prepare(`
+    INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
+      settings, hazards, calculators, prior_worked, prior_failed)
+      VALUES ('d', ?, 0, 'M', '', 0, 1, 0, '', ?, ?, ?, 0, 0)`);
+  add.run(
+    'm',
+    '[{"id":"a","name":"Dose","value":2,"unit":"mL","source":""}]',
+    JSON.stringify([hazard('hot', 'medium'), hazard('loud', 'low')]),
+    JSON.stringify([
+      { id: 'c', calculator: 'turning', inputs: ['still', 'start', 'into'].map(bound) },
+      { id: 'e', calculator: 'bang', inputs: [bound('peak')] },
+    ]),
+  );
+  add.run('bare', '[]', '[]', '[]');
+  const day = { ...NO_CONDITIONS, temperature: 18, people: 40, takenAt: '12:50' };
+  const { measured: _measured, ...old } = day;
+  db.prepare('UPDATE show SET conditions = ?').run(JSON.stringify(old));
+  migrate(db);
+  const context = createContext(db);
+  expect(damagedRecords(context)).toEqual([]);
+  expect(context.venues.find('v')).toMatchObject({
+    water: 'yes',
+    dark: 'unknown',
+    drain: 'unknown',
+    smokeDetectors: 'unknown',
+  });
+  expect(context.people.find('p')).toMatchObject({ heartDevice: 'unknown' });
+  expect(context.shows.find('s')).toMatchObject({
+    youngest: null,
+    journeys: [],
+    conditions: { ...day, measured: ['temperature', 'people'] },
+  });
+  const methods = context.demos.find('d')?.methods ?? [];
+  const [method, bare] = ['m', 'bare'].map((id) => methods.find((one) => one.id === id));
+  expect(method).toMatchObject({
+    hazardsReviewed: true,
+    ruledOut: [],
+    settings: [{ id: 'a', value: 2, most: null }],
+    hazards: [
+      { kind: 'hot', figure: null, before: null, after: { likelihood: 2, severity: 3 } },
+      { kind: 'loud', after: { likelihood: 1, severity: 3 } },
+    ],
+    calculators: [
+      { calculator: 'turning', inputs: [bound('start')] },
+      { calculator: 'bang', inputs: [bound('peak')] },
+    ],
+  });
+  expect(bare).toMatchObject({ hazardsReviewed: false, hazards: [] });
   db.close();
 });
 

@@ -29,6 +29,7 @@ const person = (id: string, name = 'Ines') => ({
   name,
   role: '',
   competences: [],
+  heartDevice: 'unknown' as const,
   mayWaive: false,
   note: '',
 });

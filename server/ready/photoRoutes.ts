@@ -3,7 +3,6 @@ import { randomUUID } from 'node:crypto';
 import { PhotoBody } from '../../contract/day';
 import type { AppContext } from '../context';
 import { body, notFound } from '../http/errors';
-import { readinessOf } from './readiness';
 import { PHOTO_LIMIT, PHOTO_TYPES } from './photos';
 
 /** Photos of a show's checks. Mounted under /api/shows. */
@@ -13,17 +12,21 @@ export function photoRoutes(context: AppContext): Router {
   const told = (id: string): unknown => {
     return photos.of(id);
   };
-  router.post('/:id/photos', raw({ type: [...PHOTO_TYPES], limit: PHOTO_LIMIT }), (req, res) => {
-    const id = String(req.params.id);
-    const { key, by } = body(PhotoBody, { by: null, ...req.query });
-    if (!readinessOf(context, id).checks.some((check) => check.key === key))
-      throw notFound('check');
-    const bytes = Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0);
-    // A person removed in the meantime is left out; the photo is kept all the same.
-    const known = by !== null && people.find(by) ? by : null;
-    photos.add(id, { id: randomUUID(), key, by: known, at: Date.now() }, bytes);
-    res.status(201).json(told(id));
-  });
+  router.post(
+    '/:id/photos',
+    raw({ type: [...PHOTO_TYPES], limit: PHOTO_LIMIT }),
+    async (req, res) => {
+      const id = String(req.params.id);
+      const { key, by } = body(PhotoBody, { by: null, ...req.query });
+      if (!(await context.heavy.told('checks', id)).checks.some((check) => check.key === key))
+        throw notFound('check');
+      const bytes = Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0);
+      // A person removed in the meantime is left out; the photo is kept all the same.
+      const known = by !== null && people.find(by) ? by : null;
+      photos.add(id, { id: randomUUID(), key, by: known, at: Date.now() }, bytes);
+      res.status(201).json(told(id));
+    },
+  );
   router.get('/:id/photos/:photo', (req, res) => {
     const { type, bytes } = photos.read(req.params.id, req.params.photo);
     // A photo never changes, but once it is removed no cache may keep it.

@@ -26,6 +26,8 @@ export const readinessContext = (context: AppContext, bundle: ShowBundle): Readi
   marks: context.marks.of(bundle.show.id),
   followUps: followUpsFor(context, bundle),
   records: recordsFor(context, bundle.demos),
+  shares: context.upcomingNeeds.sharesOf(bundle.show.id),
+  performed: context.outcomes.wasPerformed(bundle.show.id),
 });
 
 /** A show's checks and verdicts as they stand. Throws Refusal when there is no such show. */

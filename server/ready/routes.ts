@@ -5,7 +5,6 @@ import { riskAssessment, risksMarkdown } from '../../core/ready/risks';
 import type { AppContext } from '../context';
 import { HttpError, body, notFound } from '../http/errors';
 import { sendJson } from '../http/sendTable';
-import { readinessOf } from './readiness';
 
 /** Checks and verdicts of a show, and what was said of them. Mounted under /api/shows. */
 export function readyRoutes(context: AppContext): Router {
@@ -46,9 +45,10 @@ export function readyRoutes(context: AppContext): Router {
       .type('application/pdf')
       .send(await risksPdf(riskAssessment(bundle, timelineOf(bundle))));
   });
-  router.put('/:id/checks/:key', (req, res) => {
+  router.put('/:id/checks/:key', async (req, res) => {
     const { id, key } = req.params;
-    const { checks, verdicts } = readinessOf(context, id);
+    // What the store has is worked out beside the server's own thread.
+    const { checks, verdicts } = await context.heavy.told('checks', id);
     const verdict = verdicts.find((one) => one.key === key);
     if (!verdict && !checks.some((check) => check.key === key)) throw notFound('check');
     const { state, reason, value, by } = body(MarkBody, req.body);

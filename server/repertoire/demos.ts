@@ -17,6 +17,7 @@ function readTask(row: Row): Task {
     eachGo: flag(row.eachGo),
     gearOn: list(row.gearOn),
     gearOff: list(row.gearOff),
+    hazards: list(row.hazards),
     sign: typeof row.sign === 'string' ? (JSON.parse(row.sign) as Task['sign']) : null,
   } as unknown as Task;
 }
@@ -44,25 +45,26 @@ export function demoStore(db: Db): EntityStore<Demo> {
       usual_position = excluded.usual_position`);
   const writeMethod = db.prepare(`
     INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
-      settings, hazards, needs, care, volunteer_card, calculators, leaves, forbids, prior_worked,
-      prior_failed)
+      settings, hazards, hazards_reviewed, ruled_out, needs, care, volunteer_card, calculators, leaves,
+      forbids, prior_worked, prior_failed)
     VALUES (@demoId, @id, @ord, @name, @summary, @oneShot, @goesAllowed, @volunteers, @warning,
-      @settings, @hazards, @needs, @care, @volunteerCard, @calculators, @leaves, @forbids, @priorWorked,
+      @settings, @hazards, @hazardsReviewed, @ruledOut, @needs, @care, @volunteerCard, @calculators, @leaves, @forbids, @priorWorked,
       @priorFailed)
     ON CONFLICT (demo_id, id) DO UPDATE SET
       ord = excluded.ord, name = excluded.name, summary = excluded.summary,
       one_shot = excluded.one_shot, goes_allowed = excluded.goes_allowed,
       volunteers = excluded.volunteers, warning = excluded.warning, settings = excluded.settings,
-      hazards = excluded.hazards, needs = excluded.needs, care = excluded.care,
+      hazards = excluded.hazards, hazards_reviewed = excluded.hazards_reviewed,
+      ruled_out = excluded.ruled_out, needs = excluded.needs, care = excluded.care,
       volunteer_card = excluded.volunteer_card, calculators = excluded.calculators, leaves = excluded.leaves, forbids = excluded.forbids,
       prior_worked = excluded.prior_worked,
       prior_failed = excluded.prior_failed`);
   const clearTasks = db.prepare('DELETE FROM task WHERE demo_id = ? AND method_id = ?');
   const writeTask = db.prepare(`
     INSERT INTO task (demo_id, method_id, id, ord, name, phase, shortest, likely, longest, hands,
-      place, after, each_go, do, say, cue, gear_on, gear_off, careful, sign)
+      place, after, each_go, do, say, cue, gear_on, gear_off, careful, sign, hazards)
     VALUES (@demoId, @methodId, @id, @ord, @name, @phase, @shortest, @likely, @longest, @hands,
-      @place, @after, @eachGo, @do, @say, @cue, @gearOn, @gearOff, @careful, @sign)`);
+      @place, @after, @eachGo, @do, @say, @cue, @gearOn, @gearOff, @careful, @sign, @hazards)`);
   const clearKit = db.prepare('DELETE FROM kit_line WHERE demo_id = ? AND method_id = ?');
   const writeKit = db.prepare(`
     INSERT INTO kit_line (demo_id, method_id, id, ord, item_id, amount, unit, basis, instead,
@@ -86,12 +88,13 @@ export function demoStore(db: Db): EntityStore<Demo> {
     FROM demo WHERE id = ?`);
   const readMethods = db.prepare(`
     SELECT id, name, summary, one_shot AS oneShot, goes_allowed AS goesAllowed, volunteers, warning,
-      settings, hazards, needs, care, volunteer_card AS volunteerCard, calculators, leaves, forbids,
+      settings, hazards, hazards_reviewed AS hazardsReviewed, ruled_out AS ruledOut, needs, care,
+      volunteer_card AS volunteerCard, calculators, leaves, forbids,
       prior_worked AS priorWorked, prior_failed AS priorFailed
     FROM method WHERE demo_id = ? ORDER BY ord`);
   const readTasks = db.prepare(`
     SELECT id, ord, name, phase, shortest, likely, longest, hands, place, after, each_go AS eachGo,
-      do, say, cue, gear_on AS gearOn, gear_off AS gearOff, careful, sign
+      do, say, cue, gear_on AS gearOn, gear_off AS gearOff, careful, sign, hazards
     FROM task WHERE demo_id = ? AND method_id = ? ORDER BY ord`);
   const readKit = db.prepare(`
     SELECT id, item_id AS itemId, amount, unit, basis, instead, chilled, strength, note
@@ -106,6 +109,8 @@ export function demoStore(db: Db): EntityStore<Demo> {
       oneShot: bit(method.oneShot),
       settings: json(method.settings),
       hazards: json(method.hazards),
+      hazardsReviewed: bit(method.hazardsReviewed),
+      ruledOut: json(method.ruledOut),
       needs: json(method.needs),
       care: json(method.care),
       volunteerCard: json(method.volunteerCard),
@@ -127,6 +132,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
         eachGo: bit(task.eachGo),
         gearOn: json(task.gearOn),
         gearOff: json(task.gearOff),
+        hazards: json(task.hazards),
         sign: task.sign === null ? null : json(task.sign),
       }),
     );
@@ -157,6 +163,8 @@ export function demoStore(db: Db): EntityStore<Demo> {
         oneShot: flag(method.oneShot),
         settings: list(method.settings),
         hazards: list(method.hazards),
+        hazardsReviewed: flag(method.hazardsReviewed),
+        ruledOut: list(method.ruledOut),
         needs: JSON.parse(String(method.needs)) as unknown,
         care: JSON.parse(String(method.care)) as unknown,
         volunteerCard: JSON.parse(String(method.volunteerCard)) as unknown,

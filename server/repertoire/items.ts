@@ -11,7 +11,7 @@ import { HttpError } from '../http/errors';
 
 const COLUMNS = `id, name, kind, function_test AS functionTest, test_holds AS testHolds,
   test_measures AS testMeasures, owned,
-  at_venue AS atVenue, unit, waste, density, grams_each AS gramsEach, material, cold, holds,
+  at_venue AS atVenue, unit, waste, density, grams_each AS gramsEach, material, cold, lid, holds,
   boils_off AS boilsOff, substance, strength, label, keeps_open AS keepsOpen,
   test_every AS testEvery, box_id AS boxId, packs, note`;
 
@@ -33,10 +33,10 @@ const sameKind = (a: string, b: string): boolean =>
 export function itemStore(db: Db): EntityStore<Item> {
   const write = db.prepare(`
     INSERT INTO item (id, name, kind, function_test, test_holds, test_measures, owned, at_venue, unit, waste,
-      density, grams_each, material, cold, holds, boils_off, substance, strength, label,
+      density, grams_each, material, cold, lid, holds, boils_off, substance, strength, label,
       keeps_open, test_every, box_id, packs, note)
     VALUES (@id, @name, @kind, @functionTest, @testHolds, @testMeasures, @owned, @atVenue, @unit, @waste,
-      @density, @gramsEach, @material, @cold, @holds, @boilsOff, @substance, @strength, @label,
+      @density, @gramsEach, @material, @cold, @lid, @holds, @boilsOff, @substance, @strength, @label,
       @keepsOpen, @testEvery, @boxId, @packs, @note)
     ON CONFLICT (id) DO UPDATE SET
       name = excluded.name, kind = excluded.kind, function_test = excluded.function_test,
@@ -44,7 +44,7 @@ export function itemStore(db: Db): EntityStore<Item> {
       test_measures = excluded.test_measures, owned = excluded.owned, at_venue = excluded.at_venue,
       unit = excluded.unit, waste = excluded.waste, density = excluded.density,
       grams_each = excluded.grams_each, material = excluded.material, cold = excluded.cold,
-      holds = excluded.holds, boils_off = excluded.boils_off, substance = excluded.substance,
+      lid = excluded.lid, holds = excluded.holds, boils_off = excluded.boils_off, substance = excluded.substance,
       strength = excluded.strength, label = excluded.label, keeps_open = excluded.keeps_open,
       test_every = excluded.test_every, box_id = excluded.box_id, packs = excluded.packs,
       note = excluded.note`);

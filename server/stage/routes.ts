@@ -1,10 +1,9 @@
 import { Router } from 'express';
 import { AfterQuery, type EventsAnswer, EventsBody, NewRunBody } from '../../contract/stage';
-import { holdingWords, readiness } from '../../core/ready/go';
+import { holdingWords } from '../../core/ready/go';
 import { runPlanOf } from '../../core/stage/plan';
 import { timelineOf } from '../../core/lineup/fromBundle';
 import type { AppContext } from '../context';
-import { readinessContext } from '../ready/readiness';
 import { localInstant } from '../instant';
 import { HttpError, body } from '../http/errors';
 import { sortEvents } from './receive';
@@ -21,13 +20,13 @@ export function stageRoutes(context: AppContext): Router {
     outcomes.refresh();
     res.json(runs.list(req.params.id, RUNS_LISTED));
   });
-  router.post('/shows/:id/runs', (req, res) => {
+  router.post('/shows/:id/runs', async (req, res) => {
     const { id, kind } = body(NewRunBody, req.body);
     const bundle = bundles.of(req.params.id);
     const timeline = timelineOf(bundle);
     if (timeline.blocks.length === 0)
       throw new HttpError(422, 'empty', 'There is nothing in the line-up to perform yet.');
-    const { state } = readiness(bundle, timeline, readinessContext(context, bundle));
+    const { state } = await context.heavy.told('checks', bundle.show.id);
     if (kind === 'performance' && !state.go)
       throw new HttpError(
         409,

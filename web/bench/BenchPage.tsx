@@ -27,6 +27,8 @@ const FAMILY: Record<CalculatorFamily, string> = {
   sound: 'Sound',
   charge: 'Charge',
   motion: 'Motion',
+  gas: 'Gas and balloons',
+  heat: 'Heat',
   chance: 'Chance',
 };
 

@@ -12,7 +12,8 @@ import { useRemove } from '../parts/editing';
 import { AutoForm, Choice, Figure, Many, Words, YesNoField } from '../parts/form';
 import { Section } from '../parts/page';
 import { PositionMark } from '../parts/tape';
-import { MARK, options } from '../parts/words';
+import { JOURNEY_BY, KNOWN, MARK, options } from '../parts/words';
+import { Rows } from '../repertoire/Rows';
 import { useOpenShow, useShowEditing } from './useShow';
 
 const columns = (min: number) => ({
@@ -118,12 +119,65 @@ export default function BriefPage() {
             />
             <Figure name="audience" label="Audience" />
             <Words name="audienceNote" label="Who they are" />
+            <Figure
+              name="youngest"
+              label="Youngest"
+              unit="years"
+              help="Limits for sound and light follow it"
+              optional
+            />
             <Many
               name="crew"
               label="Crew"
               options={people.map((person) => ({ value: person.id, label: person.name }))}
             />
           </Box>
+        </Section>
+        <Section title="Needs of the audience">
+          <Box sx={columns(220)}>
+            <Choice
+              name="audienceNeeds.hearing"
+              label="Somebody hears with difficulty"
+              help="Hearing aids, a loop, an interpreter"
+              options={options(KNOWN)}
+            />
+            <Choice
+              name="audienceNeeds.sight"
+              label="Somebody sees with difficulty"
+              options={options(KNOWN)}
+            />
+            <Choice
+              name="audienceNeeds.movement"
+              label="Somebody moves with difficulty"
+              help="Wheelchairs, places by the exit"
+              options={options(KNOWN)}
+            />
+          </Box>
+        </Section>
+        <Section title="The way there">
+          <Rows
+            name="journeys"
+            add="Add a journey"
+            fresh={() => ({
+              id: newId(),
+              name: 'The van',
+              by: 'vehicle',
+              volumeM3: null,
+              airChanges: null,
+              minutes: null,
+              people: 1,
+            })}
+            row={(at) => (
+              <>
+                <Words name={`${at}.name`} label="Journey" />
+                <Choice name={`${at}.by`} label="How" options={options(JOURNEY_BY)} />
+                <Figure name={`${at}.volumeM3`} label="Air about it" unit="m³" optional />
+                <Figure name={`${at}.airChanges`} label="Air changes an hour" optional />
+                <Figure name={`${at}.minutes`} label="Takes" unit="min" optional />
+                <Figure name={`${at}.people`} label="People in it" />
+              </>
+            )}
+          />
         </Section>
         <Section title="Stage positions">
           <Positions circuits={bundle.venue?.circuits ?? []} />

@@ -1,8 +1,8 @@
 import { PersonBody } from '../../contract/brief';
 import { usePeople } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
-import { Many, Words, YesNoField } from '../parts/form';
-import { COMPETENCE, options } from '../parts/words';
+import { Choice, Many, Words, YesNoField } from '../parts/form';
+import { COMPETENCE, KNOWN, options } from '../parts/words';
 
 export default function PeoplePage() {
   return (
@@ -17,6 +17,7 @@ export default function PeoplePage() {
         name: 'New person',
         role: '',
         competences: [],
+        heartDevice: 'unknown',
         mayWaive: true,
         note: '',
       })}
@@ -27,6 +28,12 @@ export default function PeoplePage() {
           <Words name="name" label="Name" />
           <Words name="role" label="Role" />
           <Many name="competences" label="May do" options={options(COMPETENCE)} />
+          <Choice
+            name="heartDevice"
+            label="Heart device or implant"
+            help="Asked once; magnets and high voltage keep clear of who has one"
+            options={options(KNOWN)}
+          />
           <YesNoField name="mayWaive" label="May pass over a check, with a reason" />
           <Words name="note" label="Notes" multiline />
         </>

@@ -8,7 +8,7 @@ import { Link, useNavigate } from 'react-router';
 import type { ImportAnswer, ShowSummary } from '../../contract/api';
 import type { Show } from '../../core/brief/types';
 import { usualPositions } from '../../core/brief/blank';
-import { NO_CONDITIONS } from '../../core/brief/types';
+import { NO_AUDIENCE_NEEDS, NO_CONDITIONS } from '../../core/brief/types';
 import { NO_WISHES } from '../../core/brief/wishes';
 import { counted } from '../../core/words';
 import { ApiError, newId, send } from '../app/api';
@@ -29,6 +29,9 @@ const freshShow = (): Show => ({
   venueId: null,
   audience: 60,
   audienceNote: '',
+  youngest: null,
+  audienceNeeds: NO_AUDIENCE_NEEDS,
+  journeys: [],
   agreed: false,
   crew: [],
   positions: usualPositions(),

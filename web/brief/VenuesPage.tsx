@@ -38,18 +38,18 @@ export default function VenuesPage() {
             <Figure name="frontRowM" label="Front row at" unit="m" optional />
             <Figure name="powerSockets" label="Sockets" optional />
           </Box>
+          <YesNoField name="outdoors" label="Outdoors" />
           <Box sx={row}>
-            <YesNoField name="outdoors" label="Outdoors" />
-            <YesNoField name="water" label="Water" />
-            <YesNoField name="dark" label="Can be dark" />
-            <YesNoField name="smokeDetectors" label="Smoke detectors" />
+            <Choice name="water" label="Water" options={options(KNOWN)} />
+            <Choice name="drain" label="Drain" options={options(KNOWN)} />
+            <Choice name="dark" label="Can be dark" options={options(KNOWN)} />
+            <Choice name="smokeDetectors" label="Smoke detectors" options={options(KNOWN)} />
           </Box>
           <Box sx={row}>
             <Figure name="airChanges" label="Air changes an hour" optional />
             <Figure name="stageWidthM" label="Stage, width" unit="m" optional />
             <Figure name="stageDepthM" label="Stage, depth" unit="m" optional />
             <Choice name="floor" label="Floor" options={options(FLOOR)} />
-            <YesNoField name="drain" label="Drain" />
           </Box>
           <Box sx={row}>
             <Choice
@@ -64,6 +64,14 @@ export default function VenuesPage() {
             />
           </Box>
           <Words name="detectorsIsolatedBy" label="Detectors isolated by" />
+          <Box sx={row}>
+            <Words name="emergencyNumber" label="Emergency number" help="As it is called there" />
+            <Words
+              name="emergencyNote"
+              label="In an emergency"
+              help="First aid, defibrillator, meeting place, way in"
+            />
+          </Box>
           <Words name="surface" label="Outdoors: what one stands on" />
           <Typography variant="h3" component="h3">
             Power circuits

@@ -17,6 +17,8 @@ const ENTRY: Record<string, string> = {
   cold: 'cold liquid',
   circuits: 'circuit',
   exits: 'exit',
+  journeys: 'journey',
+  ruledOut: 'hazard',
   packs: 'pack',
   leads: 'early start',
   after: 'order',
@@ -41,7 +43,12 @@ const FIELD: Record<string, string> = {
   goesAllowed: 'goes',
   talkPattern: 'way of talking',
   atRisk: 'who is at risk',
-  remainingRisk: 'remaining risk',
+  before: 'risk before controls',
+  after: 'risk after controls',
+  hazardsReviewed: 'gone through for hazards',
+  ruledOut: 'hazards that are not there',
+  audienceNeeds: 'needs of the audience',
+  heartDevice: 'heart device',
 };
 
 const inWords = (name: string): string =>

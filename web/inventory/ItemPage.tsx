@@ -17,7 +17,7 @@ import { AutoForm, Choice, Figure, Many, Words, YesNoField } from '../parts/form
 import { Loading, Page, Section, Trouble, useTitle } from '../parts/page';
 import { Price } from '../parts/Price';
 import { StrengthFields } from '../parts/StrengthFields';
-import { COLD_KIND, ITEM_KIND, MATERIAL, options, SIGNAL, SUBSTANCE } from '../parts/words';
+import { COLD_KIND, ITEM_KIND, LID, MATERIAL, options, SIGNAL, SUBSTANCE } from '../parts/words';
 import { freshPack } from '../repertoire/fresh';
 import { grid } from '../repertoire/grid';
 import { Rows } from '../repertoire/Rows';
@@ -156,6 +156,7 @@ function Facts() {
         <Section title="With cold liquid">
           <Box sx={grid(180)}>
             <Choice name="material" label="Made of" none="Not said" options={options(MATERIAL)} />
+            <Choice name="lid" label="Closes, as a vessel" options={options(LID)} />
             <BaseAmountField name="holds" label="Holds, as a vessel" kind="volume" optional />
             <Figure
               name="boilsOff"

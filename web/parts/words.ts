@@ -7,20 +7,17 @@ import type {
   ResidueKind,
   TalkPattern,
 } from '../../core/repertoire/types';
-import type { Floor, Known, MarkShape } from '../../core/brief/types';
+import type { Floor, Journey, Known, MarkShape } from '../../core/brief/types';
 import type { CheckKind } from '../../core/ready/checks';
 import type { Outcome } from '../../core/stage/types';
 import type { Option } from './Pick';
 
-export {
-  AT_RISK_WORDS as AT_RISK,
-  HAZARD_WORDS as HAZARD,
-  REMAINING_RISK_WORDS as REMAINING_RISK,
-} from '../../core/repertoire/hazards';
+export { AT_RISK_WORDS as AT_RISK, HAZARD_WORDS as HAZARD } from '../../core/repertoire/hazards';
 export {
   BASIS,
   COLD_KIND,
   ITEM_KIND,
+  LID,
   LOT_STATE,
   MATERIAL,
   SIGNAL,
@@ -64,7 +61,6 @@ export const CHECK: Record<CheckKind, string> = {
   fill: 'Fill',
   test: 'Test',
   gear: 'Protective gear',
-  warning: 'Warning',
   volunteer: 'Volunteers',
   measure: 'Measure',
   lastTime: 'From last time',
@@ -89,6 +85,12 @@ export const RESIDUE: Record<ResidueKind, string> = {
   darkness: 'Darkness',
 };
 export const KNOWN: Record<Known, string> = { unknown: 'not known', yes: 'yes', no: 'no' };
+export const JOURNEY_BY: Record<Journey['by'], string> = {
+  vehicle: 'by vehicle',
+  lift: 'by lift',
+  ferry: 'by ferry',
+  foot: 'on foot',
+};
 export const FLOOR: Record<Floor, string> = {
   unknown: 'not known',
   level: 'level',

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import dayjs from 'dayjs';
 import type { SensorAnswer } from '../../contract/api';
 import type { OpenShow } from '../brief/useShow';
+import { CONDITION_FIGURES } from '../../core/brief/types';
 import { toThreeFigures } from '../../core/calculators/calculator';
 import { send } from '../app/api';
 import { timeOf } from '../brief/dates';
@@ -33,6 +34,13 @@ export function SensorLine({ store }: Pick<OpenShow, 'store'>) {
         temperature: temperature ?? show.conditions.temperature,
         humidity: humidity ?? show.conditions.humidity,
         sound: sound ?? show.conditions.sound,
+        measured: CONDITION_FIGURES.filter(
+          (name) =>
+            show.conditions.measured.includes(name) ||
+            (name === 'temperature' && temperature !== null) ||
+            (name === 'humidity' && humidity !== null) ||
+            (name === 'sound' && sound !== null),
+        ),
         takenAt: dayjs().format('HH:mm'),
       },
     }));

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
-import { MUST_NOT_WORDS, type Fetching } from '../../core/ready/volunteers';
+import type { Fetching } from '../../core/ready/volunteers';
+import { MUST_NOT_WORDS } from '../../core/repertoire/volunteerCard';
 import { formatClock } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';
 

@@ -4,16 +4,19 @@ import Typography from '@mui/material/Typography';
 import { useWatch } from 'react-hook-form';
 import { blankHazard } from '../../core/repertoire/blank';
 import { FIRST_AID } from '../../core/repertoire/hazards';
+import { RISK_LEVEL_WORDS, riskLevel } from '../../core/repertoire/matrix';
+import { toThreeFigures } from '../../core/calculators/calculator';
 import type { Method, Setting } from '../../core/repertoire/types';
 import { type SettingUse, usesOf } from '../../core/calculators/uses';
 import { listInWords } from '../../core/words';
 import { newId } from '../app/api';
 import { AmountField } from '../parts/AmountField';
 import { EditInPlace } from '../parts/EditInPlace';
-import { Choice, Many, Words } from '../parts/form';
+import { Figure, Words } from '../parts/form';
 import { useAmountText } from '../parts/useAmountText';
 import { HazardGlyph } from '../parts/HazardGlyph';
-import { AT_RISK, HAZARD, options, REMAINING_RISK } from '../parts/words';
+import { AT_RISK, HAZARD } from '../parts/words';
+import { HazardFields } from './HazardFields';
 import { Heading, line, list, Nothing, type PartProps } from './partLayout';
 import { Rows } from './Rows';
 
@@ -33,7 +36,11 @@ export function SettingsPart({ at, method }: PartProps) {
           <Box component="ul" sx={list}>
             {method.settings.map((setting) => (
               <Box component="li" key={setting.id} sx={line}>
-                {setting.name} <b>{amountText(setting.value, setting.unit)}</b>
+                {setting.name}{' '}
+                <b>
+                  {setting.most !== null && `${toThreeFigures(setting.value)} to `}
+                  {amountText(setting.most ?? setting.value, setting.unit)}
+                </b>
                 {setting.source && (
                   <Box component="span" sx={{ fontSize: 14, color: 'var(--muted)' }}>
                     {' '}
@@ -51,7 +58,14 @@ export function SettingsPart({ at, method }: PartProps) {
           <Rows
             name={`${at}.settings`}
             add="Add a setting"
-            fresh={() => ({ id: newId(), name: 'Setting', value: 0, unit: 'mL', source: '' })}
+            fresh={() => ({
+              id: newId(),
+              name: 'Setting',
+              value: 0,
+              unit: 'mL',
+              most: null,
+              source: '',
+            })}
             held={(i) => {
               const used = usedFor(i).calculators;
               return used.length === 0
@@ -69,6 +83,7 @@ export function SettingsPart({ at, method }: PartProps) {
                     label="Value"
                     {...(kinds === null ? {} : { kinds })}
                   />
+                  <Figure name={`${row}.most`} label="Up to, for a range" optional />
                   <Words name={`${row}.source`} label="From" help="Such as common practice" />
                 </>
               );
@@ -106,7 +121,8 @@ export function HazardsPart({ at, method }: PartProps) {
                     sx={{ display: 'block', fontSize: 14, color: 'var(--muted)' }}
                   >
                     {listInWords(hazard.atRisk.map((one) => AT_RISK[one])) || 'nobody named'};
-                    remaining risk: {REMAINING_RISK[hazard.remainingRisk]}.{' '}
+                    remaining risk:{' '}
+                    {hazard.after ? RISK_LEVEL_WORDS[riskLevel(hazard.after)] : 'not rated'}.{' '}
                     {hazard.firstAid || FIRST_AID[hazard.kind]}
                   </Box>
                 </span>
@@ -130,19 +146,7 @@ export function HazardsPart({ at, method }: PartProps) {
             name={`${at}.hazards`}
             add="Add a hazard"
             fresh={() => blankHazard('hot')}
-            row={(row) => (
-              <>
-                <Choice name={`${row}.kind`} label="Hazard" options={options(HAZARD)} />
-                <Words name={`${row}.control`} label="Control" />
-                <Many name={`${row}.atRisk`} label="Who is at risk" options={options(AT_RISK)} />
-                <Choice
-                  name={`${row}.remainingRisk`}
-                  label="Remaining risk"
-                  options={options(REMAINING_RISK)}
-                />
-                <Words name={`${row}.firstAid`} label="First aid" help="Empty for the usual line" />
-              </>
-            )}
+            row={(row) => <HazardFields row={row} />}
           />
           <Box sx={{ mt: 1.5 }}>
             <Words name={`${at}.warning`} label="Warning said before" />

@@ -6,7 +6,7 @@ import IconButton from '@mui/material/IconButton';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import type { Task } from '../../core/repertoire/types';
 import { Choice, Figure, Many, Words, YesNoField } from '../parts/form';
-import { COMPETENCE, options, PHASE, ROLE } from '../parts/words';
+import { COMPETENCE, HAZARD, options, PHASE, ROLE } from '../parts/words';
 import { grid } from './grid';
 
 function Hands({ at }: { at: string }) {
@@ -146,6 +146,12 @@ export function TaskFields({ at, task, others }: { at: string; task: Task; other
         <Many name={`${at}.gearOn`} label="Gear on" />
         <Many name={`${at}.gearOff`} label="Gear off" />
         <Words name={`${at}.careful`} label="Careful" />
+        <Many
+          name={`${at}.hazards`}
+          label="Hazards in this step"
+          help="None: those of the method count in every step"
+          options={options(HAZARD)}
+        />
       </Box>
     </Box>
   );

@@ -79,6 +79,23 @@ export function Now({
         </Box>
       ) : (
         <>
+          {step.warn && live.go === 1 && (
+            <Labelled label="Warn">
+              <Box sx={{ font: wide(36, 24, 700), color: 'var(--ember)' }}>“{step.warn}”</Box>
+            </Labelled>
+          )}
+          {step.brief.length > 0 && live.go === 1 && (
+            <Labelled label="Brief">
+              <Box
+                component="ol"
+                sx={{ m: 0, pl: 0, listStyle: 'none', fontSize: { xs: 18, md: 24 } }}
+              >
+                {step.brief.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </Box>
+            </Labelled>
+          )}
           <Labelled label="Do">
             <Box
               sx={{

@@ -1,6 +1,5 @@
 import { gasFrom } from '../cold/gasFrom';
 import {
-  type VerdictLevel,
   number,
   pressureInput,
   type Assessment,
@@ -9,15 +8,9 @@ import {
   temperatureInput,
   toThreeFigures,
 } from '../calculator';
+import { AIR_LIMIT, AIR_RESCUE, AIR_SOURCE, airLevel, OXYGEN } from './limits';
 import { BREATHED, carbonDioxideAfter, oxygenAfter } from './overTime';
 import { coldKindInput } from '../cold/kind';
-
-/** OSHA 29 CFR 1910.146. */
-const OXYGEN_SHORT = 19.5;
-/** Half-way from fresh air: time to open a door. Our own mark, no source. */
-const OXYGEN_WATCH = 20.2;
-/** NIOSH Pocket Guide: eight hours, a quarter of an hour, immediately dangerous; per cent by volume. */
-const CARBON_DIOXIDE = { day: 0.5, short: 3, danger: 4 };
 
 interface ColdRoom {
   kind: 'nitrogen' | 'dryIce';
@@ -54,15 +47,9 @@ function airOf(v: ColdRoom): { oxygen: number; carbonDioxide: number; gas: numbe
   };
 }
 
-function levelOf(oxygen: number, carbonDioxide: number): Exclude<VerdictLevel, 'unknown'> {
-  if (oxygen < OXYGEN_SHORT || carbonDioxide >= CARBON_DIOXIDE.short) return 'stop';
-  if (carbonDioxide >= CARBON_DIOXIDE.day) return 'fix';
-  return oxygen < OXYGEN_WATCH || carbonDioxide >= CARBON_DIOXIDE.day / 2 ? 'watch' : 'ok';
-}
-
 function judge(v: ColdRoom): Assessment {
   const { oxygen, carbonDioxide, gas } = airOf(v);
-  const level = levelOf(oxygen, carbonDioxide);
+  const level = airLevel(oxygen, carbonDioxide);
   const dioxideText = `${toThreeFigures(carbonDioxide * 10_000)} ppm of carbon dioxide`;
   return {
     level,
@@ -72,12 +59,12 @@ function judge(v: ColdRoom): Assessment {
         ? `The air would fall short: ${toThreeFigures(oxygen)} % oxygen, ${dioxideText}.`
         : `${toThreeFigures(oxygen)} % oxygen at the least, ${dioxideText} at the most.`,
     figure: `${toThreeFigures(oxygen)} % oxygen, ${dioxideText}`,
-    limit: `oxygen ${OXYGEN_SHORT} %; carbon dioxide 5,000 ppm over a day, 30,000 for a quarter of an hour`,
-    source: 'OSHA 29 CFR 1910.146; NIOSH Pocket Guide; well-mixed room',
+    limit: AIR_LIMIT,
+    source: AIR_SOURCE,
     remedy:
       level === 'ok'
         ? 'Doors open all the same; low corners and pits fill first.'
-        : 'Take less, open doors on two sides, or go outdoors. Low corners and pits fill first. Who feels faint goes out, and nobody goes in after them alone.',
+        : `Take less, open doors on two sides, or go outdoors. ${AIR_RESCUE}`,
     steps: [
       workingStep(
         'Gas given off',
@@ -165,11 +152,19 @@ export const coldInRoom = calculator({
     temperature: temperatureInput,
     pressure: pressureInput,
   },
+  grounds: {
+    formula: 'c = c∞ + (c₀ − c∞)·e^(−(n + Q/V)·t); at once V·(1 − V_gas/V)',
+    validity:
+      'A well-mixed room. Cold gas lies low: pits, corners, stairs and small rooms beside it fill first, and are worse than this. Ready adds up all gases of the show.',
+    source:
+      'EIGA Doc 44 / BCGA form (source not checked); OSHA 29 CFR 1910.146; NIOSH Pocket Guide',
+    check: '50 L of nitrogen let go in 60 m³ leave 9.0 % oxygen, EIGA; 1 kg of dry ice is 0.547 m³',
+  },
   evaluate: judge,
   curve: {
     label: 'Oxygen',
     unit: '%',
     at: (v) => airOf(v).oxygen,
-    limits: () => [{ label: 'short of oxygen below', value: OXYGEN_SHORT }],
+    limits: () => [{ label: 'short of oxygen below', value: OXYGEN.short }],
   },
 });

@@ -25,7 +25,7 @@ export interface Release {
  * @returns per cent by volume
  * @throws RangeError on a room of no volume, and on a negative rate, release or time
  */
-function shareAfter(
+export function shareAfter(
   room: Room,
   release: Release,
   share: { first: number; fresh: number; released: number },

@@ -1,13 +1,13 @@
-import type { ColdKind } from '../../repertoire/materials';
+import { COLD, type ColdKind } from '../../repertoire/materials';
 import { molarVolume } from '../air/molarVolume';
 import { STANDARD_PRESSURE } from '../constants';
 import { requireAtLeast } from '../require';
 
-/**
- * Nitrogen: 806 kg/m³ at its boiling point, 77.36 K (NIST Chemistry WebBook, from memory), M = 28.0134.
- * Dry ice is weighed: M = 44.0095.
- */
-const MOLES: Record<ColdKind, number> = { nitrogen: 806 / 28.0134, dryIce: 1000 / 44.0095 };
+/** Moles in so many L of nitrogen or kg of dry ice. @throws RangeError on a negative amount */
+export function molesOf(kind: ColdKind, amount: number): number {
+  requireAtLeast('amount', amount, 0);
+  return (amount * 1000 * COLD[kind].gramsPerBase) / COLD[kind].molarMass;
+}
 
 /**
  * Gas that comes of a litre of liquid nitrogen, or a kilogram of dry ice.
@@ -25,6 +25,5 @@ export function gasFrom(
   celsius: number,
   kPa = STANDARD_PRESSURE,
 ): number {
-  requireAtLeast('amount', amount, 0);
-  return amount * MOLES[kind] * molarVolume(celsius, kPa);
+  return molesOf(kind, amount) * molarVolume(celsius, kPa);
 }

@@ -38,22 +38,35 @@ export function flightTime(speed: number, height: number): number {
 }
 
 /**
- * Speed and way at the end of an even push: v = (F/m)·t, s = ½·(F/m)·t². Its own weight is not taken
- * off, as it pushes sideways too.
+ * Speed and way at the end of an even push of something that gets lighter as evenly meanwhile:
+ * v = (F/µ)·ln(m₀/m₁), s = (F/µ)·(t − (m₁/µ)·ln(m₀/m₁)), with µ what it loses in a second; without a loss
+ * v = (F/m)·t, s = ½·(F/m)·t². Its own weight is not taken off, as it pushes sideways too.
  *
  * @param newtons thrust, N
- * @param kilograms mass, kg
+ * @param kilograms mass at first, kg
  * @param seconds how long it burns, s
- * @throws RangeError on a negative thrust or time, and without mass
+ * @param lost kg that are gone by the end
+ * @throws RangeError on a negative thrust, time or loss, and without mass at the end
  */
 export function afterThrust(
   newtons: number,
   kilograms: number,
   seconds: number,
+  lost = 0,
 ): { speed: number; way: number } {
   requireAtLeast('thrust', newtons, 0);
   requireAtLeast('mass', kilograms, 0, true);
   requireAtLeast('time', seconds, 0);
-  const acceleration = newtons / kilograms;
-  return { speed: acceleration * seconds, way: 0.5 * acceleration * seconds ** 2 };
+  requireAtLeast('loss', lost, 0);
+  requireAtLeast('mass at the end', kilograms - lost, 0, true);
+  if (lost < kilograms * 1e-6 || seconds === 0) {
+    const acceleration = newtons / kilograms;
+    return { speed: acceleration * seconds, way: 0.5 * acceleration * seconds ** 2 };
+  }
+  const rate = lost / seconds;
+  const log = Math.log(kilograms / (kilograms - lost));
+  return {
+    speed: (newtons / rate) * log,
+    way: (newtons / rate) * (seconds - ((kilograms - lost) / rate) * log),
+  };
 }

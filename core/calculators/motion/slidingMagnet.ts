@@ -1,69 +1,125 @@
 import { choice, number, workingStep, calculator, toThreeFigures } from '../calculator';
+import { listInWords } from '../../words';
+import { type Metal, METAL_WORDS, METALS, RESISTIVITY, slowestFirst } from './metals';
 
-/** 10⁻⁸ Ω m at 20 °C (CRC Handbook, from memory); of alloys the middle of their range. */
-export const RESISTIVITY = { copper: 1.68, aluminium: 2.65, brass: 6.5, lead: 21 } as const;
-export type SheetMetal = keyof typeof RESISTIVITY;
+/** Times as fast from which people see a difference; common practice. */
+const SEEN = 1.15;
 
-const METALS = Object.keys(RESISTIVITY) as SheetMetal[];
+type Chosen = Metal | 'none';
 
-/** Metals from the one down which a magnet slides slowest to the fastest, for sheets as thick as each other. */
-export const slowestFirst = (metals: readonly SheetMetal[]): SheetMetal[] =>
-  [...metals].sort((a, b) => RESISTIVITY[a] - RESISTIVITY[b]);
+interface Sheets {
+  one: Metal;
+  oneThick: number;
+  other: Metal;
+  otherThick: number;
+  third: Chosen;
+  thirdThick: number;
+  fourth: Chosen;
+  fourthThick: number;
+}
 
-/**
- * Steady speed down one sheet against that down another, where currents alone hold the magnet back:
- * resistivity over thickness.
- */
-const slowness = (metal: SheetMetal, thickness: number): number => RESISTIVITY[metal] / thickness;
+interface Sheet {
+  metal: Metal;
+  thick: number;
+}
 
-const options = { copper: 'copper', aluminium: 'aluminium', brass: 'brass', lead: 'lead' } as const;
+const sheetsOf = (v: Sheets): Sheet[] =>
+  (
+    [
+      [v.one, v.oneThick],
+      [v.other, v.otherThick],
+      [v.third, v.thirdThick],
+      [v.fourth, v.fourthThick],
+    ] as const
+  ).flatMap(([metal, thick]) => (metal === 'none' ? [] : [{ metal, thick }]));
 
-/** Which sheet first? */
+/** Steady speed down a sheet, but for what is the same of all: resistivity over thickness. */
+const speed = ({ metal, thick }: Sheet): number => RESISTIVITY[metal] / thick;
+
+const name = ({ metal, thick }: Sheet): string =>
+  `${metal === 'stainless' ? 'stainless steel' : metal} ${toThreeFigures(thick)} mm`;
+
+const options = Object.fromEntries(METALS.map((metal) => [metal, METAL_WORDS[metal]])) as Record<
+  Metal,
+  string
+>;
+const orNone = { none: 'none', ...options };
+
+const thickness = (label: string) =>
+  number({ label, unit: 'mm', least: 0.001, most: 100, usual: 3, slide: [0.5, 20], change: 0.5 });
+
+/** Which sheet is slowest, and which two show it best? */
 export const slidingMagnet = calculator({
   id: 'sliding-magnet',
   family: 'motion',
   title: 'Down which sheet is the magnet slower?',
-  question: 'A magnet slides down two sheets: which holds it back more, and by how much?',
+  question:
+    'A magnet slides down sheets of metal: in which order, and which two show the difference best?',
   inputs: {
     one: choice('First sheet', options, 'copper'),
-    oneThick: number({
-      label: 'First is thick',
-      unit: 'mm',
-      least: 0.001,
-      most: 100,
-      usual: 3,
-      slide: [0.5, 20],
-    }),
+    oneThick: thickness('First is thick'),
     other: choice('Second sheet', options, 'aluminium'),
-    otherThick: number({
-      label: 'Second is thick',
-      unit: 'mm',
-      least: 0.001,
-      most: 100,
-      usual: 3,
-      slide: [0.5, 20],
-    }),
+    otherThick: thickness('Second is thick'),
+    third: choice('Third sheet', orNone, 'none'),
+    thirdThick: thickness('Third is thick'),
+    fourth: choice('Fourth sheet', orNone, 'none'),
+    fourthThick: thickness('Fourth is thick'),
+  },
+  unused: (v) => [
+    ...(v.third === 'none' ? (['thirdThick'] as const) : []),
+    ...(v.fourth === 'none' ? (['fourthThick'] as const) : []),
+  ],
+  grounds: {
+    formula: 'v₂ / v₁ = (ρ₂ / thickness₂) / (ρ₁ / thickness₁)',
+    validity:
+      'Sheets thin against the magnet, as wide and as steep as each other, at room temperature; friction left out, which makes slow ones alike. Not for steel that a magnet holds to.',
+    source:
+      'currents in the sheet hold it back in proportion; resistivity CRC Handbook (source not checked)',
+    check:
+      'Copper, aluminium, brass, lead from slowest to fastest, common practice; copper against aluminium 1.58',
   },
   evaluate: (v) => {
-    const ratio = slowness(v.other, v.otherThick) / slowness(v.one, v.oneThick);
-    const even = ratio > 0.87 && ratio < 1.15;
-    const [slow, fast] = ratio >= 1 ? [v.one, v.other] : [v.other, v.one];
+    const order = sheetsOf(v).sort((a, b) => speed(a) - speed(b));
+    const [slowest, ...others] = order;
+    const fastest = others.at(-1);
+    if (!slowest || !fastest) throw new RangeError('Two sheets at the least');
+    const ratio = speed(fastest) / speed(slowest);
+    const alike = order.slice(1).flatMap((sheet, i) => {
+      const before = order[i];
+      return before && speed(sheet) / speed(before) < SEEN
+        ? [`${name(before)} and ${name(sheet)}`]
+        : [];
+    });
+    const even = ratio < SEEN;
     return {
-      level: even ? 'watch' : 'ok',
+      level: even || alike.length > 0 ? 'watch' : 'ok',
       final: false,
       message: even
         ? `Nobody will see a difference: ${toThreeFigures(ratio)} to 1.`
-        : `Slower down the ${slow}: the ${fast} is ${toThreeFigures(Math.max(ratio, 1 / ratio))} times as fast.`,
-      figure: `${toThreeFigures(Math.max(ratio, 1 / ratio))} to 1`,
-      limit: 'a difference shows from about 1.15 to 1, common practice',
+        : `Slower down the ${name(slowest)}: the ${name(fastest)} is ${toThreeFigures(ratio)} times as fast${order.length > 2 ? ', and these two show it best' : ''}.`,
+      figure: `${toThreeFigures(ratio)} to 1`,
+      limit: `a difference shows from about ${SEEN} to 1, common practice`,
       source: 'resistivity at 20 °C, CRC Handbook (source not checked)',
-      remedy: `Slowest to fastest at equal thickness: ${slowestFirst(METALS).join(', ')}. Fingers out of the way: strong magnets snap together.`,
+      remedy: [
+        alike.length > 0 && !even ? `Nobody will tell ${listInWords(alike)} apart.` : '',
+        `Slowest to fastest at equal thickness: ${slowestFirst(METALS)
+          .map((metal) => (metal === 'stainless' ? 'stainless steel' : metal))
+          .join(', ')}.`,
+        'Fingers out of the way: strong magnets snap together. Wash hands after lead.',
+      ]
+        .filter(Boolean)
+        .join(' '),
       steps: [
+        workingStep(
+          'Order, slowest first',
+          order.map(name).join(', '),
+          'by resistivity over thickness',
+          'currents in the sheet hold it back in proportion',
+        ),
         workingStep(
           'Speed against speed',
           toThreeFigures(ratio),
           '(ρ₂ / thickness₂) / (ρ₁ / thickness₁)',
-          'currents in the sheet hold it back in proportion',
         ),
       ],
     };
@@ -71,7 +127,8 @@ export const slidingMagnet = calculator({
   curve: {
     label: 'Second over first',
     unit: 'times as fast',
-    at: (v) => slowness(v.other, v.otherThick) / slowness(v.one, v.oneThick),
+    at: (v) =>
+      speed({ metal: v.other, thick: v.otherThick }) / speed({ metal: v.one, thick: v.oneThick }),
     limits: () => [{ label: 'alike', value: 1 }],
   },
 });

@@ -33,6 +33,12 @@ export const metalGas = calculator({
     temperature: temperatureInput,
     pressure: pressureInput,
   },
+  grounds: {
+    formula: 'V = 3/2·n·R·T/p',
+    validity: 'Told so that an accident can be judged. It is a stop in every case.',
+    source: REACTION_SOURCE,
+    check: '1 g gives 1.337 L at 20 °C',
+  },
   evaluate: (v) => ({
     level: 'stop',
     final: true,

@@ -1,24 +1,21 @@
 import {
   choice,
-  type VerdictLevel,
   number,
   type Assessment,
+  type VerdictLevel,
   workingStep,
   calculator,
   toThreeFigures,
 } from '../calculator';
 import { noiseDose, levelAt } from './level';
-
-/** dB(C): first and second action values and the limit of EU Directive 2003/10/EC. */
-const PEAK = { first: 135, second: 137, limit: 140 };
-/** dB: the peak that children should not meet (WHO, from memory). */
-const CHILDREN = 120;
+import { audienceLimit, NOISE_SOURCE, PEAK } from './limits';
 
 interface Bang {
   peak: number;
   level: number;
   at: number;
   front: number;
+  youngest: number;
   crew: number;
   bangs: number;
   lasts: number;
@@ -27,41 +24,63 @@ interface Bang {
 }
 
 function heardOf(v: Bang) {
-  const front = levelAt(v.peak, v.at, v.front);
   const crew = levelAt(v.peak, v.at, v.crew);
   const seconds = v.bangs * v.lasts;
   return {
-    front,
+    front: levelAt(v.peak, v.at, v.front),
     crew,
     behind: crew - v.plugs,
     frontDose: noiseDose(levelAt(v.level, v.at, v.front), seconds),
     crewDose: noiseDose(levelAt(v.level, v.at, v.crew), seconds),
+    behindDose: noiseDose(levelAt(v.level, v.at, v.crew) - v.plugs, seconds),
+    most: audienceLimit(v.youngest),
   };
 }
 
-function levelOf(heard: ReturnType<typeof heardOf>): Exclude<VerdictLevel, 'unknown'> {
-  if (heard.front >= PEAK.limit || heard.behind >= PEAK.limit) return 'stop';
-  if (heard.front >= PEAK.first || heard.behind >= PEAK.second || heard.frontDose > 100)
+type Heard = ReturnType<typeof heardOf>;
+
+/** Whoever has to wear plugs and has none. */
+const unprotected = (v: Bang, { crew, crewDose }: Heard): boolean =>
+  v.plugs === 0 && (crew >= PEAK.second || crewDose > 100);
+
+function levelOf(v: Bang, heard: Heard): VerdictLevel {
+  if (heard.front >= heard.most || heard.behind >= PEAK.limit) return 'stop';
+  if (
+    heard.front >= PEAK.first ||
+    heard.frontDose > 100 ||
+    heard.behindDose > 100 ||
+    unprotected(v, heard)
+  )
     return 'fix';
-  return heard.front >= CHILDREN || heard.crew >= PEAK.first || heard.crewDose > 100
+  return heard.front >= heard.most - 6 || heard.crew >= PEAK.first || heard.crewDose > 100
     ? 'watch'
     : 'ok';
 }
 
-function remedyOf(v: Bang, heard: ReturnType<typeof heardOf>): string {
-  const protect = heard.crew >= PEAK.first || heard.crewDose > 100;
+/** Metres from which a peak is below a level. */
+const metresFor = (v: Bang, level: number): number => v.at * 10 ** ((v.peak - level) / 20);
+
+function remedyOf(v: Bang, heard: Heard): string {
+  const worn = heard.crew >= PEAK.second || heard.crewDose > 100;
+  const offered = heard.crew >= PEAK.first || worn;
   return [
-    heard.front >= CHILDREN
-      ? 'Ask the audience to cover their ears; move the front row back, or make it quieter.'
+    heard.front >= heard.most
+      ? `Make it quieter, or keep everybody ${Math.ceil(metresFor(v, heard.most))} m off and farther: hands over ears do not make up for it.`
+      : heard.front >= heard.most - 6
+        ? 'Ask the audience to cover their ears, and move the front row back.'
+        : '',
+    offered
+      ? `Crew: ear protection ${worn ? 'is worn' : 'for who wants it'}; it does not change what counts as loud.`
       : '',
-    protect ? 'Crew: ear protection.' : '',
-    protect && v.hands === 'busy'
+    offered && v.hands === 'busy'
       ? 'Both hands are busy: plugs in before, ears can’t be covered then.'
       : '',
     heard.frontDose > 100
-      ? 'Fewer, shorter, or further off: the front row has more than a day’s dose.'
+      ? 'Fewer, shorter, or farther off: the front row has more than a day’s dose.'
       : '',
-    heard.behind >= PEAK.second ? 'Better plugs, or stand further off.' : '',
+    heard.behind >= PEAK.limit || heard.behindDose > 100
+      ? 'Better plugs, or stand farther off.'
+      : '',
   ]
     .filter(Boolean)
     .join(' ');
@@ -69,15 +88,17 @@ function remedyOf(v: Bang, heard: ReturnType<typeof heardOf>): string {
 
 function judge(v: Bang): Assessment {
   const heard = heardOf(v);
-  const { front, crew, frontDose, crewDose } = heard;
-  const source = 'EU Directive 2003/10/EC; NIOSH REL; children’s peak WHO (source not checked)';
+  const { front, crew, most, frontDose, crewDose, behind } = heard;
   return {
-    level: levelOf(heard),
+    level: levelOf(v, heard),
     final: false,
-    message: `${toThreeFigures(front)} dB at the front row, ${toThreeFigures(crew)} dB at the crew.`,
+    message:
+      front >= most
+        ? `${toThreeFigures(front)} dB at the front row: ${most === PEAK.children ? 'no child' : 'nobody'} may meet ${most} dB.`
+        : `${toThreeFigures(front)} dB at the front row, ${toThreeFigures(crew)} dB at the crew.`,
     figure: `${toThreeFigures(front)} dB at the front row`,
-    limit: `children ${CHILDREN} dB; action from ${PEAK.first} and ${PEAK.second} dB(C), never ${PEAK.limit}`,
-    source,
+    limit: `audience ${most} dB; crew without protection ${PEAK.first} and ${PEAK.second} dB(C), behind it ${PEAK.limit}`,
+    source: NOISE_SOURCE,
     remedy: remedyOf(v, heard),
     steps: [
       workingStep(
@@ -88,8 +109,8 @@ function judge(v: Bang): Assessment {
       ),
       workingStep(
         'Peak at the crew',
-        `${toThreeFigures(crew)} dB, ${toThreeFigures(crew - v.plugs)} dB behind the plugs`,
-        'the same, less what the plugs take',
+        `${toThreeFigures(crew)} dB without protection, ${toThreeFigures(behind)} dB behind it`,
+        'the same; action values hold for the first, the limit for the second',
       ),
       workingStep(
         'Dose at the front row',
@@ -120,15 +141,16 @@ export const bang = calculator({
       unit: 'dB',
       least: 0,
       most: 190,
-      usual: 120,
+      usual: 105,
       slide: [80, 150],
+      change: 1,
     }),
     level: number({
       label: 'Level while it lasts, dB(A)',
       unit: 'dB',
       least: 0,
       most: 160,
-      usual: 100,
+      usual: 95,
       slide: [60, 130],
     }),
     at: number({
@@ -146,7 +168,17 @@ export const bang = calculator({
       most: 200,
       usual: 3,
       slide: [1, 20],
+      change: 0.5,
       fact: 'frontRow',
+    }),
+    youngest: number({
+      label: 'Youngest in the audience, years',
+      unit: 'piece',
+      least: 0,
+      most: 120,
+      usual: 8,
+      slide: [3, 25],
+      fact: 'youngest',
     }),
     crew: number({
       label: 'Crew',
@@ -155,6 +187,7 @@ export const bang = calculator({
       most: 200,
       usual: 1,
       slide: [0.3, 10],
+      change: 0.5,
     }),
     bangs: number({
       label: 'How many',
@@ -163,6 +196,7 @@ export const bang = calculator({
       most: 10_000,
       usual: 1,
       slide: [1, 20],
+      change: 1,
     }),
     lasts: number({
       label: 'Each lasts',
@@ -178,9 +212,16 @@ export const bang = calculator({
       unit: 'dB',
       least: 0,
       most: 40,
-      usual: 20,
+      usual: 0,
       slide: [0, 35],
     }),
+  },
+  grounds: {
+    formula: 'L₂ = L₁ − 20·log₁₀(d₂/d₁); dose = time / (8 h / 2^((L − 85)/3))',
+    validity:
+      'A small source in the open. A hall sends sound back, and is louder than this. Peaks in dB(C), levels in dB(A). One demonstration alone: the whole show is added up on Ready.',
+    source: NOISE_SOURCE,
+    check: '6.02 dB for twice the distance; 4 h, 2 h, 1 h, 15 min at 88, 91, 94, 100 dB(A), NIOSH',
   },
   evaluate: judge,
   curve: {
@@ -188,9 +229,9 @@ export const bang = calculator({
     unit: 'dB',
     at: (v) => heardOf(v).front,
     limits: () => [
-      { label: 'children', value: CHILDREN },
+      { label: 'children', value: PEAK.children },
       { label: 'action', value: PEAK.first },
-      { label: 'never', value: PEAK.limit },
+      { label: 'adults', value: PEAK.limit },
     ],
   },
 });

@@ -102,6 +102,12 @@ export const heard = calculator({
       fact: 'sound',
     }),
   },
+  grounds: {
+    formula: 'L − 20·log₁₀(d / 1 m), against the room’s dB(A) − 8',
+    validity: 'In the open; a hall sends some of it back and helps, unless it echoes.',
+    source: 'ISO 9921:2003 (source not checked)',
+    check: '6.02 dB less at twice the distance',
+  },
   evaluate: judge,
   curve: {
     label: 'Voice above the room',

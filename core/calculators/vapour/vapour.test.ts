@@ -6,8 +6,10 @@ import { inputFaults, usualValues } from '../inputs';
 import { stoichiometricShare, stoichiometricOxygen } from './stoichiometry';
 import { doseToSaturate, vapourFromDose } from './dose';
 import { anotherGo } from './anotherGo';
+import { mostFilm } from './film';
 import { LIQUID_IDS, LIQUIDS, type LiquidId } from './liquids';
 import { saturatedShare, saturationPressure, temperatureForShare } from './saturation';
+import { pressureAtNeck } from './vent';
 import { willItLight } from './willItLight';
 
 // The same cases every time.
@@ -97,6 +99,55 @@ describe('will it light', () => {
     expect(judge()).toMatchObject({ level: 'ok', figure: '4.36 % propan-2-ol vapour' });
   });
 
+  // Common practice: 2 L, a few mL shaken, surplus poured off, five strokes of a hand pump: it lights.
+  test.each(['ethanol', 'propan2ol'])(
+    '%s, poured off and aired with five strokes, may light',
+    (liquid) => {
+      const found = judge({ liquid, dose: 4, strokes: 5 });
+      expect(found.message).not.toContain('Too lean');
+      expect(['ok', 'watch']).toContain(found.level);
+    },
+  );
+
+  test('what clings to the wall makes it a range; a wall that drains long keeps less', () => {
+    const aired = { strokes: 6, dose: 4 };
+    expect(judge(aired).figure).toMatch(/^[\d.]+ to [\d.]+ %/);
+    expect(mostFilm('propan2ol', 2, 40)).toBeCloseTo(mostFilm('propan2ol', 2, 10) / 2, 9);
+    expect(() => mostFilm('propan2ol', 2, 0)).toThrow(RangeError);
+  });
+
+  // Lower limit of ethanol: 3.3 % in NFPA 325, 3.1 % in IEC 60079-20-1 (from memory).
+  test('between two published limits it is at the edge, below both too lean', () => {
+    expect(judge({ liquid: 'ethanol', dose: 0.155 }).message).toContain('At the edge');
+    expect(judge({ liquid: 'ethanol', dose: 0.14 })).toMatchObject({ level: 'fix' });
+  });
+
+  test('a flame over what stays liquid is a stop, however much it is', () => {
+    for (const dose of [1, 20, 500]) {
+      const found = judge({ dose, surplus: 'left' });
+      expect(found.level).toBe('stop');
+      expect(found.message).toContain('stay liquid under the flame');
+    }
+    // All of this little becomes vapour.
+    expect(judge({ dose: 0.2, surplus: 'left' }).level).not.toBe('stop');
+  });
+
+  test('half a litre in the hand is no dose', () => {
+    expect(judge({ dose: 500 })).toMatchObject({ level: 'fix' });
+  });
+
+  test('thin glass and a stopper that is in are stops, a narrow neck and thick glass to be fixed', () => {
+    expect(judge({ material: 'thinGlass' }).level).toBe('stop');
+    expect(judge({ stopper: 'in' }).level).toBe('stop');
+    expect(judge({ material: 'thickGlass' }).level).toBe('fix');
+    expect(judge({ neck: 10 }).message).toContain('too narrow');
+    expect(judge({ material: 'unsaid' }).level).toBe('unknown');
+    expect(judge({ stopper: 'unsaid' }).level).toBe('unknown');
+    // Half the width, a quarter of the opening, sixteen times the pressure.
+    expect(pressureAtNeck(2, 40) / pressureAtNeck(2, 80)).toBeCloseTo(16, 6);
+    expect(pressureAtNeck(20, 10)).toBe(Infinity);
+  });
+
   test('in a cold hall it is too lean, and no dose helps: the temperature is told', () => {
     const cold = judge({ temperature: 5 });
     expect(cold.level).toBe('fix');
@@ -104,14 +155,15 @@ describe('will it light', () => {
     expect(cold.remedy).toContain('no dose lights');
   });
 
-  test('on a hot day it is too rich, until it is aired', () => {
-    const hot = judge({ temperature: 45 });
+  // Saturated propan-2-ol is within its range up to 38 °C: a warm evening does not make it too rich.
+  test('a warm night is not too rich; a hot bottle is, until it is aired', () => {
+    expect(judge({ temperature: 30 }).message).not.toContain('Too rich');
+    expect(Math.abs(temperatureForShare('propan2ol', 12.7) - 38)).toBeLessThan(0.5);
+    const hot = judge({ temperature: 45, dose: 0.9 });
     expect(hot.level).toBe('fix');
     expect(hot.message).toContain('Too rich');
     const strokes = Number(/with (\d+) strokes/.exec(hot.remedy)?.[1]);
-    expect(judge({ temperature: 45, strokes }).level).toBe('ok');
-    // What is left in as liquid makes it as rich again.
-    expect(judge({ temperature: 45, strokes, surplus: 'left', dose: 20 }).level).toBe('fix');
+    expect(judge({ temperature: 45, dose: 0.9, strokes }).level).toBe('ok');
   });
 
   test('methanol is off, with the reason; asked for, it is calculated and watched', () => {

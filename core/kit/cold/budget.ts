@@ -4,7 +4,8 @@
  */
 import type { ColdPlan, ShowBundle } from '../../brief/types';
 import type { Timeline } from '../../lineup/types';
-import { COLD, coolDown } from '../../repertoire/materials';
+import { gasFrom } from '../../calculators/cold/gasFrom';
+import { coolDown } from '../../repertoire/materials';
 import type { Item } from '../../repertoire/types';
 import { formatClock, parseClock, sayDuration } from '../../time/clock';
 import { formatTotal, type System } from '../../units/format';
@@ -140,7 +141,7 @@ export function coldBudget(
     intoReserve: missed ? 0 : Math.max(0, Math.min(reserve, order - fetched)),
     left,
     goneAfter: lossPerHour > 0 ? (left / lossPerHour) * 3600 : null,
-    gasLitres: fetched * COLD[item.cold].gasLitres,
+    gasLitres: gasFrom(item.cold, fetched / 1000, 20),
     warnings: warningsOf(bundle, { item, plan, draws, vessel, order, fetched, collectedAt }, text),
     how: [
       `${text(drawn)} drawn (${draws.map((draw) => `${text(draw.total)} ${draw.demoName}`).join(' + ')})`,

@@ -1,0 +1,133 @@
+/** Hazards that a method may have, from what it uses, needs, leaves and is calculated with. */
+import { findCalculator } from '../../calculators/catalogue';
+import type { HazardKind, Item, Method, ResidueKind } from '../../repertoire/types';
+import { listInWords, lowerFirst } from '../../words';
+
+export interface Suggestion {
+  kind: HazardKind;
+  /** What it is suggested for. */
+  because: string[];
+}
+
+/** Hazard statements of the harmonised system, by what they warn of. */
+const CODES: readonly (readonly [pattern: RegExp, kind: HazardKind])[] = [
+  [/^H22[0-9]/, 'flammableVapour'],
+  [/^H27[0-2]/, 'oxidiser'],
+  [/^H280/, 'compressedGas'],
+  [/^H281/, 'cryogen'],
+  [/^H314/, 'corrosive'],
+  [/^H31[589]/, 'splash'],
+  [/^H3(17|34)/, 'allergen'],
+  [/^H3(30|31|32|35|36|70|71)/, 'toxicVapour'],
+];
+
+/** Things by their names: where the name says it, it is asked about. */
+const NAMES: readonly (readonly [pattern: RegExp, kind: HazardKind])[] = [
+  [/candle|match(es)?\b|lighter|burner|torch flame|sparkler/i, 'openFlame'],
+  [/hot ?plate|kettle|soldering|heat gun|hob\b/i, 'hot'],
+  [/magnet/i, 'strongMagnet'],
+  [/balloon|latex/i, 'latex'],
+  [/helium|gas (bottle|cylinder)|carbon dioxide (bottle|cylinder)/i, 'compressedGas'],
+  [/laser/i, 'laser'],
+  [/strobe|stroboscop/i, 'photosensitive'],
+  [/ultraviolet|\buv\b|black ?light/i, 'ultraviolet'],
+  [/ladder|steps\b/i, 'workAtHeight'],
+  [/smoke machine|fog machine|hazer/i, 'smoke'],
+  [/dry ice/i, 'cryogen'],
+  [/liquid nitrogen/i, 'cryogen'],
+  [/charcoal|generator/i, 'carbonMonoxide'],
+  [/flour|cornflour|starch|lycopodium|icing sugar/i, 'dust'],
+];
+
+const LEFT: Partial<Record<ResidueKind, HazardKind>> = {
+  water: 'slip',
+  foam: 'slip',
+  vapour: 'flammableVapour',
+  oxygen: 'oxidiser',
+  smoke: 'smoke',
+  debris: 'shatter',
+  heat: 'hot',
+  charge: 'highVoltage',
+};
+
+const CALCULATED: Readonly<Record<string, readonly HazardKind[]>> = {
+  'will-it-light': ['flammableVapour', 'openFlame'],
+  'another-go': ['flammableVapour', 'openFlame'],
+  foam: ['oxidiser', 'splash', 'slip'],
+  chill: ['cryogen'],
+  'cold-left': ['cryogen', 'asphyxiant'],
+  'cold-in-room': ['asphyxiant'],
+  'cold-in-water': ['cryogen', 'asphyxiant'],
+  'closed-vessel': ['pressure', 'cryogen'],
+  bang: ['loud'],
+  dome: ['highVoltage'],
+  'clear-zone': ['projectile'],
+  'water-rocket': ['projectile', 'pressure'],
+  'vacuum-launcher': ['projectile', 'pressure'],
+  'popping-lid': ['projectile', 'pressure'],
+  turning: ['volunteerMoved'],
+  'sliding-magnet': ['strongMagnet'],
+  'magnet-pipe': ['strongMagnet'],
+  balloon: ['gasBalloons'],
+  'steam-can': ['hot'],
+  candle: ['openFlame'],
+};
+
+/** What lesser hazard is covered by a greater one that is listed. */
+const COVERED: Partial<Record<HazardKind, readonly HazardKind[]>> = {
+  splash: ['corrosive', 'cryogen', 'oxidiser'],
+  latex: ['allergen'],
+  photosensitive: ['flashingLight'],
+  compressedGas: ['gasBalloons'],
+};
+
+function fromItem(item: Item): [HazardKind, string][] {
+  const found: HazardKind[] = [
+    ...CODES.flatMap(([pattern, kind]) =>
+      item.label.hazards.some((code) => pattern.test(code)) ? [kind] : [],
+    ),
+    ...NAMES.flatMap(([pattern, kind]) => (pattern.test(item.name) ? [kind] : [])),
+    ...(item.cold ? (['cryogen', 'asphyxiant'] as const) : []),
+  ];
+  return found.map((kind) => [kind, lowerFirst(item.name)]);
+}
+
+/** Every hazard that something of the method points to, with what does; those listed included. */
+export function pointsTo(method: Method, items: readonly Item[]): Suggestion[] {
+  const used = new Set(method.kit.map(({ itemId }) => itemId));
+  const found: [HazardKind, string][] = [
+    ...items.filter(({ id, kind }) => used.has(id) && kind !== 'gear').flatMap(fromItem),
+    ...method.leaves.flatMap(({ kind }): [HazardKind, string][] => {
+      const hazard = LEFT[kind];
+      return hazard ? [[hazard, `what it leaves: ${kind}`]] : [];
+    }),
+    ...method.calculators.flatMap(({ calculator }) =>
+      (CALCULATED[calculator] ?? []).map((kind): [HazardKind, string] => [
+        kind,
+        `“${findCalculator(calculator)?.title ?? calculator}”`,
+      ]),
+    ),
+    ...(method.needs.powerW === null
+      ? []
+      : [['trailingCables', 'it needs power'] as [HazardKind, string]]),
+  ];
+  const kinds = [...new Set(found.map(([kind]) => kind))];
+  return kinds.map((kind) => ({
+    kind,
+    because: [...new Set(found.flatMap(([of, why]) => (of === kind ? [why] : [])))],
+  }));
+}
+
+/** Those that are neither listed, nor covered by what is, nor said not to be there. */
+export function suggestions(method: Method, items: readonly Item[]): Suggestion[] {
+  const listed = new Set(method.hazards.map(({ kind }) => kind));
+  const ruledOut = new Set(method.ruledOut.map(({ kind }) => kind));
+  return pointsTo(method, items).filter(
+    ({ kind }) =>
+      !listed.has(kind) &&
+      !ruledOut.has(kind) &&
+      !(COVERED[kind] ?? []).some((greater) => listed.has(greater)),
+  );
+}
+
+export const becauseInWords = ({ because }: Suggestion): string => listInWords(because);
