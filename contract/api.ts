@@ -113,8 +113,8 @@ export interface ShowAnswer extends ShowBundle {
   followUps: FollowUp[];
   packing: PackMark[];
   records: MethodRecord[];
-  /** What the store has for it, after the shows before it have taken theirs. */
-  shares: Share[];
+  /** What the store has for it, after the shows before it have taken theirs; null where that can't be worked out. */
+  shares: Share[] | null;
   /** A performance of it has come to its end. */
   performed: boolean;
 }

@@ -8,7 +8,6 @@ const MAINLAND = 'Mainland laboratory supply';
 const air = { boxId: 'box-air' };
 const wet = { boxId: 'box-wet' };
 const spark = { boxId: 'box-spark' };
-const gear = { boxId: 'box-gear' };
 
 const bought = (amount: number, price: number, days: number, supplier = QUAY): Partial<Item> => ({
   packs: [pack(amount, 'piece', price, days, supplier)],
@@ -20,22 +19,55 @@ export const MORE_ITEMS: Item[] = [
     gramsEach: 320,
     ...bought(1, 280, 2),
   }),
-  item('matches', 'Long matches', 'consumable', { ...air, gramsEach: 3, ...bought(40, 190, 1) }),
-  item('fire-blanket', 'Fire blanket', 'gear', {
-    ...test('in its case, tapes hanging out, in date', true),
-    ...gear,
-    gramsEach: 900,
-    owned: 1,
-    testEvery: 365,
-  }),
-  item('stiff-bottle', 'Stiff wide-necked bottle, 2 L', 'equipment', {
+  item('stiff-bottle', 'Stiff plastic bottle, wide neck, 2 L', 'equipment', {
     ...test('no crack, no scratch, neck wider than a thumb', true),
     ...air,
     gramsEach: 120,
-    owned: 2,
+    owned: 3,
   }),
-  item('propan2ol', 'Propan-2-ol', 'consumable', {
+  item('waste-bottle', 'Waste bottle with stopper', 'equipment', { gramsEach: 140, owned: 1 }),
+  item('dose-syringe', 'Measure for 2 mL', 'equipment', { ...wet, gramsEach: 8, owned: 2 }),
+  item('clear-screen', 'Clear stiff screen', 'equipment', {
+    ...test('no crack; stands by itself', true),
+    gramsEach: 3400,
+    owned: 1,
+  }),
+  item('extinguisher', 'Carbon dioxide extinguisher, 2 kg', 'gear', {
+    boxId: 'box-gear',
+    ...test('pin and seal in place, in date', true),
+    gramsEach: 5200,
+    owned: 1,
+    testEvery: 365,
+  }),
+  item('snuffer', 'Candle snuffer', 'equipment', { ...air, gramsEach: 80, owned: 1 }),
+  item('knife', 'Kitchen knife, in its sheath', 'equipment', { ...wet, gramsEach: 120, owned: 1 }),
+  item('sieve', 'Sieve', 'equipment', { ...wet, gramsEach: 150, owned: 1 }),
+  item('kettle', 'Kettle', 'equipment', { gramsEach: 1100, owned: 1, testEvery: 365 }),
+  item('washing-soda', 'Washing soda', 'consumable', {
     ...wet,
+    unit: 'g',
+    density: 0.9,
+    label: { signal: 'warning', hazards: ['H319'], precautions: ['P264', 'P280'] },
+    packs: [pack(500, 'g', 160, 1, QUAY)],
+  }),
+  item('long-hose', 'Pump hose, six metres, with vent valve', 'equipment', {
+    ...test('valve lets the air out with one finger', true),
+    gramsEach: 600,
+    owned: 1,
+  }),
+  item('race-magnet', 'Disc magnet, small, alike', 'equipment', {
+    ...test('four alike, none chipped'),
+    ...spark,
+    owned: 4,
+    gramsEach: 18,
+  }),
+  item('race-stand', 'Stand for four sheets, with a lift bar', 'equipment', {
+    ...spark,
+    gramsEach: 1900,
+    owned: 1,
+  }),
+  // By itself, away from what feeds fire.
+  item('propan2ol', 'Propan-2-ol', 'consumable', {
     unit: 'mL',
     density: 0.7855,
     substance: 'propan2ol',
@@ -48,7 +80,6 @@ export const MORE_ITEMS: Item[] = [
   }),
   item('long-lighter', 'Long lighter', 'equipment', { ...air, gramsEach: 60, owned: 1 }),
   item('stem-glass', 'Thick stem glass', 'equipment', { ...air, gramsEach: 280, owned: 6 }),
-  item('tap-water', 'Tap water', 'consumable', { unit: 'mL', density: 1, atVenue: true }),
   item('red-cabbage', 'Red cabbage', 'consumable', {
     unit: 'g',
     packs: [pack(1, 'kg', 260, 1, QUAY)],
@@ -84,7 +115,7 @@ export const MORE_ITEMS: Item[] = [
   item('step-stool', 'Step-stool', 'equipment', {
     ...test('stands firm, rubber feet on'),
     gramsEach: 2600,
-    owned: 1,
+    owned: 2,
   }),
   item('hair-dryer', 'Hair dryer with a cold setting', 'equipment', {
     ...test('runs cold; lead sound from end to end'),

@@ -89,7 +89,29 @@ const EQUIPMENT: Item[] = [
     gramsEach: 1700,
     testEvery: 365,
   }),
-  item('cold-bowl', 'Bowl of cold water', 'equipment', { ...air, gramsEach: 400 }),
+  item('cold-bowl', 'Bowl for cold water', 'equipment', { ...air, gramsEach: 400 }),
+  item('long-tongs', 'Long tongs', 'equipment', {
+    ...test('close at the tips'),
+    ...gear,
+    owned: 2,
+    gramsEach: 210,
+  }),
+  item('lamp', 'Hand lamp', 'equipment', {
+    ...test('full beam'),
+    ...air,
+    owned: 1,
+    gramsEach: 240,
+  }),
+  item('match-cup', 'Cup of water for matches', 'equipment', { ...air, gramsEach: 60 }),
+  item('drop-mat', 'Soft mat to drop on', 'equipment', { ...spark, gramsEach: 300 }),
+  item('cable-tape', 'Cable tape and ramp', 'equipment', { gramsEach: 900, owned: 2 }),
+  item('fire-blanket', 'Fire blanket', 'gear', {
+    ...test('in its case, tapes hanging out, in date', true),
+    ...gear,
+    gramsEach: 900,
+    owned: 1,
+    testEvery: 365,
+  }),
   item('tongs', 'Tongs', 'equipment', {
     ...test('grip the can upside down'),
     ...air,
@@ -98,6 +120,7 @@ const EQUIPMENT: Item[] = [
   }),
   item('cold-flask', 'Vented cold flask', 'equipment', {
     ...test('lid sits loose and the vent is clear', true),
+    lid: 'loose',
     gramsEach: 900,
     material: 'stainless',
     holds: 2000,
@@ -105,7 +128,8 @@ const EQUIPMENT: Item[] = [
     owned: 1,
   }),
   item('travel-flask', 'Vented travel vessel', 'equipment', {
-    ...test('neck plug energies by itself', true),
+    ...test('neck plug lifts by itself', true),
+    lid: 'loose',
     gramsEach: 4600,
     material: 'aluminium',
     holds: 10_000,
@@ -207,6 +231,12 @@ const CONSUMABLES: Item[] = [
     packs: [pack(1, 'piece', 0, 2, 'Kept by the ferry café')],
   }),
   item('ice', 'Ice', 'consumable', { unit: 'g', atVenue: true }),
+  item('tap-water', 'Tap water', 'consumable', { unit: 'mL', density: 1, atVenue: true }),
+  item('matches', 'Long matches', 'consumable', {
+    ...air,
+    gramsEach: 3,
+    packs: [pack(40, 'piece', 190, 1, QUAY)],
+  }),
   item('nitrogen', 'Liquid nitrogen', 'consumable', {
     unit: 'L',
     density: 0.806,

@@ -23,9 +23,11 @@ const SHELF: [
   ['iodide-1', 'iodide', 21, 'Locked cupboard', { expiry: 700 }],
   ['detergent-1', 'detergent', 420, 'Shelf B', {}],
   ['colour-1', 'colour', 16, 'Shelf B', {}],
-  ['towels-1', 'towels', 14, 'Shelf B', {}],
+  ['towels-1', 'towels', 20, 'Shelf B', {}],
   ['foil-1', 'foil-dishes', 20, 'Shelf C', {}],
-  ['cans-1', 'drink-can', 5, 'Shelf A', {}],
+  ['cans-1', 'drink-can', 7, 'Shelf A', {}],
+  ['flowers-1', 'flower', 5, 'Bucket by the back door', { expiry: 2 }],
+  ['matches-1', 'matches', 34, 'Shelf A', {}],
   ['sticks-1', 'sticks', 60, 'Shelf A', {}],
   ['smoke-machine-1', 'smoke-machine', 1, 'Shelf A', { lastTest: -300 }],
   [

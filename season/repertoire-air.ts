@@ -1,9 +1,10 @@
-import type { Demo } from '../core/repertoire/types';
+import type { Demo, Hand } from '../core/repertoire/types';
 import {
   set,
   EVERYBODY,
   after,
   coldHand,
+  flameHand,
   helper,
   judged,
   kit,
@@ -11,14 +12,20 @@ import {
   performer,
   prepare,
   reset,
+  setting,
   settle,
   step,
 } from './write';
 
+/** What everybody wears who pours, carries or reaches into something that cold. */
+export const COLD_GEAR = ['Goggles', 'Face shield', 'Loose insulated gloves'];
+/** Both trained with cold liquids. */
+export const COLD_HANDS: Hand[] = [coldHand('performer'), coldHand('helper')];
+
 const smokeRingDrum: Demo = {
   id: 'smoke-ring-drum',
   name: 'Smoke-ring drum',
-  hook: 'A slap on a drum knocks a cup off a head at the back of the hall.',
+  hook: 'A slap on a drum knocks a cup off a tower at the back of the hall.',
   idea: 'Air pushed through a round hole rolls into a ring that carries itself along.',
   keywords: ['air', 'vortex', 'pressure'],
   ageFrom: 5,
@@ -31,7 +38,7 @@ const smokeRingDrum: Demo = {
     method(
       'big-drum',
       'big drum',
-      'A barrel with a tarpaulin skin, filled from the smoke machine.',
+      'A barrel with a tarpaulin skin: first with nothing but air, then with smoke from the machine.',
       {
         goesAllowed: 6,
         warning: 'There will be stage smoke. The hall keeper knows about the detectors.',
@@ -46,46 +53,64 @@ const smokeRingDrum: Demo = {
         ],
         settings: [set('hole', 'Hole', 22, 'cm'), set('puffs', 'Puffs of smoke', 3, 'piece')],
         tasks: [
-          prepare('roll-on', 'Roll the drum on', [40, 60, 90]),
-          prepare('heat', 'Switch the smoke machine on', [10, 15, 20], { place: 'wings' }),
+          prepare('roll-on', 'Roll the drum on, machine beside it', [40, 60, 90]),
+          prepare('cups', 'Build the tower of cups at the back', [30, 45, 60], { place: 'wings' }),
+          prepare('heat', 'Switch the smoke machine on', [10, 15, 20], {
+            place: 'wings',
+            hazards: ['hot'],
+          }),
           settle('heating', 'Smoke machine heating', [240, 300, 360], {
             place: 'wings',
             after: [after('heat')],
+            hazards: ['hot'],
           }),
-          prepare('fill', 'Fill the drum with smoke', [30, 45, 60], {
-            after: [after('heating', 0, 1500), after('roll-on')],
-          }),
-          settle('hanging', 'Smoke hanging in the drum', [10, 15, 20], { after: [after('fill')] }),
           step('greet', 'Stand beside the drum', [40, 50, 60], {
             say: 'This barrel holds nothing but air. Shall I throw some at you?',
-            after: [after('hanging', 0, 300)],
+            after: [after('heating', 0, 1500), after('roll-on'), after('cups')],
           }),
           step('first', 'One dry slap at row three', [30, 40, 60], {
-            eachGo: true,
             say: 'Did anybody feel that?',
             cue: 'Hands up if you felt it',
           }),
-          step('rings', 'Three slow slaps, smoke showing', [60, 80, 100], {
+          step('fill', 'Fill the drum with smoke', [15, 20, 30], {
+            eachGo: true,
+            hands: [performer, helper],
+            say: 'Now let us see what you felt.',
+            hazards: ['smoke', 'hot'],
+          }),
+          step('rings', 'Three slow slaps, the last at the tower', [60, 70, 90], {
             eachGo: true,
             say: 'Watch the hole, then follow the ring with your finger.',
             careful: 'Aim over heads, never at a face near by.',
+            hazards: ['smoke'],
           }),
-          step('why', 'Draw the rolling ring in the air', [45, 60, 80], {
+          step('why', 'Draw the rolling ring in the air', [45, 55, 75], {
             say: 'The outside of the ring runs backwards, and so the whole ring rolls forward.',
+            hazards: ['smoke'],
           }),
-          reset('roll-off', 'Roll the drum off', [40, 60, 80]),
+          reset('roll-off', 'Machine off, roll the drum off', [40, 60, 80], { hazards: ['hot'] }),
         ],
         kit: [
           kit('drum', 1, 'piece'),
           kit('smoke-machine', 1, 'piece'),
           kit('smoke-fluid', 20, 'mL', 'perGo'),
           kit('paper-cups', 6, 'piece', 'perShow', 'For the tower at the back'),
+          kit('cable-tape', 1, 'piece'),
         ],
         needs: { clearM: 2, powerW: 900 },
         care: { disposal: 'Air the hall; fluid back in its bottle.' },
         priorWorked: 6,
       },
-      [['smoke', 'Tell the venue; detectors isolated by the hall keeper only.', EVERYBODY]],
+      [
+        ['smoke', 'Tell the venue; detectors isolated by the hall keeper only.', EVERYBODY],
+        ['hot', 'The nozzle is not touched until it is cold.'],
+        [
+          'trailingCables',
+          'Lead taped down along the wall, a ramp where anybody walks.',
+          EVERYBODY,
+        ],
+        ['lifting', 'Rolled, not carried; two for a step.'],
+      ],
     ),
   ],
 };
@@ -112,52 +137,64 @@ const coldFlower: Demo = {
         warning: 'Very cold liquid on the table. Stay in your seats until we say.',
         settings: [
           set('dip', 'Time in the cold', 30, 's'),
-          set('depth', 'Depth of liquid', 8, 'cm'),
+          set('petal', 'Petals and stem, thick', 2, 'mm', 'measured once'),
+          set('liquid', 'Liquid in the flask', 600, 'mL'),
         ],
         tasks: [
           prepare('pour', 'Pour a little to chill the flask', [60, 90, 120], {
             place: 'wings',
             hands: [coldHand('anyone')],
-            gearOn: ['Face shield', 'Loose insulated gloves'],
+            gearOn: COLD_GEAR,
             careful: 'Door open, lid loose, never in a closed vessel.',
+            hazards: ['cryogen', 'asphyxiant'],
           }),
           settle('chill', 'Flask chilling', [480, 600, 900], {
             place: 'wings',
             after: [after('pour')],
+            hazards: ['cryogen', 'asphyxiant'],
           }),
           prepare('top-up', 'Top the flask up', [40, 60, 90], {
             place: 'wings',
             hands: [coldHand('anyone')],
-            gearOn: ['Face shield', 'Loose insulated gloves'],
+            gearOn: COLD_GEAR,
             after: [after('chill', 0, 3000)],
+            hazards: ['cryogen', 'asphyxiant'],
           }),
           prepare('carry', 'Bring the flask and the tray on', [30, 40, 60], {
             hands: [coldHand('anyone')],
+            gearOn: COLD_GEAR,
             after: [after('top-up', 0, 1500)],
+            hazards: ['cryogen'],
           }),
           step('soft', 'Crush a soft petal', [40, 50, 60], {
             say: 'It bends, it squashes. It smells of summer.',
           }),
-          step('dip', 'Dip the flower and count', [40, 50, 60], {
+          step('dip', 'Dip the flower with the long tongs and count', [40, 50, 60], {
             eachGo: true,
-            hands: [performer, coldHand('helper')],
+            hands: COLD_HANDS,
             say: 'Listen to it boil. It is boiling because the flower is too hot for it.',
             cue: 'Count down from thirty with me',
-            gearOn: ['Goggles', 'Loose insulated gloves', 'Face shield'],
+            gearOn: COLD_GEAR,
             sign: { watchFor: 'boiling dies down', waitLeast: 3, waitMost: 15 },
             careful: 'Nothing absorbent at the wrists.',
+            hazards: ['cryogen', 'asphyxiant'],
           }),
-          step('crush', 'Crush it over the tray', [20, 30, 40], {
+          step('crush', 'Crush it low over the tray', [20, 30, 40], {
             eachGo: true,
+            hands: [coldHand('performer')],
             say: 'And now it breaks like a window.',
             cue: 'Quiet. Listen',
+            hazards: ['cryogen', 'shatter'],
           }),
-          step('why', 'Pass the tray along the table edge', [80, 110, 140], {
+          step('why', 'Show the tray along the table edge', [80, 110, 140], {
             say: 'The water inside has frozen so hard that it can’t bend any more.',
-            gearOff: ['Face shield'],
+            careful: 'Nobody touches the bits until they are wet.',
+            hazards: ['shatter'],
           }),
           reset('take-off', 'Take the flask off and sweep up', [60, 90, 120], {
             hands: [coldHand('anyone')],
+            gearOn: COLD_GEAR,
+            hazards: ['cryogen'],
           }),
         ],
         kit: [
@@ -170,10 +207,11 @@ const coldFlower: Demo = {
             'Topped up once; leave what is over to evaporate outdoors',
           ),
           kit('flower', 1, 'piece', 'perGo', 'Soft petals, short stem', { chilled: true }),
+          kit('long-tongs', 1, 'piece'),
           kit('tray', 1, 'piece'),
-          kit('goggles', 1, 'piece'),
+          kit('goggles', 2, 'piece'),
           kit('cold-gloves', 2, 'pair'),
-          kit('face-shield', 1, 'piece'),
+          kit('face-shield', 2, 'piece'),
         ],
         needs: { clearM: 3 },
         care: {
@@ -181,14 +219,28 @@ const coldFlower: Demo = {
             'What is over stands outdoors, lid loose, until it has gone; bits swept up cold.',
         },
         calculators: [
-          judged('chill', { kind: 'nitrogen', material: 'watery', mass: 15, there: 600 }),
+          judged('chill', {
+            kind: 'nitrogen',
+            material: 'watery',
+            mass: 15,
+            thick: setting('petal'),
+            there: setting('liquid'),
+          }),
         ],
         priorWorked: 5,
       },
       [
-        ['cryogen', 'Loose dry gloves for cold objects, face shield to pour, no closed vessel.'],
-        ['asphyxiant', 'Doors open; less than two litres in the room.', EVERYBODY],
-        ['shatter', 'Crush low, over the tray.', EVERYBODY],
+        [
+          'cryogen',
+          'Trained hands, loose dry gloves, goggles and shield for each, long tongs, no closed vessel.',
+          EVERYBODY,
+        ],
+        [
+          'asphyxiant',
+          'Doors open; all that was fetched counts in the air of the room.',
+          EVERYBODY,
+        ],
+        ['shatter', 'Crushed low, over the tray; swept up before anybody comes near.', EVERYBODY],
       ],
     ),
   ],
@@ -198,7 +250,7 @@ const cloudBurst: Demo = {
   id: 'cloud-burst',
   name: 'Cloud burst',
   hook: 'A bottle of clear air turns to fog in a blink.',
-  idea: 'Air that expands suddenly cools, and the water in it comes out as cloud.',
+  idea: 'Air that expands suddenly cools, and the water in it comes out as cloud, drop by drop round specks of smoke.',
   keywords: ['weather', 'pressure', 'gas'],
   ageFrom: 6,
   ageTo: 99,
@@ -210,65 +262,103 @@ const cloudBurst: Demo = {
     method(
       'foot-pump',
       'foot pump',
-      'A clear bottle with a splash of warm water, pumped by foot and let go.',
+      'A clear bottle with a splash of warm water and a trace of smoke, pumped by foot and let go. The stopper is tied to the bottle.',
       {
         goesAllowed: 3,
         warning: 'A bang at the end. Cover your ears when we do.',
-        settings: [set('water', 'Water', 5, 'mL'), set('limit', 'Never above', 100, 'kPa')],
+        settings: [
+          set('water', 'Water', 5, 'mL'),
+          set('limit', 'Never above', 100, 'kPa'),
+          set('cord', 'Stopper tied by', 10, 'cm', 'the crew’s own'),
+        ],
         tasks: [
-          prepare('set', 'Set pump and stand at the rear', [60, 80, 100]),
+          prepare('set', 'Set pump, stand and lamp at the rear', [60, 80, 100]),
           prepare('water', 'Put warm water in the bottle', [20, 30, 40], { place: 'wings' }),
-          settle('warm', 'Bottle warming', [420, 480, 600], {
+          settle('warm', 'Air in the bottle getting damp', [60, 70, 90], {
             place: 'wings',
             after: [after('water')],
           }),
           step('predict', 'Show the empty bottle', [50, 60, 80], {
             say: 'Where do clouds come from? Let us make one indoors.',
-            after: [after('warm', 0, 720)],
+            after: [after('warm', 0, 120)],
           }),
-          step('pump', 'Seat the stopper and pump', [40, 60, 80], {
+          step('smoke', 'Blow a match out and let its smoke in', [10, 15, 20], {
+            eachGo: true,
+            hands: [flameHand('performer'), helper],
+            say: 'A speck of dust for every drop to sit on.',
+            careful: 'Match into the cup of water; the helper has the blanket.',
+            gearOn: ['Goggles'],
+            hazards: ['openFlame'],
+          }),
+          step('pump', 'Seat the stopper and pump', [30, 45, 60], {
             eachGo: true,
             hands: [performer, helper],
             say: 'Every push squeezes more air in. Feel how warm that makes it.',
             gearOn: ['Goggles', 'Ear muffs'],
-            careful: 'Stopper points up, away from everybody.',
+            careful: 'Stopper points up, its cord tied, away from everybody.',
+            hazards: ['pressure', 'loud'],
           }),
           step('hold', 'Hold, count, let go', [15, 20, 30], {
             eachGo: true,
+            hands: [performer, helper],
             say: 'Three, two, one …',
             cue: 'Ears covered, everybody',
             sign: { watchFor: 'gauge steady', waitLeast: 5, waitMost: 20 },
+            gearOn: ['Goggles', 'Ear muffs'],
+            hazards: ['pressure', 'loud'],
           }),
           step('lights', 'Light the cloud from behind', [40, 60, 80], {
             eachGo: true,
-            say: 'A cloud. It needed nothing but water, room, and a sudden cold.',
+            hands: [performer, helper],
+            say: 'A cloud. It needed water, a speck of smoke, and a sudden cold.',
+            gearOff: ['Ear muffs'],
           }),
           step('thanks', 'Thanks, and out by the side doors', [60, 80, 100], {
-            say: 'Thank you. Come and see it all close up, one row at a time.',
-            gearOff: ['Goggles', 'Ear muffs'],
+            say: 'Thank you. Look at the sky on your way home.',
           }),
-          reset('vent', 'Vent the bottle and coil the hose', [60, 90, 120]),
+          reset('vent', 'Vent the bottle and coil the hose', [60, 90, 120], {
+            gearOn: ['Goggles'],
+            hazards: ['pressure'],
+          }),
         ],
         kit: [
           kit('cloud-bottle', 1, 'piece'),
           kit('foot-pump', 1, 'piece'),
           kit('warm-water', 5, 'mL', 'perGo'),
+          kit('matches', 2, 'piece', 'perGo'),
+          kit('match-cup', 1, 'piece'),
+          kit('tap-water', 100, 'mL'),
+          kit('fire-blanket', 1, 'piece'),
+          kit('lamp', 1, 'piece'),
           kit('goggles', 2, 'piece'),
           kit('ear-muffs', 2, 'piece'),
         ],
         needs: { clearM: 4 },
-        care: { disposal: 'Water away; bottle thrown out after fifty goes or any scratch.' },
+        care: {
+          disposal: 'Water away; bottle thrown out after fifty goes or any scratch.',
+          extinguisher: 'blanket',
+          heldBy: 'helper',
+        },
         calculators: [
-          judged('bang', { peak: 118, level: 95, at: 2, crew: 1, lasts: 0.2 }),
-          judged('clear-zone', { speed: 6, height: 1.2, mass: 12 }),
+          judged('bang', { peak: 118, level: 95, at: 2, crew: 1, lasts: 0.2, plugs: 25 }),
+        ],
+        ruledOut: [
+          {
+            kind: 'projectile',
+            why: 'The stopper is tied to the bottle by ten centimetres of cord.',
+          },
         ],
         priorWorked: 4,
         priorFailed: 1,
       },
       [
-        ['pressure', 'Bottle made for it, gauge in sight, stopper up, goggles on both.'],
+        [
+          'pressure',
+          'Bottle made for it, gauge in sight, stopper up and tied, goggles on both.',
+          EVERYBODY,
+        ],
         ['loud', 'Ears covered on the count.', EVERYBODY],
-        ['projectile', 'Nobody above the bottle.', EVERYBODY],
+        ['openFlame', 'One match, blown out at once, into water; blanket in the helper’s hand.'],
       ],
     ),
   ],
@@ -293,60 +383,110 @@ const crushedCan: Demo = {
       'A spoonful of water in a can, boiled, then turned over in cold water.',
       {
         goesAllowed: 3,
-        settings: [set('water', 'Water in the can', 15, 'mL')],
+        warning: 'Something hot, and a crack at the end: front row, cover your ears when we say.',
+        settings: [
+          set('water', 'Water in the can', 12, 'mL', 'the crew’s own, weighed'),
+          set('wait', 'After the first steam', 70, 's', 'the crew’s own'),
+          set('power', 'Gets into the can', 45, 'W', 'timed once: 12 mL to the boil'),
+        ],
+        leaves: [
+          {
+            id: 'plate',
+            kind: 'heat',
+            where: 'position',
+            time: { shortest: 600, likely: 900, longest: 1200 },
+            hands: [],
+          },
+        ],
         tasks: [
           prepare('bowl', 'Fill the bowl with cold water and ice', [40, 60, 80]),
-          prepare('switch-on', 'Switch the hot plate on', [5, 10, 15], { place: 'wings' }),
+          prepare('switch-on', 'Switch the hot plate on', [5, 10, 15], {
+            place: 'wings',
+            hazards: ['hot'],
+          }),
           settle('plate', 'Hot plate warming', [150, 180, 240], {
             place: 'wings',
             after: [after('switch-on')],
+            hazards: ['hot'],
           }),
-          prepare('can-on', 'Bring the plate on, can in place', [15, 20, 30], {
+          prepare('can-on', 'Bring the plate on, water in the can', [15, 20, 30], {
             after: [after('plate', 0, 600), after('bowl')],
+            hazards: ['hot'],
           }),
-          settle('simmer', 'Can coming to the boil', [50, 60, 80], { after: [after('can-on')] }),
+          settle('simmer', 'Can warming, no steam yet', [50, 60, 80], {
+            after: [after('can-on')],
+            hazards: ['hot'],
+          }),
           step('press', 'Push on the table with one finger', [40, 50, 70], {
             say: 'The air is pressing on you as hard as two people standing on your hand.',
             after: [after('simmer', 0, 120)],
+            hazards: ['hot'],
           }),
           step('steam', 'Watch the can for steam', [75, 85, 95], {
             eachGo: true,
             say: 'When you can see the steam, call out.',
             cue: 'Call out when you see steam',
             gearOn: ['Goggles'],
-            sign: { watchFor: 'first steam', waitLeast: 75, waitMost: 90 },
+            sign: { watchFor: 'first steam', waitLeast: 65, waitMost: 80 },
+            careful: 'Never boil it dry: no steam left, off the plate.',
+            hazards: ['hot'],
           }),
-          step('flip', 'Flip the can into the cold water', [10, 15, 20], {
+          step('flip', 'Flip the can into the cold water with the tongs', [10, 15, 20], {
             eachGo: true,
             say: 'Quiet now. Listen to the air push.',
             cue: 'Ears covered, front row',
             careful: 'Hold it by the foot, tongs palm up.',
+            hazards: ['hot', 'loud', 'splash'],
           }),
-          step('why', 'Energy it out, crumpled side to the room', [60, 80, 100], {
+          step('why', 'Lift it out, crumpled side to the room', [60, 80, 100], {
             say: 'I did not crush it. The whole room did.',
             gearOff: ['Goggles'],
+            hazards: ['hot'],
           }),
-          reset('off', 'Switch the plate off and empty the bowl', [40, 60, 80]),
+          reset('refill', 'Fresh can with water onto the plate', [20, 30, 40], {
+            eachGo: true,
+            hazards: ['hot'],
+          }),
+          reset('off', 'Switch the plate off, guard it, empty the bowl', [40, 60, 80], {
+            hazards: ['hot'],
+          }),
         ],
         kit: [
           kit('hot-plate', 1, 'piece'),
-          kit('drink-can', 1, 'piece', 'perGo'),
+          kit('drink-can', 1, 'piece', 'perGo', 'Holds 330 mL'),
+          kit('tap-water', 1.2, 'L', 'perShow', '12 mL in each can, the rest in the bowl'),
           kit('cold-bowl', 1, 'piece'),
           kit('tongs', 1, 'piece'),
           kit('ice', 300, 'g'),
           kit('goggles', 1, 'piece'),
+          kit('cable-tape', 1, 'piece'),
         ],
         needs: { water: true, powerW: 1500, clearM: 2 },
-        care: { disposal: 'Cans for recycling; water down the sink.' },
+        care: {
+          disposal: 'Cans for recycling; water down the sink; the plate packed when it is cold.',
+        },
         calculators: [
+          judged('steam-can', {
+            power: setting('power'),
+            water: setting('water'),
+            holds: 330,
+            metal: 14,
+            waited: setting('wait'),
+          }),
           judged('bang', { peak: 108, level: 85, at: 1, crew: 0.6, lasts: 0.2, hands: 'busy' }),
         ],
         priorWorked: 7,
         priorFailed: 1,
       },
       [
-        ['hot', 'Tongs only; plate off and guarded until it is cool.'],
+        ['hot', 'Tongs only; plate off and guarded until it is cool.', EVERYBODY],
         ['loud', 'A crack: front row told.', EVERYBODY],
+        ['splash', 'Bowl half full, goggles on, nobody within two metres.'],
+        [
+          'trailingCables',
+          'Lead taped down along the wall, a ramp where anybody walks.',
+          EVERYBODY,
+        ],
       ],
     ),
   ],

@@ -1,5 +1,6 @@
 /** Colours, gas, soap, and what the air holds up. */
 import type { Demo } from '../core/repertoire/types';
+import { COLD_GEAR } from './repertoire-air';
 import {
   after,
   coldHand,
@@ -33,26 +34,48 @@ const cabbageColours: Demo = plainDemo(
       settings: [
         set('juice', 'Juice in each', 60, 'mL'),
         set('vinegar', 'Vinegar in the first', 1, 'tsp'),
-        set('soda', 'Hydrogencarbonate in the last', 1, 'tsp'),
+        set('soda', 'Hydrogencarbonate in the fourth', 1, 'tsp'),
+        set('washing', 'Washing soda in the fifth', 0.5, 'tsp'),
       ],
-      care: { disposal: 'All down the sink.' },
+      needs: { water: true, clearM: 1 },
+      care: { disposal: 'All down the sink with water.' },
       tasks: [
-        prepare('steep', 'Pour hot water on chopped cabbage', [60, 90, 120], { place: 'wings' }),
+        prepare('chop', 'Chop the cabbage', [60, 90, 120], {
+          place: 'wings',
+          careful: 'Knife back in its sheath at once.',
+        }),
+        prepare('steep', 'Pour hot water on it', [30, 40, 60], {
+          place: 'wings',
+          after: [after('chop')],
+          hazards: ['hot'],
+        }),
         settle('draw', 'Juice drawing', [600, 900, 1200], {
           place: 'wings',
           after: [after('steep')],
+          hazards: ['hot'],
         }),
-        prepare('line-up', 'Stand the glasses out', [40, 60, 80]),
+        prepare('strain', 'Strain the juice into the jug', [30, 40, 60], {
+          place: 'wings',
+          after: [after('draw')],
+        }),
+        prepare(
+          'line-up',
+          'Stand five glasses out: vinegar, nothing, nothing, soda, washing soda',
+          [40, 60, 80],
+          { gearOn: ['Goggles'], hazards: ['splash'] },
+        ),
         step('pour', 'Pour the same juice into each', [50, 70, 90], {
           eachGo: true,
           say: 'The same juice in every glass. Or is it?',
           cue: 'Say the colour',
           gearOn: ['Goggles'],
-          after: [after('draw', 0, 7200)],
+          after: [after('strain', 0, 7200)],
+          hazards: ['splash'],
         }),
-        step('mix', 'Tip the first into the last', [20, 30, 40], {
+        step('mix', 'Tip the first into the fourth', [20, 30, 40], {
           say: 'Sour meets soapy: what colour now?',
           careful: 'It fizzes over: tray beneath.',
+          hazards: ['splash'],
         }),
         step('why', 'Explain with the row of colours', [40, 60, 80], {
           say: 'The cabbage tells sour from soapy, and never says it in words.',
@@ -62,18 +85,29 @@ const cabbageColours: Demo = plainDemo(
       ],
       kit: [
         kit('red-cabbage', 200, 'g'),
-        kit('warm-water', 400, 'mL'),
+        kit('tap-water', 350, 'mL', 'perShow', 'For 300 mL of juice, and what stays in the leaves'),
+        kit('kettle', 1, 'piece'),
+        kit('knife', 1, 'piece'),
+        kit('sieve', 1, 'piece'),
+        kit('wide-bowl', 1, 'piece'),
         kit('stem-glass', 5, 'piece'),
         kit('vinegar', 1, 'tsp'),
         kit('bicarbonate', 1, 'tsp'),
+        kit('washing-soda', 0.5, 'tsp'),
         kit('tray', 1, 'piece'),
         kit('goggles', 1, 'piece'),
       ],
       priorWorked: 6,
     },
     [
-      ['hot', 'Hot water poured in the wings, cooled before it is brought on.'],
-      ['splash', 'Goggles for whoever pours.'],
+      ['hot', 'Poured in the wings, and not touched until it is cold enough for a hand.'],
+      ['splash', 'Goggles for whoever pours: washing soda irritates eyes.'],
+      [
+        'shatter',
+        'Thick glasses without chips, on a tray; swept up before anybody steps.',
+        EVERYBODY,
+      ],
+      ['slip', 'Wiped before the next comes on.'],
     ],
   ),
 );
@@ -96,6 +130,9 @@ const fillingBalloon: Demo = plainDemo(
         set('powder', 'Hydrogencarbonate', 7, 'g'),
         set('balloon', 'Balloon holds', 4, 'L', 'measured once with the pump'),
       ],
+      needs: { clearM: 1.5 },
+      warning:
+        'A balloon of latex: whoever is allergic to it, please keep your distance and tell us.',
       care: { disposal: 'Down the sink; balloon in the bin, never let fly outdoors.' },
       tasks: [
         prepare('powder', 'Fill the balloon with powder', [40, 50, 70], { place: 'wings' }),
@@ -103,10 +140,10 @@ const fillingBalloon: Demo = plainDemo(
         prepare('on', 'Stretch the balloon over the neck', [15, 20, 40], {
           after: [after('powder'), after('bottle')],
         }),
-        step('tip', 'Energy the balloon and let the powder fall', [20, 30, 40], {
+        step('tip', 'Lift the balloon and let the powder fall', [20, 30, 40], {
           eachGo: true,
           say: 'Nobody blows. Watch it breathe.',
-          cue: 'Blow with it',
+          cue: 'Breathe in with it',
           gearOn: ['Goggles'],
         }),
         step('why', 'Weigh it with the eye', [40, 60, 80], {
@@ -128,7 +165,8 @@ const fillingBalloon: Demo = plainDemo(
           amount: setting('vinegar'),
           carbonate: setting('powder'),
           holds: setting('balloon'),
-          closed: 'open',
+          closed: 'stretches',
+          lasts: 30,
         }),
       ],
       priorWorked: 7,
@@ -137,6 +175,7 @@ const fillingBalloon: Demo = plainDemo(
     [
       ['splash', 'Goggles; the bottle points at nobody.'],
       ['allergen', 'Latex: no balloon to anybody from the audience.', EVERYBODY],
+      ['slip', 'Wiped before the next comes on.'],
     ],
   ),
 );
@@ -159,9 +198,12 @@ const fogBubbles: Demo = plainDemo(
     {
       goesAllowed: 4,
       warning: 'Very cold things on the table. Nobody touches the white pieces.',
-      settings: [set('ice', 'Dry ice', 80, 'g'), set('water', 'Warm water', 400, 'mL')],
+      settings: [set('ice', 'Dry ice', 80, 'g'), set('water', 'Warm water', 600, 'mL')],
       needs: { water: true, clearM: 2 },
-      care: { disposal: 'Dry ice left over stands outdoors in its open box until it has gone.' },
+      care: {
+        disposal:
+          'Dry ice left over, and the bowl with what is in it, stand outdoors, open, until it has gone; whoever is there is told that its gas takes the place of air.',
+      },
       leaves: [
         {
           id: 'wet',
@@ -174,35 +216,58 @@ const fogBubbles: Demo = plainDemo(
       tasks: [
         prepare('bowl', 'Set bowl and cloth', [30, 40, 50]),
         prepare('warm', 'Pour warm water', [20, 30, 40], { after: [after('bowl', 0, 300)] }),
-        step('drop', 'Tip the dry ice in with tongs', [15, 20, 30], {
+        step('drop', 'Tip the dry ice in with the long tongs', [15, 20, 30], {
           eachGo: true,
           hands: [coldHand('performer')],
-          say: 'It does not melt. It goes straight to air.',
+          say: 'It does not melt. It goes straight to gas.',
           gearOn: ['Goggles', 'Loose insulated gloves'],
           careful: 'Tongs, never fingers; bowl open, never a lid.',
+          hazards: ['cryogen', 'asphyxiant'],
         }),
         step('skin', 'Draw the film over the rim', [20, 30, 50], {
           eachGo: true,
-          hands: [coldHand('performer'), helper],
+          hands: [performer, helper],
           say: 'One breath of a whole hall, in a skin of soap.',
           cue: 'Count until it bursts',
+          gearOff: ['Loose insulated gloves'],
+          careful: 'Gloves off: the cloth is wet. Nobody reaches into the bowl.',
+          hazards: ['asphyxiant', 'slip'],
         }),
         step('why', 'Explain while it falls over the edge', [40, 60, 80], {
           say: 'The gas is heavier than the air: see how it runs off the table.',
-          gearOff: ['Loose insulated gloves', 'Goggles'],
+          hazards: ['asphyxiant'],
         }),
-        reset('wipe', 'Wipe the table', [30, 45, 60]),
+        reset(
+          'out',
+          'Carry the bowl outdoors, open, and leave it until it has gone',
+          [40, 60, 90],
+          {
+            hands: [coldHand('anyone')],
+            gearOn: ['Goggles', 'Loose insulated gloves'],
+            careful: 'Nobody bends over it; its gas is told where it stands.',
+            hazards: ['cryogen', 'asphyxiant'],
+          },
+        ),
+        reset('wipe', 'Wipe the table', [30, 45, 60], { hazards: ['slip'] }),
       ],
       kit: [
         kit('wide-bowl', 1, 'piece'),
         kit('dry-ice', 80, 'g', 'perGo', 'In an open box, never a closed one'),
-        kit('warm-water', 400, 'mL', 'perGo'),
+        kit('warm-water', 600, 'mL', 'perGo'),
         kit('detergent', 2, 'squirt'),
-        kit('tongs', 1, 'piece'),
+        kit('long-tongs', 1, 'piece'),
+        kit('towels', 2, 'piece'),
         kit('cold-gloves', 1, 'pair'),
-        kit('goggles', 2, 'piece'),
+        kit('goggles', 1, 'piece'),
       ],
-      calculators: [judged('cold-in-room', { kind: 'dryIce', spilled: 1, boiling: 1 })],
+      calculators: [
+        judged('cold-in-water', {
+          kind: 'dryIce',
+          cold: setting('ice'),
+          water: setting('water'),
+          from: 40,
+        }),
+      ],
       priorWorked: 5,
       priorFailed: 2,
     },
@@ -231,7 +296,7 @@ const heldUpWater: Demo = plainDemo(
     {
       goesAllowed: 3,
       settings: [set('water', 'Water', 200, 'mL')],
-      needs: { water: true },
+      needs: { water: true, clearM: 1 },
       care: { disposal: 'Water down the sink.' },
       leaves: [
         {
@@ -265,7 +330,10 @@ const heldUpWater: Demo = plainDemo(
       priorWorked: 8,
       priorFailed: 1,
     },
-    [['slip', 'Over a tray; wiped at once.']],
+    [
+      ['slip', 'Over a tray; wiped at once.'],
+      ['shatter', 'Heavy tumbler without chips, held low over the tray.', EVERYBODY],
+    ],
   ),
 );
 
@@ -281,64 +349,94 @@ const shrinkingBalloon: Demo = plainDemo(
     'A long balloon of air pushed with tongs into liquid nitrogen, then taken out.',
     {
       goesAllowed: 2,
-      warning: 'Very cold liquid on the table. Stay in your seats until we say.',
-      settings: [set('balloon', 'Balloon weighs', 3, 'g', 'weighed once')],
+      warning:
+        'Very cold liquid on the table. Stay in your seats until we say. Balloons are of latex: tell us if you are allergic.',
+      settings: [
+        set('balloon', 'Balloon weighs', 3, 'g', 'weighed once'),
+        set('skin', 'Skin, thick', 0.3, 'mm', 'measured once'),
+        set('liquid', 'Liquid in the flask', 500, 'mL'),
+      ],
       needs: { clearM: 3 },
       care: { disposal: 'What is over stands outdoors, lid loose, until it has gone.' },
       tasks: [
         prepare('blow', 'Pump the balloon up', [20, 30, 40], { place: 'wings' }),
-        prepare('pour', 'Pour and let the flask cool', [90, 120, 180], {
+        prepare('pour', 'Pour a little to chill the flask', [60, 90, 120], {
           place: 'wings',
           hands: [coldHand('anyone')],
-          gearOn: ['Face shield', 'Loose insulated gloves'],
+          gearOn: COLD_GEAR,
           careful: 'Vent clear, lid loose, never closed.',
+          hazards: ['cryogen', 'asphyxiant'],
+        }),
+        settle('chill', 'Flask chilling', [480, 600, 900], {
+          place: 'wings',
+          after: [after('pour')],
+          hazards: ['cryogen', 'asphyxiant'],
+        }),
+        prepare('top-up', 'Top the flask up', [40, 60, 90], {
+          place: 'wings',
+          hands: [coldHand('anyone')],
+          gearOn: COLD_GEAR,
+          after: [after('chill', 0, 3000)],
+          hazards: ['cryogen', 'asphyxiant'],
         }),
         prepare('carry', 'Bring the flask on', [30, 40, 60], {
           hands: [coldHand('anyone')],
-          after: [after('pour', 0, 1200), after('blow')],
+          gearOn: COLD_GEAR,
+          after: [after('top-up', 0, 1200), after('blow')],
+          hazards: ['cryogen'],
         }),
-        step('in', 'Push the balloon in with tongs', [40, 60, 80], {
+        step('in', 'Push the balloon in with the long tongs', [40, 60, 80], {
           eachGo: true,
-          hands: [coldHand('performer'), helper],
+          hands: [coldHand('performer')],
           say: 'Where does all that air go?',
           cue: 'Hold your breath with it',
-          gearOn: ['Goggles', 'Face shield', 'Loose insulated gloves'],
+          gearOn: COLD_GEAR,
           careful: 'Nothing absorbent at the wrists.',
+          hazards: ['cryogen', 'asphyxiant'],
         }),
-        step('out', 'Energy it out and let it grow', [30, 45, 60], {
+        step('out', 'Lift it out and let it grow', [30, 45, 60], {
           eachGo: true,
           hands: [coldHand('performer')],
           say: 'And here it comes back.',
+          hazards: ['cryogen'],
         }),
         step('why', 'Explain with the fat balloon', [40, 60, 80], {
           say: 'The same air, the same balloon. Only colder, and then warm again.',
-          gearOff: ['Face shield', 'Loose insulated gloves'],
         }),
-        reset('off', 'Take the flask off', [40, 60, 90], { hands: [coldHand('anyone')] }),
+        reset('off', 'Take the flask off', [40, 60, 90], {
+          hands: [coldHand('anyone')],
+          gearOn: COLD_GEAR,
+          hazards: ['cryogen'],
+        }),
       ],
       kit: [
         kit('cold-flask', 1, 'piece', 'perShow', '', { chilled: true }),
         kit('nitrogen', 0.5, 'L', 'perGo'),
         kit('balloon', 1, 'piece', 'perGo'),
-        kit('tongs', 1, 'piece'),
-        kit('goggles', 1, 'piece'),
-        kit('cold-gloves', 1, 'pair'),
-        kit('face-shield', 1, 'piece'),
+        kit('long-tongs', 1, 'piece'),
+        kit('goggles', 2, 'piece'),
+        kit('cold-gloves', 2, 'pair'),
+        kit('face-shield', 2, 'piece'),
       ],
       calculators: [
         judged('chill', {
           kind: 'nitrogen',
           material: 'rubber',
           mass: setting('balloon'),
-          there: 500,
+          thick: setting('skin'),
+          there: setting('liquid'),
         }),
       ],
       priorWorked: 4,
       priorFailed: 1,
     },
     [
-      ['cryogen', 'Loose dry gloves, face shield, tongs; no closed vessel.', EVERYBODY],
-      ['asphyxiant', 'Doors open; less than two litres in the room.', EVERYBODY],
+      [
+        'cryogen',
+        'Trained hands, loose dry gloves, goggles and shield for each, long tongs; no closed vessel.',
+        EVERYBODY,
+      ],
+      ['asphyxiant', 'Doors open; all that was fetched counts in the air of the room.', EVERYBODY],
       ['allergen', 'Latex: no balloon to anybody from the audience.', EVERYBODY],
     ],
   ),

@@ -26,11 +26,11 @@ const paperFall: Demo = plainDemo(
   method(
     'filter-cones',
     'filter cones',
-    'Paper filter cones, one alone and four nested, dropped from a ladder’s height.',
+    'Paper filter cones, one alone and four nested, dropped together by two people on step-stools.',
     {
       goesAllowed: 6,
       settings: [set('height', 'Dropped from', 2.5, 'm'), set('nested', 'Nested', 4, 'piece')],
-      needs: { ceilingM: 3, windMost: 0.5 },
+      needs: { ceilingM: 3, windMost: 0.5, levelFloor: true },
       care: { disposal: 'Cones kept flat in the folder.' },
       tasks: [
         prepare('sort', 'Sort the cones', [15, 20, 30], { place: 'wings' }),
@@ -38,19 +38,27 @@ const paperFall: Demo = plainDemo(
           say: 'Four times as heavy. Four times as fast? Hands up for yes.',
           cue: 'Hands up',
         }),
-        step('drop', 'Let both go at once', [10, 15, 20], {
+        step('drop', 'Both up on the stools, let go at once', [10, 15, 20], {
           eachGo: true,
+          hands: [performer, helper],
           say: 'Listen for two taps.',
+          careful: 'Both feet on the step, one hand free to hold on by.',
+          hazards: ['workAtHeight'],
         }),
         step('why', 'Drop one from half as high', [40, 50, 70], {
           say: 'Twice as fast, that is all: the air asks for the square.',
         }),
         reset('gather', 'Gather the cones', [10, 15, 20]),
       ],
-      kit: [kit('filter-cone', 6, 'piece'), kit('step-stool', 1, 'piece')],
+      kit: [kit('filter-cone', 6, 'piece'), kit('step-stool', 2, 'piece')],
       priorWorked: 7,
     },
-    [['lifting', 'Step-stool on level ground, a hand beside it.']],
+    [
+      [
+        'workAtHeight',
+        'Two low step-stools with rubber feet on level ground, nobody higher than one step, no reaching out.',
+      ],
+    ],
   ),
 );
 
@@ -59,7 +67,7 @@ const floatingBall: Demo = plainDemo(
   'Ball on a stream',
   'A ball stands in the air and will not leave.',
   'A stream of air bends round a ball and holds it where it is.',
-  { keywords: ['air', 'flow', 'energy'], ageFrom: 5, energy: 3, usualPosition: 'Left bench' },
+  { keywords: ['air', 'flow', 'lift'], ageFrom: 5, energy: 3, usualPosition: 'Left bench' },
   method(
     'dryer',
     'hair dryer',
@@ -68,6 +76,8 @@ const floatingBall: Demo = plainDemo(
       goesAllowed: 5,
       settings: [set('tilt', 'Tilted by about', 30, 'piece', 'degrees, common practice')],
       needs: { powerW: 1200, windMost: 1 },
+      // A dryer on the mains and water do not go together.
+      forbids: ['water', 'foam'],
       care: { disposal: 'Nothing is used up.' },
       tasks: [
         prepare('plug', 'Plug the dryer in, on cold', [15, 20, 30]),
@@ -98,13 +108,17 @@ const floatingBall: Demo = plainDemo(
         wayOff: 'Dryer back in my hand first, then down.',
         fetchedIn: 'volunteer',
       },
-      kit: [kit('hair-dryer', 1, 'piece'), kit('light-ball', 2, 'piece')],
+      kit: [
+        kit('hair-dryer', 1, 'piece'),
+        kit('light-ball', 2, 'piece'),
+        kit('cable-tape', 1, 'piece'),
+      ],
       priorWorked: 8,
       priorFailed: 1,
     },
     [
-      ['slip', 'Lead taped down.'],
-      ['loud', 'A dryer at arm’s length: short goes.'],
+      ['trailingCables', 'Lead taped down, a ramp where anybody walks.', EVERYBODY],
+      ['hot', 'On cold; the grille is not touched.'],
     ],
   ),
 );
@@ -112,87 +126,105 @@ const floatingBall: Demo = plainDemo(
 const bottleLaunch: Demo = plainDemo(
   'bottle-launch',
   'Bottle launch',
-  'Water and air throw a bottle over the roof.',
+  'Water and air throw a bottle across the field.',
   'What is pushed out backwards pushes the bottle forwards.',
   { keywords: ['air pressure', 'thrust', 'flight'], ageFrom: 7, energy: 5, usualPosition: 'Floor' },
   method(
     'slide-launcher',
     'pump and slide',
-    'A drinks bottle a quarter full of water on a slide with a pin, pumped by foot, let go by a cord from six metres.',
+    'A small drinks bottle with a soft weighted nose, a quarter full of water, on a slide with a pin; pumped and let go from six metres.',
     {
       goesAllowed: 3,
       warning: 'It goes up and it comes down. Everybody behind the line until we call.',
       settings: [
-        set('speed', 'Leaves at', 18, 'mps', 'source not checked'),
-        set('water', 'Water', 0.25, 'L'),
-        set('limit', 'Never above', 300, 'kPa'),
-        set('weight', 'Bottle empty weighs', 45, 'g', 'weighed once'),
+        set('bottle', 'Bottle', 0.5, 'L', 'measured once'),
+        set('water', 'Water', 120, 'mL'),
+        set('pressure', 'Pumped to', 80, 'kPa', 'low on purpose'),
+        set('neck', 'Neck, inside', 21.7, 'mm', 'measured once'),
+        set('weight', 'Bottle with its nose weighs', 60, 'g', 'weighed once'),
+        set('width', 'Bottle, across', 6.5, 'cm', 'measured once'),
       ],
-      needs: { where: 'outdoors', clearM: 15, windMost: 6, water: true, levelFloor: true },
-      care: {
-        disposal: 'Bottle thrown out after ten goes or any crease.',
-        extinguisher: 'none',
-        heldBy: null,
-      },
-      leaves: [
-        {
-          id: 'puddle',
-          kind: 'water',
-          where: 'position',
-          time: { shortest: 60, likely: 120, longest: 300 },
-          hands: [],
-        },
-      ],
+      needs: { where: 'outdoors', clearM: 30, windMost: 3, water: true, levelFloor: true },
+      care: { disposal: 'Bottle thrown out after ten goes or any crease.' },
       tasks: [
         prepare('slide', 'Peg the slide down, pointing away', [120, 180, 240]),
-        prepare('fill', 'Put the water in and seat the bottle', [40, 60, 80], {
+        prepare('hose', 'Lay the long hose and the cord to the line', [40, 60, 80], {
           after: [after('slide')],
+        }),
+        prepare('fill', 'Put the water in and seat the bottle', [40, 60, 80], {
+          after: [after('hose')],
           gearOn: ['Goggles'],
+          hazards: ['splash'],
         }),
         step('line', 'Walk the line', [40, 60, 90], {
           say: 'Behind the rope. Nobody runs for it, whatever it does.',
           cue: 'Everybody behind the rope',
-          gearOn: ['Goggles'],
         }),
-        step('pump', 'Pump to the mark and step back', [40, 60, 80], {
+        step('pump', 'Pump from six metres, to the mark', [40, 60, 80], {
           eachGo: true,
           hands: [performer, helper],
           say: 'Watch the gauge with me. Stop me at the red.',
-          careful: 'Never stand over the slide; gauge never above the mark.',
+          gearOn: ['Goggles'],
+          careful: 'Nobody nearer than the pump; gauge never above the mark.',
+          hazards: ['pressure', 'projectile', 'splash'],
         }),
         step('go', 'Count down and pull', [15, 20, 30], {
           eachGo: true,
           hands: [performer, helper],
           say: 'Three, two, one …',
           cue: 'Three, two, one',
+          gearOn: ['Goggles'],
+          careful:
+            'No release: open the vent at the pump, wait two minutes, then take the bottle off from the side.',
+          hazards: ['pressure', 'projectile', 'loud', 'splash'],
         }),
         step('why', 'Explain with the empty bottle', [40, 60, 80], {
-          say: 'Half of it was air. The air is what paid for the flight.',
-          gearOff: ['Goggles'],
+          say: 'Most of it was air. The air is what paid for the flight.',
         }),
-        reset('peg', 'Take the slide up and mop', [60, 90, 120]),
+        reset('again', 'Vent, fetch the bottle, fill and seat it', [60, 90, 120], {
+          eachGo: true,
+          gearOn: ['Goggles'],
+          hazards: ['splash'],
+        }),
+        reset('peg', 'Take the slide up, coil the hose', [60, 90, 120]),
       ],
       kit: [
         kit('launch-bottle', 1, 'piece', 'perGo'),
         kit('slide-launcher', 1, 'piece'),
         kit('foot-pump', 1, 'piece'),
-        kit('tap-water', 250, 'mL', 'perGo'),
+        kit('long-hose', 1, 'piece'),
+        kit('tap-water', 120, 'mL', 'perGo'),
         kit('rope-line', 1, 'piece'),
         kit('goggles', 2, 'piece'),
       ],
       calculators: [
-        judged('clear-zone', { speed: setting('speed'), height: 0.5, mass: setting('weight') }),
-        judged('bang', { peak: 115, level: 90, at: 2, crew: 6, lasts: 0.3 }),
+        judged('water-rocket', {
+          volume: setting('bottle'),
+          water: setting('water'),
+          gauge: setting('pressure'),
+          neck: setting('neck'),
+          mass: setting('weight'),
+          width: setting('width'),
+          ground: 'hard',
+        }),
+        judged('bang', { peak: 112, level: 88, at: 2, crew: 6, lasts: 0.3 }),
       ],
       priorWorked: 5,
       priorFailed: 2,
     },
     [
-      ['projectile', 'Roped line, cord release, pointed away from everybody.', EVERYBODY],
-      ['pressure', 'A drinks bottle made for fizz, never above the mark, no creases.', EVERYBODY],
+      [
+        'projectile',
+        'Roped line thirty metres off, pin pulled by a cord, slide pegged down and pointed away.',
+        EVERYBODY,
+      ],
+      [
+        'pressure',
+        'A drinks bottle made for fizz, no creases, never above the mark; vent valve at the pump.',
+        EVERYBODY,
+      ],
       ['loud', 'A pop, told before.', EVERYBODY],
-      ['splash', 'Goggles for both beside it.'],
-      ['slip', 'The puddle is roped off until it has dried.'],
+      ['splash', 'Goggles for both at the pump.'],
     ],
   ),
 );
@@ -214,41 +246,57 @@ const sheetRace: Demo = plainDemo(
     'Copper, aluminium, brass and lead of one thickness, a magnet let go on each.',
     {
       goesAllowed: 4,
+      warning:
+        'Strong magnets now. Whoever has a heart device or an implant, please stay away from the table; first row, tell us now.',
       settings: [
         set('thickness', 'Sheets are thick', 3, 'mm'),
         set('slope', 'Slope, degrees', 45, 'piece'),
       ],
       needs: { levelFloor: true },
-      care: { disposal: 'Sheets wrapped singly; magnets in their steel box.' },
+      care: {
+        disposal: 'Sheets wrapped singly; magnets in their steel box; hands washed after the lead.',
+      },
       tasks: [
-        prepare('stand', 'Stand the sheets at one slope', [40, 60, 90]),
+        prepare('stand', 'Stand the sheets at one slope, padded catch below', [40, 60, 90], {
+          careful: 'Lead last, hands washed after it.',
+        }),
         step('guess', 'Ask which will be slowest', [30, 40, 50], {
           say: 'None of these is magnetic. So why would it matter?',
           cue: 'Point at the slowest',
         }),
-        step('race', 'Let all four go together', [20, 30, 40], {
+        step('race', 'Four magnets behind the bar, lift the bar', [20, 30, 40], {
           eachGo: true,
           hands: [performer, helper],
           say: 'Three, two, one, go.',
+          careful: 'One magnet at a time from its box; a hand’s width between them.',
+          hazards: ['strongMagnet'],
         }),
         step('why', 'Name the metals in order', [50, 60, 80], {
           say: 'Copper carries currents best, and so it brakes best.',
         }),
-        reset('wrap', 'Wrap the sheets', [40, 50, 60]),
+        reset('wrap', 'Magnets into their box, wrap the sheets, wash hands', [60, 80, 100], {
+          hazards: ['strongMagnet'],
+        }),
       ],
       kit: [
         kit('copper-sheet', 1, 'piece'),
         kit('aluminium-sheet', 1, 'piece'),
         kit('brass-sheet', 1, 'piece'),
         kit('lead-sheet', 1, 'piece'),
-        kit('magnet', 4, 'piece'),
+        kit('race-stand', 1, 'piece'),
+        kit('drop-mat', 1, 'piece', 'perShow', 'Folded, as the catch'),
+        kit('race-magnet', 4, 'piece'),
       ],
       calculators: [
         judged('sliding-magnet', {
           one: 'copper',
           other: 'aluminium',
+          third: 'brass',
+          fourth: 'lead',
           oneThick: setting('thickness'),
           otherThick: setting('thickness'),
+          thirdThick: setting('thickness'),
+          fourthThick: setting('thickness'),
         }),
       ],
       priorWorked: 6,
@@ -280,6 +328,8 @@ const chargedBalloon: Demo = plainDemo(
       needs: { levelFloor: true, windMost: 0.5 },
       care: { disposal: 'Balloon in the bin.' },
       forbids: ['water'],
+      warning:
+        'A balloon of latex: whoever is allergic to it, please keep your distance and tell us.',
       tasks: [
         prepare('dry', 'Dry the wool and the balloon', [20, 30, 40], { place: 'wings' }),
         settle('rest', 'Can coming to rest', [5, 10, 15], { after: [after('dry')] }),
@@ -302,7 +352,6 @@ const chargedBalloon: Demo = plainDemo(
         kit('wool-cloth', 1, 'piece'),
         kit('drink-can', 2, 'piece'),
       ],
-      calculators: [judged('dome', { radius: 12, reached: 8 })],
       priorWorked: 7,
       priorFailed: 2,
     },

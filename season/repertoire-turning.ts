@@ -29,12 +29,21 @@ const slowFallingMagnet: Demo = {
     method(
       'copper-pipe',
       'copper pipe',
-      'Two pipes side by side, one slug and one magnet, dropped together.',
+      'A copper and a plastic pipe side by side, a steel slug and a magnet, dropped together onto a mat.',
       {
         goesAllowed: 5,
-        settings: [set('length', 'Pipe', 1, 'm'), set('wall', 'Wall', 3, 'mm')],
+        volunteers: 2,
+        warning:
+          'A strong magnet now. Whoever has a heart device or an implant, please stay away from the table; first row, tell us now.',
+        settings: [
+          set('length', 'Pipe', 1, 'm', 'measured once'),
+          set('bore', 'Bore', 20, 'mm', 'measured once'),
+          set('wall', 'Wall', 3, 'mm', 'measured once'),
+          set('wide', 'Magnet, across', 16, 'mm', 'measured once'),
+          set('long', 'Magnet, high', 6, 'mm', 'measured once'),
+        ],
         tasks: [
-          prepare('stand', 'Stand the pipes up', [40, 50, 70]),
+          prepare('stand', 'Stand the pipes up over the mat', [40, 50, 70]),
           step('drop-slug', 'Drop the steel slug', [30, 40, 50], {
             say: 'Straight down, as you would think.',
           }),
@@ -42,10 +51,12 @@ const slowFallingMagnet: Demo = {
             eachGo: true,
             say: 'Wait for it.',
             cue: 'Clap when it comes out',
+            hazards: ['strongMagnet'],
           }),
-          step('race', 'Race them, two helpers from the front', [50, 60, 80], {
+          step('race', 'Fetch two, and let them race slug and magnet', [50, 60, 80], {
             eachGo: true,
             say: 'On your marks.',
+            hazards: ['strongMagnet'],
           }),
           step('why', 'Look down the pipe', [50, 70, 90], {
             say: 'Copper is not magnetic. Yet it knows that the magnet is coming.',
@@ -57,13 +68,37 @@ const slowFallingMagnet: Demo = {
           kit('plastic-pipe', 1, 'piece'),
           kit('magnet', 1, 'piece'),
           kit('steel-slug', 1, 'piece'),
+          kit('drop-mat', 1, 'piece'),
         ],
+        care: { disposal: 'Magnet back in its steel box.' },
+        volunteerCard: {
+          suits: 'anybody who can reach over the pipes',
+          mustNot: ['heartDevice', 'otherImplant', 'looseJewellery', 'aloneInWish'],
+          ask: 'Who has quick hands, and no heart device or implant?',
+          letGo: 'You can say no, now or at any time.',
+          steps: ['One each, held over the pipe.', 'Let go on three, hands away.'],
+          wayOff: 'Slug and magnet back in my hand first, then down.',
+          fetchedIn: 'race',
+        },
         calculators: [
-          judged('sliding-magnet', { one: 'copper', oneThick: 3, other: 'lead', otherThick: 3 }),
+          judged('magnet-pipe', {
+            metal: 'copper',
+            inner: setting('bore'),
+            wall: setting('wall'),
+            long: setting('length'),
+            magnetWide: setting('wide'),
+            magnetLong: setting('long'),
+          }),
         ],
         priorWorked: 9,
       },
-      [['strongMagnet', 'Kept from cards, phones and heart devices.', EVERYBODY]],
+      [
+        [
+          'strongMagnet',
+          'One magnet, in its steel box until it is dropped; kept from cards, phones and heart devices.',
+          ['performer', 'crew', 'volunteer', 'audience'],
+        ],
+      ],
     ),
   ],
 };
@@ -78,36 +113,45 @@ const spinningStool: Demo = {
   ageTo: 99,
   energy: 3,
   talkPattern: 'predictShowExplain',
-  pinnedNote: 'Start slower than you think: arms in doubles it.',
+  pinnedNote: 'Start slower than you think: with weights it gets three times as fast.',
   usualPosition: 'Floor',
   methods: [
     method(
       'with-volunteer',
       'with volunteer',
-      'A volunteer on the turning stool with a soft dumb-bell in each hand.',
+      'A volunteer on the turning stool with a soft dumb-bell in each hand, a helper within reach.',
       {
         goesAllowed: 2,
         volunteers: 1,
-        settings: [set('start', 'Start no faster than', 20, 'rpm')],
+        settings: [
+          set('start', 'Start no faster than', 12, 'rpm', 'calculated for a child, the fastest'),
+          set('weight', 'Weight in each hand', 1, 'kg', 'weighed once'),
+        ],
         tasks: [
           prepare('place', 'Place the stool on its mark', [20, 30, 40]),
           step('fetch', 'Fetch the volunteer and seat them', [50, 70, 90], {
             say: 'Who is steady on their feet? You can say no.',
             cue: 'Hands up',
           }),
-          step('arms-out', 'Arms out, one gentle push', [25, 35, 50], {
+          step('arms-out', 'Weights into their hands, arms out, one gentle push', [25, 35, 50], {
             eachGo: true,
             hands: [performer, helper],
             say: 'Arms wide. Say stop and we stop.',
-            careful: 'Floor clear all round.',
+            careful: 'Floor clear all round; helper within reach, loops round the wrists.',
+            hazards: ['volunteerMoved'],
           }),
           step('arms-in', 'Arms in on three', [20, 30, 40], {
             eachGo: true,
+            hands: [performer, helper],
             say: 'One, two, three, in!',
             cue: 'Count to three',
+            careful: 'Helper within reach.',
+            hazards: ['volunteerMoved'],
           }),
-          step('off', 'Stand still, then help them off', [20, 30, 50], {
+          step('off', 'Stand still, weights back, help them off', [20, 30, 50], {
+            hands: [performer, helper],
             say: 'Feet up until it stops. A big hand!',
+            hazards: ['volunteerMoved'],
           }),
           step('why', 'Skater’s turn, on your own feet', [50, 70, 90], {
             say: 'Nobody pushed. So where did the speed come from?',
@@ -116,22 +160,35 @@ const spinningStool: Demo = {
         ],
         kit: [kit('stool', 1, 'piece'), kit('dumb-bells', 2, 'piece', 'perVolunteer')],
         needs: { levelFloor: true, clearM: 1.5 },
+        care: { disposal: 'Nothing is used up.' },
         volunteerCard: {
           suits: 'steady, flat shoes, not just after lunch',
           mustNot: ['unsteady', 'epilepsy', 'pregnant', 'looseHair', 'aloneInWish'],
           ask: 'Who is steady on their feet?',
           letGo: 'Say stop and we stop.',
-          steps: ['Sit, feet up.', 'Arms out. A gentle push.', 'Arms in on the count of three.'],
-          wayOff: 'Feet stay up until it stands still; then a hand to step off by.',
+          steps: [
+            'Sit, feet up.',
+            'A weight in each hand, loops round the wrists.',
+            'Arms out. A gentle push.',
+            'Arms in on the count of three.',
+          ],
+          wayOff: 'Feet stay up until it stands still; weights back; then a hand to step off by.',
           fetchedIn: 'fetch',
         },
-        calculators: [judged('turning', { start: setting('start'), weight: 1, most: 55 })],
+        calculators: [
+          judged('turning', {
+            who: 'child',
+            start: setting('start'),
+            weight: setting('weight'),
+            most: 45,
+          }),
+        ],
         priorWorked: 3,
       },
       [
         [
           'volunteerMoved',
-          'Helper within reach; slow start; feet up until it stands still.',
+          'Helper within reach in every part; slow start; feet up until it stands still.',
           ['volunteer'],
         ],
       ],
@@ -152,33 +209,41 @@ const balancingForks: Demo = {
   pinnedNote: '',
   usualPosition: 'Left bench',
   methods: [
-    method('on-a-glass-rim', 'on a glass rim', 'Two forks, a stick and a heavy tumbler.', {
-      goesAllowed: 3,
-      settings: [set('stick', 'Stick', 7, 'cm')],
-      tasks: [
-        prepare('set', 'Set tumbler and forks', [20, 30, 40]),
-        step('join', 'Join the forks and lay them on the rim', [40, 60, 120], {
-          eachGo: true,
-          say: 'This should fall. Tell me when to let go.',
-          cue: 'Tell me when',
-        }),
-        step('spin', 'Give it a slow turn', [20, 30, 40], {
-          eachGo: true,
-          say: 'It would rather turn than fall.',
-        }),
-        step('why', 'Point to the middle of the weight', [50, 70, 90], {
-          say: 'The weight hangs below the rim, where there is nothing at all.',
-        }),
-        reset('clear', 'Clear the tumbler', [10, 20, 30]),
-      ],
-      kit: [
-        kit('forks', 1, 'pair'),
-        kit('tumbler', 1, 'piece'),
-        kit('sticks', 3, 'piece', 'perGo'),
-      ],
-      priorWorked: 2,
-      priorFailed: 2,
-    }),
+    method(
+      'on-a-glass-rim',
+      'on a glass rim',
+      'Two forks, a stick and a heavy tumbler.',
+      {
+        goesAllowed: 3,
+        settings: [set('stick', 'Stick', 7, 'cm')],
+        tasks: [
+          prepare('set', 'Set tumbler and forks', [20, 30, 40]),
+          step('join', 'Join the forks and lay them on the rim', [40, 60, 120], {
+            eachGo: true,
+            say: 'This should fall. Tell me when to let go.',
+            cue: 'Tell me when',
+          }),
+          step('spin', 'Give it a slow turn', [20, 30, 40], {
+            eachGo: true,
+            say: 'It would rather turn than fall.',
+          }),
+          step('why', 'Point to the middle of the weight', [50, 70, 90], {
+            say: 'The weight hangs below the rim, where there is nothing at all.',
+          }),
+          reset('clear', 'Clear the tumbler', [10, 20, 30]),
+        ],
+        kit: [
+          kit('forks', 1, 'pair'),
+          kit('tumbler', 1, 'piece'),
+          kit('sticks', 3, 'piece', 'perGo'),
+        ],
+        needs: { clearM: 1 },
+        care: { disposal: 'Sticks into the bin.' },
+        priorWorked: 2,
+        priorFailed: 2,
+      },
+      [['shatter', 'Heavy tumbler without chips, in the middle of the table.', EVERYBODY]],
+    ),
   ],
 };
 

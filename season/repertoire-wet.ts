@@ -1,7 +1,8 @@
-import type { Demo, Task } from '../core/repertoire/types';
+import type { Demo, Residue, Task } from '../core/repertoire/types';
 import {
   set,
   after,
+  EVERYBODY,
   helper,
   judged,
   kit,
@@ -16,8 +17,26 @@ import {
 } from './write';
 
 const foamClearing: Task[] = [
-  reset('wipe', 'Wipe the table', [60, 80, 120]),
-  settle('dry', 'Table drying', [200, 240, 300], { after: [after('wipe')] }),
+  reset('wipe', 'Wipe the table', [60, 80, 120], { hazards: ['slip'] }),
+  settle('dry', 'Table drying', [200, 240, 300], { after: [after('wipe')], hazards: ['slip'] }),
+];
+
+/** Wet until it is wiped and dried, and oxygen about for a while. */
+const foamLeaves: Residue[] = [
+  {
+    id: 'wet',
+    kind: 'foam',
+    where: 'position',
+    time: { shortest: 260, likely: 320, longest: 420 },
+    hands: [],
+  },
+  {
+    id: 'oxygen',
+    kind: 'oxygen',
+    where: 'stage',
+    time: { shortest: 60, likely: 90, longest: 180 },
+    hands: [],
+  },
 ];
 
 const foamFountain: Demo = {
@@ -41,10 +60,13 @@ const foamFountain: Demo = {
         oneShot: true,
         goesAllowed: 2,
         settings: [
-          set('peroxide', 'Peroxide', 120, 'mL'),
+          set('peroxide', 'Peroxide', 110, 'mL'),
           set('strength', 'Strength', 3, 'percent'),
           set('yeast', 'Yeast', 1, 'tbsp'),
+          set('cylinder', 'Cylinder holds', 0.5, 'L', 'measured once'),
+          set('bore', 'Bore', 5, 'cm', 'measured once'),
         ],
+        leaves: foamLeaves,
         tasks: [
           prepare('tray', 'Set tray and cylinder', [60, 80, 100]),
           prepare('stir', 'Stir the yeast into warm water', [30, 40, 60], { place: 'wings' }),
@@ -56,38 +78,41 @@ const foamFountain: Demo = {
             say: 'One of these is alive. What happens when they meet?',
             after: [after('soak', 0, 900)],
           }),
-          step('colour', 'Add detergent and colour', [30, 40, 50], {
+          step('colour', 'Pour the peroxide in, add detergent and colour', [30, 40, 50], {
             eachGo: true,
             say: 'Pick a colour!',
             cue: 'Shout a colour',
             gearOn: ['Goggles'],
+            hazards: ['splash', 'oxidiser'],
           }),
           step('pour', 'Pour the yeast in and step back', [50, 70, 90], {
             eachGo: true,
             hands: [performer, helper],
             say: 'Stand back, and let it do the work.',
             gearOn: ['Goggles', 'Splash gloves'],
+            hazards: ['splash', 'slip', 'oxidiser'],
           }),
           step('why', 'Feel the outside of the cylinder', [60, 80, 100], {
             say: 'It is warm. Falling apart gives heat away.',
-            gearOff: ['Goggles'],
+            gearOff: ['Splash gloves'],
+            hazards: ['slip'],
           }),
           ...foamClearing,
         ],
         kit: [
           kit('cylinder', 1, 'piece', 'perGo', '', { instead: ['narrow-bottle'] }),
           kit('tray', 1, 'piece'),
-          kit('peroxide-3', 120, 'mL', 'perGo', '', {
+          kit('peroxide-3', 110, 'mL', 'perGo', '', {
             instead: ['peroxide-9'],
             strength: { value: 3, kind: 'massPerVolume' },
           }),
           kit('yeast', 1, 'tbsp', 'perGo'),
           kit('warm-water', 3, 'tbsp', 'perGo'),
-          kit('detergent', 1, 'squirt', 'perGo'),
-          kit('colour', 6, 'drop', 'perGo'),
+          kit('detergent', 2, 'tsp', 'perGo'),
+          kit('colour', 10, 'drop', 'perGo'),
           kit('towels', 4, 'piece'),
           kit('goggles', 2, 'piece'),
-          kit('gloves', 1, 'pair'),
+          kit('gloves', 2, 'pair'),
         ],
         needs: { water: true, clearM: 1.5 },
         care: { disposal: 'Foam and yeast down the sink with water.' },
@@ -97,36 +122,46 @@ const foamFountain: Demo = {
             strength: setting('strength'),
             kind: 'massPerVolume',
             water: 55,
+            catalyst: 'yeast',
+            vessel: setting('cylinder'),
+            bore: setting('bore'),
           }),
         ],
         priorWorked: 3,
       },
       [
-        ['splash', 'Goggles on whoever is at the table.'],
+        ['splash', 'Goggles on whoever is at the table.', EVERYBODY],
+        ['oxidiser', 'A cupful of weak peroxide; no flame on the stage, oxygen comes off.'],
         ['slip', 'Wiped and dried before anybody else works there.'],
       ],
     ),
     method(
       'lively',
       'lively method',
-      'Stronger peroxide and an iodide salt: fast, hot, taller. More care, less of everything.',
+      'Stronger peroxide and an iodide salt: fast, scalding, taller. More care, less of everything.',
       {
         oneShot: true,
         goesAllowed: 1,
-        warning: 'The foam is warm and is not for touching.',
+        warning: 'The foam is scalding, and stains. Nobody touches it; stay in your seats.',
         settings: [
           set('peroxide', 'Peroxide', 40, 'mL'),
           set('strength', 'Strength', 9, 'percent'),
           set('iodide', 'Iodide', 2, 'g'),
+          set('cylinder', 'Cylinder holds', 0.5, 'L', 'measured once'),
+          set('bore', 'Bore', 5, 'cm', 'measured once'),
         ],
+        leaves: foamLeaves,
         tasks: [
           prepare('tray', 'Set tray and cylinder', [60, 80, 100]),
           prepare('measure', 'Measure the peroxide', [50, 70, 90], {
             place: 'wings',
             gearOn: ['Goggles', 'Splash gloves'],
+            hazards: ['corrosive', 'oxidiser'],
           }),
-          step('predict', 'Hold up the clear cylinder', [60, 70, 90], {
+          step('predict', 'Peroxide, detergent and colour into the cylinder', [60, 70, 90], {
             say: 'It looks like water. It is not.',
+            gearOn: ['Goggles', 'Splash gloves'],
+            hazards: ['corrosive', 'oxidiser'],
           }),
           step('tip', 'Tip the salt in and step back', [30, 40, 50], {
             eachGo: true,
@@ -134,11 +169,12 @@ const foamFountain: Demo = {
             say: 'Three, two, one.',
             cue: 'Stay in your seats',
             gearOn: ['Goggles', 'Splash gloves'],
-            careful: 'Nobody leans over the neck.',
+            careful: 'Nobody leans over the neck; the foam scalds.',
+            hazards: ['corrosive', 'oxidiser', 'hot', 'slip', 'toxicVapour'],
           }),
           step('why', 'Point out the steam', [60, 80, 100], {
             say: 'All that, from a pinch of salt that is still there at the end.',
-            gearOff: ['Goggles'],
+            hazards: ['hot', 'slip'],
           }),
           ...foamClearing,
         ],
@@ -147,13 +183,13 @@ const foamFountain: Demo = {
           kit('tray', 1, 'piece'),
           kit('peroxide-9', 40, 'mL', 'perGo', 'Fresh bottle, vented cap'),
           kit('iodide', 2, 'g', 'perGo'),
-          kit('detergent', 1, 'squirt', 'perGo'),
+          kit('detergent', 1, 'tsp', 'perGo'),
           kit('colour', 4, 'drop', 'perGo'),
           kit('towels', 6, 'piece'),
           kit('goggles', 2, 'piece'),
           kit('gloves', 2, 'pair'),
         ],
-        needs: { water: true, clearM: 2 },
+        needs: { water: true, clearM: 2.5 },
         care: { disposal: 'Thinned with ten times its water, down the sink; cylinder rinsed.' },
         calculators: [
           judged('foam', {
@@ -161,20 +197,35 @@ const foamFountain: Demo = {
             strength: setting('strength'),
             kind: 'massPerVolume',
             water: 15,
+            catalyst: 'iodide',
+            dose: setting('iodide'),
+            vessel: setting('cylinder'),
+            bore: setting('bore'),
           }),
         ],
         priorWorked: 2,
         priorFailed: 1,
       },
       [
-        ['oxidiser', 'Away from paper and cloth; fresh bottle with a vented cap.'],
-        ['corrosive', 'Gloves and goggles for both; water at hand.'],
-        ['hot', 'Foam is not touched.'],
+        [
+          'oxidiser',
+          'Away from paper, cloth and flame; fresh bottle with a vented cap.',
+          EVERYBODY,
+        ],
+        ['corrosive', 'Gloves and goggles for both; water to rinse with at hand.'],
+        ['hot', 'Scalding foam is not touched; everybody out of its reach.', EVERYBODY],
         ['slip', 'Wiped and dried before anybody else works there.'],
+        [
+          'toxicVapour',
+          'A little iodine comes off: doors open, nobody breathes over it; it stains.',
+        ],
       ],
     ),
   ],
 };
+
+/** Trained in high voltage, both. */
+const CHARGED = [sparkHand('performer'), sparkHand('helper')];
 
 const staticDome: Demo = {
   id: 'static-dome',
@@ -196,9 +247,13 @@ const staticDome: Demo = {
       {
         goesAllowed: 2,
         volunteers: 1,
-        warning: 'Anybody with a heart device: please sit at the back for the next one.',
+        warning:
+          'Whoever has a heart device, a pump or a hearing aid: please sit at the back for the next one. First rows, tell us now.',
         forbids: ['water', 'foam', 'vapour'],
-        settings: [set('voltage', 'About', 200, 'kV')],
+        settings: [
+          set('radius', 'Dome, radius', 11, 'cm', 'measured once'),
+          set('reached', 'Reaches of its highest', 60, 'percent', 'from the length of its sparks'),
+        ],
         tasks: [
           prepare('place', 'Place the dome on a dry table', [50, 60, 90]),
           prepare('rod', 'Clip the earth rod on', [10, 15, 20], { after: [after('place')] }),
@@ -208,28 +263,35 @@ const staticDome: Demo = {
           }),
           step('stand', 'Stand them on the crate, hand flat', [25, 40, 60], {
             eachGo: true,
-            hands: [performer, sparkHand('helper')],
+            hands: CHARGED,
             say: 'Hand flat. Keep it there until I say. How do you feel?',
             careful: 'Crate dry; nothing metal within reach.',
+            hazards: ['volunteerMoved'],
           }),
           step('charge', 'Motor on, watch the hair', [50, 70, 90], {
             eachGo: true,
-            hands: [performer, sparkHand('helper')],
+            hands: CHARGED,
             say: 'Shake your head. Again!',
             cue: 'Two metres clear',
             sign: { watchFor: 'hair lifting', waitLeast: 20, waitMost: 45 },
+            hazards: ['highVoltage', 'volunteerMoved'],
           }),
           step('earth', 'Motor off, earth the dome, hand off', [15, 20, 30], {
             eachGo: true,
-            hands: [performer, sparkHand('helper')],
+            hands: CHARGED,
             say: 'Wait for the click. Now step down, and a big hand.',
             careful: 'Earth first, then hand off, then down.',
+            hazards: ['highVoltage', 'volunteerMoved'],
           }),
-          step('why', 'Foil dishes, then explain', [70, 90, 110], {
+          step('why', 'Dishes on, motor on again, then explain', [70, 90, 110], {
+            hands: CHARGED,
             say: 'Every hair wants to be as far from the next as it can get.',
+            careful: 'Two metres clear again; earthed before anybody comes near.',
+            hazards: ['highVoltage'],
           }),
           reset('off', 'Earth the dome and take it off', [50, 70, 90], {
             hands: [sparkHand('anyone')],
+            hazards: ['highVoltage'],
           }),
         ],
         kit: [
@@ -237,13 +299,14 @@ const staticDome: Demo = {
           kit('earth-rod', 1, 'piece'),
           kit('plastic-crate', 1, 'piece'),
           kit('foil-dishes', 8, 'piece'),
+          kit('cable-tape', 1, 'piece'),
         ],
         needs: { clearM: 2, powerW: 60 },
         care: { disposal: 'Dome earthed and left clipped.' },
         volunteerCard: {
           suits: 'long, clean, dry hair; steady on their feet; glad to come',
           mustNot: ['heartDevice', 'otherImplant', 'pregnant', 'looseJewellery', 'aloneInWish'],
-          ask: 'Who has long, dry hair and a strong nerve?',
+          ask: 'Who has long, dry hair and a strong nerve, and no heart device, pump or hearing aid?',
           letGo: 'You can say no, now or at any time.',
           steps: [
             'Step up on the crate.',
@@ -253,13 +316,26 @@ const staticDome: Demo = {
           wayOff: 'Motor off, dome earthed, hand off, step down: in that order, a hand to hold.',
           fetchedIn: 'fetch',
         },
-        calculators: [judged('dome', { radius: 11, reached: 60 })],
+        calculators: [
+          judged('dome', {
+            radius: setting('radius'),
+            reached: setting('reached'),
+            person: 'crate',
+            earthed: 'yes',
+            asked: 'yes',
+          }),
+        ],
         priorWorked: 4,
         priorFailed: 1,
       },
       [
-        ['highVoltage', 'Dry table, two metres clear, earthed before anybody steps down.'],
+        [
+          'highVoltage',
+          'Trained hands, dry table, two metres clear, earthed before anybody touches it or steps down.',
+          ['performer', 'crew', 'volunteer', 'audience'],
+        ],
         ['volunteerMoved', 'A hand to step up and down by.', ['volunteer']],
+        ['trailingCables', 'Lead taped down along the rear, a ramp where anybody walks.'],
       ],
     ),
   ],

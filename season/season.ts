@@ -3,6 +3,7 @@ import {
   type ColdPlan,
   CONDITION_FIGURES,
   type Conditions,
+  type Journey,
   NO_CONDITIONS,
   type Show,
   type ShowBundle,
@@ -94,6 +95,28 @@ const nitrogen = (collected: string, daysBefore: number, ordered: number | null)
   measured: null,
 });
 
+/** The ways that things go, with the air about them. */
+const VAN: Journey = {
+  id: 'van',
+  name: 'The van, windows open',
+  by: 'vehicle',
+  volumeM3: 9,
+  airChanges: 25,
+  minutes: 20,
+  people: 1,
+};
+const FERRY: Journey = {
+  id: 'ferry',
+  name: 'Open car deck',
+  by: 'ferry',
+  volumeM3: 4000,
+  airChanges: 30,
+  minutes: 45,
+  people: 20,
+};
+const CART: Journey = { ...FERRY, id: 'cart', name: 'Hand-cart from the gas works', by: 'foot' };
+const LIFTED: Journey = { ...FERRY, id: 'steps', name: 'Up the school steps', by: 'foot' };
+
 interface Booking {
   show: Omit<Show, 'date' | 'zone' | 'positions' | 'wishes' | keyof typeof PLAIN_KIT> &
     Partial<Pick<Show, keyof typeof PLAIN_KIT>>;
@@ -125,7 +148,10 @@ const BOOKINGS: Booking[] = [
         slot('crushed-can', 'ines'),
         slot('cold-flower', 'ines', { worth: 5, mayLeaveOut: false }),
       ],
-      conditions: measured('09:20', { temperature: 19, humidity: 55 }),
+      youngest: 7,
+      journeys: [VAN, LIFTED],
+      cold: [nitrogen('07:40', 0, 3000)],
+      conditions: measured('09:20', { temperature: 19, humidity: 55, pressure: 1009 }),
       note: '',
     },
     gone: {
@@ -165,7 +191,7 @@ const BOOKINGS: Booking[] = [
         slot('smoke-ring-drum', 'ines', { worth: 4 }),
         slot('cloud-burst', 'ines', { worth: 5, mayLeaveOut: false }),
       ],
-      conditions: measured('11:40', { temperature: 14, humidity: 70, wind: 4 }),
+      conditions: measured('11:40', { temperature: 14, humidity: 70, wind: 4, pressure: 1004 }),
       note: 'No static dome outdoors.',
     },
     gone: {
@@ -206,7 +232,9 @@ const BOOKINGS: Booking[] = [
         slot('cloud-burst', 'ines', { pinned: true, worth: 5, mayLeaveOut: false }),
       ],
       cold: [nitrogen('11:10', 0, 3000)],
-      conditions: measured('12:50', { temperature: 17, humidity: 48 }),
+      youngest: 6,
+      journeys: [CART],
+      conditions: measured('12:50', { temperature: 17, humidity: 48, pressure: 1012 }),
       note: 'Lantern walk starts at 14:45 sharp from the same doors.',
     },
   },
@@ -260,6 +288,7 @@ const BOOKINGS: Booking[] = [
         slot('cloud-burst', 'ines', { worth: 5, pinned: true }),
       ],
       cold: [nitrogen('16:30', 1, 2000)],
+      journeys: [VAN, FERRY],
       note: 'Asked for something about weather.',
     },
   },

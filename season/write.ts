@@ -18,9 +18,12 @@ import {
   blankMethod,
   blankTask,
 } from '../core/repertoire/blank';
+import { findCalculator } from '../core/calculators/catalogue';
+import { USUAL_RATING } from '../core/repertoire/hazards';
 import type {
   Demo,
   Hand,
+  Hazard,
   HazardKind,
   Item,
   KitBasis,
@@ -114,6 +117,12 @@ type MethodParts = Pick<Method, 'tasks' | 'kit'> &
 /** Kind, control, and whom it could hurt where that is not the performer and the crew alone. */
 type HazardLine = [kind: HazardKind, control: string, who?: PersonAtRisk[]];
 
+/** With its control in place it is as bad as before, and much less likely. */
+const rated = (kind: HazardKind, control: string): Hazard => ({
+  ...blankHazard(kind, control),
+  after: { likelihood: 1, severity: USUAL_RATING[kind].severity },
+});
+
 export const method = (
   id: string,
   name: string,
@@ -124,9 +133,11 @@ export const method = (
   ...blankMethod(id, name),
   summary,
   hazards: hazards.map(([kind, control, atRisk]) => ({
-    ...blankHazard(kind, control),
+    ...rated(kind, control),
     ...(atRisk ? { atRisk } : {}),
   })),
+  // The crew has gone through every one of them.
+  hazardsReviewed: true,
   ...parts,
   needs: { ...NO_NEEDS, ...needs },
   care: { ...NO_CARE, ...care },
@@ -151,18 +162,25 @@ export const setting = (id: string): Omit<BoundInput, 'input'> => ({
   value: null,
 });
 
-/** A calculator with its inputs: a figure, a choice, or a setting; the rest is the day's or as usual. */
+/**
+ * A calculator with its inputs: a figure, a choice, or a setting. What is not named is set to the usual
+ * figure, as the crew has looked at it; facts of the day are the day's.
+ */
 export const judged = (
   calculator: string,
   inputs: Record<string, number | string | Omit<BoundInput, 'input'>> = {},
 ): CalculatorBinding => ({
   id: `judged-${calculator}`,
   calculator,
-  inputs: Object.entries(inputs).map(([input, is]): BoundInput => {
-    if (typeof is === 'number') return { input, from: 'fixed', ref: '', value: is };
-    if (typeof is === 'string') return { input, from: 'choice', ref: is, value: null };
-    return { input, ...is };
-  }),
+  inputs: Object.entries(findCalculator(calculator)?.inputs ?? {}).flatMap(
+    ([input, of]): BoundInput[] => {
+      const is = inputs[input] ?? (of.kind === 'number' && of.fact !== undefined ? null : of.usual);
+      if (is === null) return [];
+      if (typeof is === 'number') return [{ input, from: 'fixed', ref: '', value: is }];
+      if (typeof is === 'string') return [{ input, from: 'choice', ref: is, value: null }];
+      return [{ input, ...is }];
+    },
+  ),
 });
 
 export const item = (

@@ -1,5 +1,5 @@
 /**
- * `npm run plan -- FILE`: the timeline and kit of a show file as JSON, with no server. With `--order`,
+ * `npm run plan -- FILE`: timeline, kit and verdicts of a show file as JSON, with no server. With `--order`,
  * a better running order too; `--arc` says how its energy should run. With `--forecast N` what comes of
  * N simulated shows. `--seed` makes both repeat.
  */
@@ -11,6 +11,7 @@ import { type Arc, ARCS } from '../core/brief/wishes';
 import { recordsOf } from '../core/after/review';
 import { withOwned } from '../core/inventory/owned';
 import { kitList } from '../core/kit/kit';
+import { sharesOf } from '../core/kit/shares';
 import { wholeForecast } from '../core/lineup/forecast/forecast';
 import { policiesOf } from '../core/lineup/forecast/fromBundle';
 import { lineupInput } from '../core/lineup/fromBundle';
@@ -19,6 +20,7 @@ import { traitsOf } from '../core/lineup/order/fromBundle';
 import { suggestedOrder } from '../core/lineup/order/suggest';
 import { schedule } from '../core/lineup/schedule';
 import { EFFORT } from '../core/lineup/search';
+import { judge } from '../core/ready/judge';
 
 const USAGE = `Usage: npm run plan -- FILE [--order] [--arc ${ARCS.join('|')}] [--forecast NUMBER] [--seed NUMBER]`;
 /** Simulated shows at the most. */
@@ -109,6 +111,11 @@ function answer(file: ShowFile, { order, arc, forecast, seed }: Asked): object {
       })),
     },
     kit: kitList(show, timeline, { records }),
+    // The file's own store is all there is; what was waived or ticked is not in it.
+    verdicts: judge(show, timeline, {
+      records,
+      shares: sharesOf(show, timeline, file.lots, { records }),
+    }).map(({ slotIds, ...verdict }) => ({ ...verdict, slots: slotIds })),
     ...(order && {
       order: suggestedOrder(
         input,

@@ -85,7 +85,9 @@ describe('the past', () => {
         timelineOf(bundle),
         readinessContext(server.context, bundle),
       );
-      expect(state.words).toBe('Go: every check is done');
+      expect(state.words).toMatch(/^Performed: (\d+) of \1 checks done before it$/);
+      // Nothing of it was waived either.
+      expect(marks.filter((mark) => mark.state === 'waived')).toEqual([]);
       const [first] = server.context.runs.idsOf(id);
       const run = first === undefined ? null : server.context.runs.get(first);
       for (const mark of marks) expect(mark.at).toBeLessThanOrEqual(run?.plan.startsAt ?? 0);
@@ -194,6 +196,6 @@ describe('the repertoire', () => {
           expect([demo.id, calculator.evaluate(values).level]).not.toEqual([demo.id, 'stop']);
           judged += 1;
         }
-    expect(judged).toBeGreaterThan(20);
+    expect(judged).toBeGreaterThanOrEqual(20);
   });
 });

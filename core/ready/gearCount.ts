@@ -5,7 +5,8 @@ import type { Timeline } from '../lineup/types';
 import type { Item } from '../repertoire/types';
 import { dimensionOf, toBase } from '../units/units';
 import { counted, lowerFirst } from '../words';
-import { gearPlansOf, placedTasks, wornAt } from './hazards/protects';
+import { gearPlans } from './gear';
+import { placedTasks, wornAt } from './hazards/protects';
 import { type Verdict, verdict } from './verdict';
 
 const plain = (word: string): string =>
@@ -28,7 +29,9 @@ function wearersAtOnce(
   resolved: ResolvedSlot,
   word: string,
 ): number {
-  const plans = gearPlansOf(bundle, timeline);
+  // What is worn for another slot is in the kit of that one.
+  const alone = { ...bundle, show: { ...bundle.show, slots: [resolved.slot] } };
+  const plans = gearPlans(alone, timeline);
   const moments = placedTasks(resolved, timeline).map(({ placed }) => placed.start);
   const volunteers =
     resolved.method.volunteers > 0 &&

@@ -7,7 +7,7 @@ import { counted } from '../words';
 import { type Check, type DayChecks, dayChecks } from './checks';
 import { judge } from './judge';
 import type { OpenFollowUp } from './situationChecks';
-import type { StockShare } from './stock';
+import type { StockShares } from './stock';
 import type { Verdict } from './verdict';
 
 /** The mark on a check, or on a verdict that is waived. */
@@ -129,7 +129,7 @@ export interface ReadinessContext {
   followUps: readonly OpenFollowUp[];
   records: readonly KnownRecord[];
   /** What the store has for it, and lacks. */
-  shares: readonly StockShare[];
+  shares: StockShares;
   /** A performance of it has come to its end. */
   performed: boolean;
 }

@@ -4,7 +4,7 @@ import type { KitOptions } from '../kit/demand';
 import type { Timeline } from '../lineup/types';
 import { cautionVerdicts } from './cautions';
 import { bookingVerdicts } from './booking';
-import { type StockShare, stockVerdicts } from './stock';
+import { type StockShares, stockVerdicts } from './stock';
 import { airVerdicts } from './air/verdicts';
 import { gearCountVerdicts } from './gearCount';
 import { journeyVerdicts } from './journeys';
@@ -24,7 +24,7 @@ import { voiceVerdicts } from './voice';
 
 export interface JudgeOptions extends KitOptions {
   /** What the store has for the show, and lacks. */
-  shares?: readonly StockShare[];
+  shares?: StockShares;
 }
 
 /** All verdicts on a show. Those that are alike stay in running order. */
@@ -36,7 +36,11 @@ export function judge(
   const sources: readonly [kind: VerdictKind, title: string, judged: () => Verdict[]][] = [
     ['caution', 'Slots', () => lostVerdicts(bundle)],
     ['booking', 'The booking', () => bookingVerdicts(bundle)],
-    ['kit', 'The store', () => stockVerdicts(bundle, options.shares ?? [])],
+    [
+      'kit',
+      'The store',
+      () => stockVerdicts(bundle, options.shares === undefined ? [] : options.shares),
+    ],
     ['caution', 'Cautions', () => cautionVerdicts(bundle)],
     ['hazard', 'Hazards', () => hazardVerdicts(bundle, timeline)],
     ['hazard', 'Protective gear', () => gearCountVerdicts(bundle, timeline)],

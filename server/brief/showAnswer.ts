@@ -1,7 +1,7 @@
 import type { ShowAnswer } from '../../contract/api';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';
-import { followUpsFor } from '../ready/readiness';
+import { followUpsFor, sharesFor } from '../ready/readiness';
 
 /** Everything that a show's six stages compute from. Throws HttpError when there is no such show. */
 export function showAnswer(context: AppContext, id: string): ShowAnswer {
@@ -15,7 +15,7 @@ export function showAnswer(context: AppContext, id: string): ShowAnswer {
     followUps: followUpsFor(context, bundle),
     packing: context.packMarks.of(id),
     records: recordsFor(context, bundle.demos),
-    shares: context.upcomingNeeds.sharesOf(id),
+    shares: sharesFor(context, id),
     performed: context.outcomes.wasPerformed(id),
   };
 }

@@ -1,9 +1,11 @@
 import type { FollowUp } from '../../contract/day';
 import type { ShowBundle } from '../../core/brief/types';
+import type { Share } from '../../core/inventory/allocate';
 import { timelineOf } from '../../core/lineup/fromBundle';
 import { type ReadinessContext, type Readiness, readiness } from '../../core/ready/go';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';
+import { isDamage } from '../entity';
 
 /** Open follow-ups that a show is to check; none once it has been performed: they are for the next. */
 export function followUpsFor(
@@ -21,12 +23,22 @@ export function followUpsFor(
     .map(({ version: _version, ...one }) => one);
 }
 
+/** What the store has for a show; null where something that shows take can't be read. */
+export function sharesFor({ upcomingNeeds }: AppContext, showId: string): Share[] | null {
+  try {
+    return upcomingNeeds.sharesOf(showId);
+  } catch (error) {
+    if (!isDamage(error)) throw error;
+    return null;
+  }
+}
+
 /** What a show's readiness depends on besides the show. */
 export const readinessContext = (context: AppContext, bundle: ShowBundle): ReadinessContext => ({
   marks: context.marks.of(bundle.show.id),
   followUps: followUpsFor(context, bundle),
   records: recordsFor(context, bundle.demos),
-  shares: context.upcomingNeeds.sharesOf(bundle.show.id),
+  shares: sharesFor(context, bundle.show.id),
   performed: context.outcomes.wasPerformed(bundle.show.id),
 });
 

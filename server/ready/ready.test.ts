@@ -34,11 +34,20 @@ async function keyOf(level: Verdict['level']): Promise<string> {
 test('measured figures change the verdicts', async () => {
   expect((await verdicts()).map((one) => one.level)).toContain('unknown');
   const show = await get<Show>(EVENING);
+  const figures = { temperature: 20, humidity: 35, pressure: 1008 };
   await api()
     .put(EVENING)
-    .send({ ...show, conditions: { ...show.conditions, temperature: 20, humidity: 35 } })
+    .send({ ...show, conditions: { ...show.conditions, ...figures } })
     .expect(200);
-  expect((await verdicts()).map((one) => one.level)).not.toContain('unknown');
+  // Put in before the day, they are expected; measured, they are known.
+  expect((await verdicts()).filter((one) => one.level === 'unknown').length).toBeGreaterThan(0);
+  const now = await get<Show>(EVENING);
+  const measured = ['temperature', 'humidity', 'pressure'];
+  await api()
+    .put(EVENING)
+    .send({ ...now, conditions: { ...now.conditions, measured, takenAt: '17:10' } })
+    .expect(200);
+  expect((await verdicts()).filter((one) => one.level === 'unknown')).toEqual([]);
 });
 
 test.each([

@@ -42,7 +42,6 @@ export const enoughGoes = calculator({
       most: 50,
       usual: 2,
       slide: [1, 10],
-      change: 1,
     }),
     wanted: number({
       label: 'Wanted chance',

@@ -87,7 +87,6 @@ export const turning = calculator({
       most: 20,
       usual: 0.5,
       slide: [0, 3],
-      change: 0.5,
     }),
     stool: number({
       label: 'Seat that turns along',

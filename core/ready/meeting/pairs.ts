@@ -6,8 +6,8 @@ export interface Pair {
   one: ThingName;
   other: ThingName;
   level: 'stop' | 'fix';
-  /** Only at one place, unless one of them is on the whole stage. */
-  samePlace: boolean;
+  /** Only at one place, unless one of them is on the whole stage; “strict”: at one place whatever else. */
+  samePlace: boolean | 'strict';
   message: (one: string, other: string) => string;
   remedy: string;
 }
@@ -57,7 +57,7 @@ export const PAIRS: readonly Pair[] = [
     one: 'oxygen',
     other: 'hotSurface',
     level: 'fix',
-    samePlace: true,
+    samePlace: 'strict',
     message: (oxygen, heat) => `${oxygen} gives off oxygen where ${heat} has something hot.`,
     remedy: APART,
   },

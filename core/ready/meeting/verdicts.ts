@@ -22,8 +22,8 @@ const overlap = (one: Presence, other: Presence): Meeting => ({
   until: Math.min(one.until, other.until),
 });
 
-const samePlace = ({ one, other }: Meeting): boolean =>
-  one.wholeStage || other.wholeStage || one.position === other.position;
+const samePlace = ({ one, other }: Meeting, strict: boolean): boolean =>
+  one.position === other.position || (!strict && (one.wholeStage || other.wholeStage));
 
 /** In the wings beside something on the stage: the same room, though not the same spot. */
 const isApart = ({ one, other }: Meeting): boolean =>
@@ -100,7 +100,9 @@ export function meetingVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict
             const meetings = presences(first, pair.one)
               .flatMap((one) => presences(second, pair.other).map((other) => overlap(one, other)))
               .filter(({ from, until }) => from < until)
-              .filter((meeting) => !pair.samePlace || samePlace(meeting));
+              .filter(
+                (meeting) => !pair.samePlace || samePlace(meeting, pair.samePlace === 'strict'),
+              );
             const [worst] = meetings.sort(graver);
             return worst ? [meetingVerdict(bundle, pair, worst)] : [];
           }),
