@@ -60,7 +60,10 @@ export interface ShowSummary extends Pick<
 
 /** An item as one is picked by its name; the whole of it is asked for by its id. */
 export type ItemName = Versioned<
-  Pick<Item, 'id' | 'name' | 'kind' | 'unit' | 'density' | 'gramsEach' | 'cold' | 'holds' | 'boxId'>
+  Pick<
+    Item,
+    'id' | 'name' | 'kind' | 'unit' | 'density' | 'gramsEach' | 'cold' | 'holds' | 'boxId' | 'label'
+  >
 >;
 
 /** A demo as it is listed, found and added to a show. */

@@ -34,18 +34,21 @@ function summaryOf(demo: Versioned<Demo>, record: DemoSummary['record']): DemoSu
 }
 
 export const itemNames = ({ items }: AppContext): ItemName[] =>
-  items.list().map(({ id, version, name, kind, unit, density, gramsEach, cold, holds, boxId }) => ({
-    id,
-    version,
-    name,
-    kind,
-    unit,
-    density,
-    gramsEach,
-    cold,
-    holds,
-    boxId,
-  }));
+  items
+    .list()
+    .map(({ id, version, name, kind, unit, density, gramsEach, cold, holds, boxId, label }) => ({
+      id,
+      version,
+      name,
+      kind,
+      unit,
+      density,
+      gramsEach,
+      cold,
+      holds,
+      boxId,
+      label,
+    }));
 
 /** Throws HttpError when there is no such demo. */
 export function demoAnswer({ demos, items, ledger }: AppContext, id: string): DemoAnswer {

@@ -4,7 +4,9 @@ import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
 import { Link, Navigate, NavLink, useNavigate, useParams } from 'react-router';
 import { findCalculator, CALCULATORS } from '../../core/calculators/catalogue';
+import { edgesOf, passes } from '../../core/calculators/edge';
 import { inputFaults, usualValues } from '../../core/calculators/inputs';
+import { evaluateOver, type Ranges } from '../../core/calculators/range';
 import { defaultCurveInput } from '../../core/calculators/curve';
 import {
   type Calculator,
@@ -16,6 +18,7 @@ import { Pick } from '../parts/Pick';
 import { Working } from '../parts/Working';
 import { isTrouble, levelOf } from '../ready/level';
 import { CalculatorInputs } from './CalculatorInputs';
+import { CalculatorTable } from './CalculatorTable';
 
 const CalculatorChart = lazy(() => import('./CalculatorChart'));
 
@@ -36,8 +39,11 @@ const FAMILY: Record<CalculatorFamily, string> = {
 function OneCalculator({ calculator }: { calculator: Calculator }) {
   const [values, setValues] = useState(() => usualValues(calculator));
   const [over, setOver] = useState(() => defaultCurveInput(calculator));
+  const [ranges, setRanges] = useState<Ranges>({});
   const faults = inputFaults(calculator, values);
-  const found = Object.keys(faults).length === 0 ? calculator.evaluate(values) : null;
+  const evaluated = evaluateOver(calculator, values, ranges);
+  const found = evaluated.ok ? evaluated.assessment : null;
+  const edges = found && Object.keys(ranges).length === 0 ? edgesOf(calculator, values, 4) : [];
   const numbers = Object.entries(calculator.inputs).filter(([, input]) => input.kind === 'number');
   return (
     <Box component="article">
@@ -52,10 +58,22 @@ function OneCalculator({ calculator }: { calculator: Calculator }) {
           <CalculatorInputs
             calculator={calculator}
             values={values}
-            faults={faults}
-            onChange={(id, value) => setValues({ ...values, [id]: value })}
+            ranges={ranges}
+            faults={evaluated.ok ? faults : { ...evaluated.faults, ...faults }}
+            onChange={(id, value, most) => {
+              setValues({ ...values, [id]: value });
+              const { [id]: _before, ...others } = ranges;
+              setRanges(most === undefined ? others : { ...others, [id]: [Number(value), most] });
+            }}
           />
-          <Button size="small" sx={{ mt: 1 }} onClick={() => setValues(usualValues(calculator))}>
+          <Button
+            size="small"
+            sx={{ mt: 1 }}
+            onClick={() => {
+              setValues(usualValues(calculator));
+              setRanges({});
+            }}
+          >
             Usual values
           </Button>
         </Box>
@@ -78,6 +96,12 @@ function OneCalculator({ calculator }: { calculator: Calculator }) {
             </Typography>
           )}
           {found?.remedy && <Typography sx={{ mt: 0.5 }}>{found.remedy}</Typography>}
+          {found && edges.length > 0 && (
+            <Typography sx={{ mt: 0.5 }}>
+              {passes(found.level) ? 'Until it no longer does: ' : 'Until it does: '}
+              {edges.map(({ words }) => words).join('; ')}.
+            </Typography>
+          )}
           {calculator.curve && numbers.length > 0 && (
             <Box sx={{ mt: 2 }}>
               <Box sx={{ width: 220 }}>
@@ -94,6 +118,9 @@ function OneCalculator({ calculator }: { calculator: Calculator }) {
             </Box>
           )}
           {found && <Working steps={found.steps} limit={found.limit} source={found.source} />}
+          <Typography variant="body2" color="textSecondary" sx={{ my: 1 }}>
+            {calculator.grounds.validity} <Link to="/bench/table">All calculators in a table</Link>
+          </Typography>
           <Typography variant="body2" color="textSecondary">
             It tells what was calculated, and from what. Local rules, the venue, the supplier’s
             safety data sheet and a competent person decide.
@@ -110,6 +137,7 @@ export default function BenchPage() {
   const navigate = useNavigate();
   const first = CALCULATORS[0];
   if (calculatorId === undefined && first) return <Navigate to={`/bench/${first.id}`} replace />;
+  if (calculatorId === 'table') return <CalculatorTable />;
   const calculator = findCalculator(calculatorId ?? '');
   return (
     <Page
@@ -121,7 +149,7 @@ export default function BenchPage() {
       >
         <Box sx={{ display: { md: 'none' } }}>
           <Pick
-            label="Sum"
+            label="Calculator"
             value={calculator?.id ?? null}
             options={CALCULATORS.map((one) => ({ value: one.id, label: one.title }))}
             onChange={(id) => void navigate(`/bench/${id ?? ''}`)}

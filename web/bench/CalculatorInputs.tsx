@@ -8,30 +8,43 @@ import {
   toThreeFigures,
   type Values,
 } from '../../core/calculators/calculator';
+import type { Ranges } from '../../core/calculators/range';
 import { UNITS } from '../../core/units/units';
 import { Pick } from '../parts/Pick';
 
 interface CalculatorInputsProps {
   calculator: Calculator;
   values: Values;
+  /** Inputs that were given as “40 to 60”. */
+  ranges: Ranges;
   faults: Readonly<Record<string, string>>;
-  onChange: (id: string, value: number | string) => void;
+  onChange: (id: string, value: number | string, most?: number) => void;
+}
+
+/** “40 to 60”, “40–60”: the two ends; null for anything else. */
+export function rangeTyped(text: string): readonly [least: number, most: number] | null {
+  const found = /^\s*(-?[\d.,]+)\s*(?:to|–|—|\.\.)\s*(-?[\d.,]+)\s*$/i.exec(text);
+  if (!found) return null;
+  const [least, most] = [found[1], found[2]].map((part) => Number((part ?? '').replace(',', '.')));
+  return least !== undefined && most !== undefined && most > least ? [least, most] : null;
 }
 
 interface NumberFieldProps {
   input: NumberInput;
   value: number;
+  range: readonly [number, number] | undefined;
   fault: string | undefined;
-  onChange: (value: number) => void;
+  onChange: (value: number, most?: number) => void;
 }
 
 /** A figure to type or to slide. What is typed may go beyond the slider’s ends. */
-function NumberField({ input, value, fault, onChange }: NumberFieldProps) {
+function NumberField({ input, value, range, fault, onChange }: NumberFieldProps) {
   const [text, setText] = useState(toThreeFigures(value));
   useEffect(() => {
+    if (range) return;
     if (Number(text.replace(',', '.')) !== value && !Number.isNaN(value))
       setText(toThreeFigures(value));
-  }, [value]);
+  }, [value, range]);
   const unit = input.unit === 'piece' ? '' : UNITS[input.unit].label;
   const [from, to] = input.slide;
   return (
@@ -54,6 +67,11 @@ function NumberField({ input, value, fault, onChange }: NumberFieldProps) {
           error={fault !== undefined}
           onChange={(event) => {
             setText(event.target.value);
+            const ends = rangeTyped(event.target.value);
+            if (ends) {
+              onChange(...ends);
+              return;
+            }
             const typed = event.target.value.trim().replace(',', '.');
             onChange(typed === '' ? NaN : Number(typed));
           }}
@@ -76,28 +94,39 @@ function NumberField({ input, value, fault, onChange }: NumberFieldProps) {
   );
 }
 
-export function CalculatorInputs({ calculator, values, faults, onChange }: CalculatorInputsProps) {
+export function CalculatorInputs({
+  calculator,
+  values,
+  ranges,
+  faults,
+  onChange,
+}: CalculatorInputsProps) {
+  // What does not count with the rest is not asked for.
+  const unused = (calculator.unused?.(values) ?? []).map(String);
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
-      {Object.entries(calculator.inputs).map(([id, input]) =>
-        input.kind === 'choice' ? (
-          <Pick
-            key={id}
-            label={input.label}
-            value={String(values[id])}
-            options={Object.entries(input.options).map(([value, label]) => ({ value, label }))}
-            onChange={(value) => onChange(id, value ?? input.usual)}
-          />
-        ) : (
-          <NumberField
-            key={id}
-            input={input}
-            value={Number(values[id])}
-            fault={faults[id]}
-            onChange={(value) => onChange(id, value)}
-          />
-        ),
-      )}
+      {Object.entries(calculator.inputs)
+        .filter(([id]) => !unused.includes(id))
+        .map(([id, input]) =>
+          input.kind === 'choice' ? (
+            <Pick
+              key={id}
+              label={input.label}
+              value={String(values[id])}
+              options={Object.entries(input.options).map(([value, label]) => ({ value, label }))}
+              onChange={(value) => onChange(id, value ?? input.usual)}
+            />
+          ) : (
+            <NumberField
+              key={id}
+              input={input}
+              value={Number(values[id])}
+              range={ranges[id]}
+              fault={faults[id]}
+              onChange={(value, most) => onChange(id, value, most)}
+            />
+          ),
+        )}
     </Box>
   );
 }

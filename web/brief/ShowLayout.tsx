@@ -33,11 +33,12 @@ function useStages({ show, timeline, bundle, ready: readiness }: OpenShow): Stag
   const { data: shows = [] } = useShows();
   const { data: followUps = [] } = useFollowUps();
   const summary = shows.find((one) => one.id === show.id);
-  const performed = (summary?.performed ?? 0) > 0;
+  const performed = readiness.state.performed || (summary?.performed ?? 0) > 0;
   const underWay = (summary?.performances ?? 0) > (summary?.performed ?? 0);
   const finish = finishOf(timeline, parseClock(show.start));
   const { state: ready } = readiness;
   const kit = kitList(bundle, timeline).length;
+  const short = readiness.verdicts.filter(({ key }) => key.startsWith('stock:')).length;
   const open = followUps.filter((entry) => entry.showId === show.id && !entry.done).length;
   const conflicts = timeline.conflicts.length;
   const lineup = conflicts
@@ -49,14 +50,24 @@ function useStages({ show, timeline, bundle, ready: readiness }: OpenShow): Stag
         : 'empty';
   const checks = ready.done + ready.open.length;
   return [
-    { to: 'brief', name: 'Brief', state: show.agreed ? '✓ agreed' : 'not agreed yet' },
+    {
+      to: 'brief',
+      name: 'Brief',
+      state: show.agreed ? '✓ agreed' : 'not agreed yet',
+      trouble: !performed && !show.agreed,
+    },
     {
       to: 'line-up',
       name: 'Line-up',
       state: lineup,
       trouble: !performed && (conflicts > 0 || timeline.gaps.length > 0),
     },
-    { to: 'kit', name: 'Kit', state: kit ? counted(kit, 'thing') : 'empty' },
+    {
+      to: 'kit',
+      name: 'Kit',
+      state: short > 0 && !performed ? `${short} short` : kit ? counted(kit, 'thing') : 'empty',
+      trouble: !performed && short > 0,
+    },
     {
       to: 'ready',
       name: 'Ready',

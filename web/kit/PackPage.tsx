@@ -78,13 +78,15 @@ const Tick = ({ on, label, onPress, children, quiet }: TickProps) => (
 
 interface LineProps {
   line: PackLine;
+  /** “2 short”; empty where all of it is there. */
+  short: string;
   marks: readonly PackMark[];
   way: Way;
   nameOf: (id: string | null) => string;
   press: (kind: PackMark['kind'], on: boolean) => void;
 }
 
-function Line({ line, marks, way, nameOf, press }: LineProps) {
+function Line({ line, short, marks, way, nameOf, press }: LineProps) {
   const { entry, item } = line;
   const kind = way === 'out' ? 'packed' : 'home';
   const mine = marks.filter((mark) => mark.key === line.key);
@@ -107,6 +109,7 @@ function Line({ line, marks, way, nameOf, press }: LineProps) {
             {[...new Set(entry.parts.map((part) => part.demoName))].join(', ')}
             {by && ` · ${by}`}
           </Typography>
+          {short !== '' && <Box sx={{ color: 'var(--ember)', fontWeight: 700 }}>△ {short}</Box>}
         </Box>
       </Tick>
       {way === 'out' && item.functionTest !== '' && (
@@ -153,6 +156,11 @@ function Packing({ open }: { open: OpenShow }) {
   const shown = packed.filter((one) => only === null || one.box?.id === only);
   const boxed = packed.filter((one) => one.box !== null);
   const missing = way === 'home' ? state.open : [];
+  const lacking = open.ready.verdicts.filter(({ key }) => key.startsWith('stock:'));
+  const shortOf = (itemId: string): string =>
+    way === 'out'
+      ? (lacking.find(({ key }) => key === `stock:${itemId}`)?.message.split(':')[0] ?? '')
+      : '';
   if (packed.length === 0)
     return <Empty title="Nothing to pack yet">The list follows from the line-up.</Empty>;
   return (
@@ -166,6 +174,11 @@ function Packing({ open }: { open: OpenShow }) {
       >
         {state.done} of {state.all} {way === 'out' ? 'packed' : 'back'}
       </Box>
+      {way === 'out' && lacking.length > 0 && (
+        <Typography sx={{ color: 'var(--ember)', fontWeight: 700 }}>
+          △ {counted(lacking.length, 'thing')} short in the store: a tick does not make up for it
+        </Typography>
+      )}
       {state.untested.length > 0 && (
         <Typography sx={{ color: 'var(--ember)', fontWeight: 700 }}>
           △ {counted(state.untested.length, 'function test')} open
@@ -233,6 +246,7 @@ function Packing({ open }: { open: OpenShow }) {
                 <Line
                   key={line.key}
                   line={line}
+                  short={shortOf(line.item.id)}
                   marks={marks}
                   way={way}
                   nameOf={nameOf}

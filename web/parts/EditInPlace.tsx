@@ -3,8 +3,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { useFormContext } from 'react-hook-form';
+import { useSearchParams } from 'react-router';
 
 interface EditInPlaceProps {
   /** What is edited, for the button: “Edit the kit”. */
@@ -14,6 +15,8 @@ interface EditInPlaceProps {
   read: ReactNode;
   edit: ReactNode;
   startsOpen?: boolean;
+  /** Its name in an address that asks for it to be open: “?edit=hazards”. */
+  part?: string;
 }
 
 /** The first message in a form’s faults, however deep it lies. */
@@ -25,9 +28,24 @@ function firstMessage(fault: unknown): string | undefined {
 }
 
 /** Something to read, with a pencil that turns it into its fields where it stands. */
-export function EditInPlace({ what, names, read, edit, startsOpen = false }: EditInPlaceProps) {
+export function EditInPlace({
+  what,
+  names,
+  read,
+  edit,
+  startsOpen = false,
+  part,
+}: EditInPlaceProps) {
   const { trigger, formState, getFieldState } = useFormContext();
-  const [open, setOpen] = useState(startsOpen);
+  const [search] = useSearchParams();
+  const asked = part !== undefined && search.get('edit') === part;
+  const [open, setOpen] = useState(startsOpen || asked);
+  const place = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (!asked) return;
+    setOpen(true);
+    place.current?.scrollIntoView({ block: 'center' });
+  }, [asked]);
   const [wrong, setWrong] = useState(false);
   const close = async (): Promise<void> => {
     const fits = await trigger(names, { shouldFocus: true });
@@ -55,6 +73,7 @@ export function EditInPlace({ what, names, read, edit, startsOpen = false }: Edi
     );
   return (
     <Box
+      ref={place}
       role="group"
       aria-label={`Editing ${what}`}
       sx={{ border: '1px solid var(--line-strong)', borderRadius: 1.5, p: 2, my: 1 }}

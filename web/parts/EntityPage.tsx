@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import type { UseQueryResult } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
 import type { FieldValues } from 'react-hook-form';
+import { useSearchParams } from 'react-router';
 import type { Versioned } from '../../contract/api';
 import { newId, send } from '../app/api';
 import { queryClient } from '../app/data';
@@ -73,7 +74,8 @@ function Editor<T extends Named>({
 
 export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
   const { title, noun, path, query, fresh, below, empty } = props;
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [search] = useSearchParams();
+  const [chosen, setChosen] = useState<string | null>(search.get('open'));
   const { data } = query;
   const act = useAction();
   const open = data?.find((entry) => entry.id === chosen)?.id ?? data?.[0]?.id ?? null;

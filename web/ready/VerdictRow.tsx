@@ -6,6 +6,7 @@ import type { Mark } from '../../core/ready/go';
 import { hasWorking, type Verdict } from '../../core/ready/verdict';
 import { Working } from '../parts/Working';
 import { isTrouble, levelOf } from './level';
+import { PlaceLink } from './PlaceLink';
 
 interface VerdictRowProps {
   verdict: Verdict;
@@ -60,6 +61,9 @@ export function VerdictRow({ verdict, mark, by, onWaive, onTakeBack }: VerdictRo
           )}
         </Box>
         <Box sx={{ display: 'flex', flex: 'none', ml: 'auto' }}>
+          {verdict.place && !waived && verdict.level !== 'ok' && (
+            <PlaceLink place={verdict.place} what={verdict.title} />
+          )}
           {hasWorking(verdict) && (
             <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
               Why

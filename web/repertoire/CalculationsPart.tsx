@@ -32,9 +32,7 @@ const unitText = (input: NumberInput): string =>
 
 /** The default of an input that is not bound. */
 const unbound = (input: NumberInput): string =>
-  input.fact
-    ? `the day: ${FACT_NAMES[input.fact]}`
-    : `usual: ${toThreeFigures(input.usual)}${unitText(input)}`;
+  input.fact ? `the day: ${FACT_NAMES[input.fact]}` : 'not said';
 
 function boundWords(
   bound: BoundInput,
@@ -118,9 +116,10 @@ function InputField(props: InputFieldProps) {
     return (
       <Pick
         label={input.label}
-        value={bound?.ref ?? input.usual}
+        value={bound?.ref ?? null}
+        none="not said"
         options={Object.entries(input.options).map(([value, label]) => ({ value, label }))}
-        onChange={(ref) => onBind({ from: 'choice', ref: ref ?? input.usual, value: null })}
+        onChange={(ref) => onBind(ref === null ? null : { from: 'choice', ref, value: null })}
       />
     );
   const fitting = settings.filter((setting) => unitFor(input, setting.unit) !== null);
@@ -204,6 +203,7 @@ export function CalculationsPart({ at, method }: PartProps) {
   return (
     <EditInPlace
       what="the calculators that judge it"
+      part="calculations"
       names={[`${at}.calculators`]}
       read={<Read method={method} />}
       edit={
@@ -217,7 +217,7 @@ export function CalculationsPart({ at, method }: PartProps) {
               <>
                 <Choice
                   name={`${row}.calculator`}
-                  label="Sum"
+                  label="Calculator"
                   options={CALCULATORS.map((calculator) => ({
                     value: calculator.id,
                     label: calculator.title,

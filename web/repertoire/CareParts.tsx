@@ -36,6 +36,7 @@ export function NeedsPart({ at, method }: PartProps) {
   return (
     <EditInPlace
       what="what it needs of the room"
+      part="needs"
       names={[`${at}.needs`]}
       read={
         <>
@@ -72,6 +73,7 @@ export function CarePart({ at, method }: PartProps) {
   return (
     <EditInPlace
       what="fire and what is left over"
+      part="care"
       names={[`${at}.care`]}
       read={
         <>
@@ -151,6 +153,7 @@ export function VolunteersPart({ at, method }: PartProps) {
   return (
     <EditInPlace
       what="the volunteer card"
+      part="volunteers"
       names={[`${at}.volunteerCard`, `${at}.volunteers`]}
       read={
         <>

@@ -76,6 +76,7 @@ export function KitPart({ at, method, items }: PartProps & { items: readonly Ite
   return (
     <EditInPlace
       what="the kit"
+      part="kit"
       names={[`${at}.kit`]}
       read={
         <>

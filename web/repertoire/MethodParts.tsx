@@ -12,11 +12,12 @@ import { listInWords } from '../../core/words';
 import { newId } from '../app/api';
 import { AmountField } from '../parts/AmountField';
 import { EditInPlace } from '../parts/EditInPlace';
-import { Figure, Words } from '../parts/form';
+import { Choice, Figure, Words } from '../parts/form';
 import { useAmountText } from '../parts/useAmountText';
 import { HazardGlyph } from '../parts/HazardGlyph';
-import { AT_RISK, HAZARD } from '../parts/words';
+import { AT_RISK, HAZARD, options } from '../parts/words';
 import { HazardFields } from './HazardFields';
+import { Suggestions } from './Suggestions';
 import { Heading, line, list, Nothing, type PartProps } from './partLayout';
 import { Rows } from './Rows';
 
@@ -99,7 +100,8 @@ export function HazardsPart({ at, method }: PartProps) {
   return (
     <EditInPlace
       what="the hazards"
-      names={[`${at}.hazards`, `${at}.warning`]}
+      part="hazards"
+      names={['hazards', 'ruledOut', 'warning'].map((name) => `${at}.${name}`)}
       read={
         <>
           <Heading>Hazards</Heading>
@@ -129,6 +131,15 @@ export function HazardsPart({ at, method }: PartProps) {
               </Box>
             ))}
           </Box>
+          {method.ruledOut.length > 0 && (
+            <Box sx={{ ...line, fontSize: 14, color: 'var(--muted)' }}>
+              Not there:{' '}
+              {method.ruledOut
+                .map(({ kind, why }) => `${HAZARD[kind].toLowerCase()} (${why})`)
+                .join('; ')}
+            </Box>
+          )}
+          <Suggestions at={at} method={method} />
           {method.warning && (
             <Box sx={{ ...line }}>
               Say before: <b>“{method.warning}”</b>
@@ -148,6 +159,19 @@ export function HazardsPart({ at, method }: PartProps) {
             fresh={() => blankHazard('hot')}
             row={(row) => <HazardFields row={row} />}
           />
+          <Box sx={{ mt: 1.5 }}>
+            <Rows
+              name={`${at}.ruledOut`}
+              add="Rule a hazard out"
+              fresh={() => ({ kind: 'latex', why: '' })}
+              row={(row) => (
+                <>
+                  <Choice name={`${row}.kind`} label="Not there" options={options(HAZARD)} />
+                  <Words name={`${row}.why`} label="Why" />
+                </>
+              )}
+            />
+          </Box>
           <Box sx={{ mt: 1.5 }}>
             <Words name={`${at}.warning`} label="Warning said before" />
           </Box>

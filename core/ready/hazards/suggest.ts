@@ -73,6 +73,9 @@ const CALCULATED: Readonly<Record<string, readonly HazardKind[]>> = {
   candle: ['openFlame'],
 };
 
+/** What of an item says what it may do. */
+type Hinting = Pick<Item, 'id' | 'name' | 'kind' | 'label' | 'cold'>;
+
 /** What lesser hazard is covered by a greater one that is listed. */
 const COVERED: Partial<Record<HazardKind, readonly HazardKind[]>> = {
   splash: ['corrosive', 'cryogen', 'oxidiser'],
@@ -81,7 +84,7 @@ const COVERED: Partial<Record<HazardKind, readonly HazardKind[]>> = {
   compressedGas: ['gasBalloons'],
 };
 
-function fromItem(item: Item): [HazardKind, string][] {
+function fromItem(item: Hinting): [HazardKind, string][] {
   const found: HazardKind[] = [
     ...CODES.flatMap(([pattern, kind]) =>
       item.label.hazards.some((code) => pattern.test(code)) ? [kind] : [],
@@ -93,7 +96,7 @@ function fromItem(item: Item): [HazardKind, string][] {
 }
 
 /** Every hazard that something of the method points to, with what does; those listed included. */
-export function pointsTo(method: Method, items: readonly Item[]): Suggestion[] {
+export function pointsTo(method: Method, items: readonly Hinting[]): Suggestion[] {
   const used = new Set(method.kit.map(({ itemId }) => itemId));
   const found: [HazardKind, string][] = [
     ...items.filter(({ id, kind }) => used.has(id) && kind !== 'gear').flatMap(fromItem),
@@ -119,7 +122,7 @@ export function pointsTo(method: Method, items: readonly Item[]): Suggestion[] {
 }
 
 /** Those that are neither listed, nor covered by what is, nor said not to be there. */
-export function suggestions(method: Method, items: readonly Item[]): Suggestion[] {
+export function suggestions(method: Method, items: readonly Hinting[]): Suggestion[] {
   const listed = new Set(method.hazards.map(({ kind }) => kind));
   const ruledOut = new Set(method.ruledOut.map(({ kind }) => kind));
   return pointsTo(method, items).filter(
