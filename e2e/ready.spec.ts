@@ -8,7 +8,7 @@ test('Ready: what is measured is judged at once, and every figure opens to its w
   demo,
 }) => {
   await page.goto(demo.url + EVENING + '/ready');
-  await expect(page.getByText('Not yet: 1 thing to fix, 2 not known')).toBeVisible();
+  await expect(page.getByText('Not yet: 3 things to fix, 3 not known')).toBeVisible();
   const dome = page
     .getByRole('listitem')
     .filter({ hasText: 'Static dome:' })
@@ -19,15 +19,22 @@ test('Ready: what is measured is judged at once, and every figure opens to its w
   await expect(dome).toContainText('Measure the humidity');
   await page.getByLabel('Humidity (%)').fill('80');
   await expect(dome).toContainText('Too damp at 80 %');
-  await expect(page.getByText('Not yet: 2 things to fix, 1 not known')).toBeVisible();
+  await expect(page.getByText('Not yet: 4 things to fix, 2 not known')).toBeVisible();
+  // Put in before the day it is only expected, and holds until it is measured.
   await page.getByLabel('Humidity (%)').fill('30');
-  await expect(dome).toContainText('Dry enough at 30 %');
+  await expect(dome).toContainText('Only expected so far. Dry enough at 30 %');
+  await expect(page.getByText('Not yet: 3 things to fix, 3 not known')).toBeVisible();
+  await page.getByRole('button', { name: '≈ only expected' }).click();
+  await expect(page.getByText('Not yet: 3 things to fix, 2 not known')).toBeVisible();
   await page.getByLabel('Temperature').fill('68 °F');
   await page.getByLabel('Temperature').blur();
-  await expect(page.getByText('Not yet: 1 thing to fix', { exact: false })).toBeVisible();
+  await page.getByLabel('Air pressure').fill('1008');
+  await page.getByRole('button', { name: 'All measured just now' }).click();
+  await expect(page.getByText(/^△\s*Not yet: 3 things to fix$/)).toBeVisible();
+  await expect(page.getByLabel('Taken at')).toHaveValue(/^\d\d:\d\d$/);
   await dome.getByRole('button', { name: 'Why' }).click();
   await expect(dome).toContainText('½·C·U²');
-  await expect(dome).toContainText('NFPA 77 (source not checked)');
+  await expect(dome).toContainText('EN 61010-1');
   // The same mark stands on the card of the line-up.
   await page.goto(demo.url + EVENING + '/line-up');
   await expect(page.getByRole('img', { name: /^To fix: .*Hall would trip/ }).first()).toBeVisible();
@@ -71,10 +78,10 @@ test('passing over takes a reason and somebody who may', async ({ page, demo }) 
   await power.getByRole('button', { name: 'Waive' }).click();
   await page.getByLabel('Reason').fill('The hall lends us a second lead');
   await page.getByRole('button', { name: 'Waive it' }).click();
-  await expect(page.getByText('Not yet: 2 not known')).toBeVisible();
+  await expect(page.getByText('Not yet: 2 things to fix, 3 not known')).toBeVisible();
   await expect(page.getByText('Waived: The hall lends us a second lead')).toBeVisible();
   await page.getByRole('button', { name: 'Remove waiver' }).click();
-  await expect(page.getByText('Not yet: 1 thing to fix, 2 not known')).toBeVisible();
+  await expect(page.getByText('Not yet: 3 things to fix, 3 not known')).toBeVisible();
 });
 
 test('a position is moved on the plan, and its distances with it', async ({ page, demo }) => {
@@ -86,7 +93,7 @@ test('a position is moved on the plan, and its distances with it', async ({ page
   await expect(
     page.getByText('Cloud burst: Too near: 3 m to the front row, and it needs 4 m.').first(),
   ).toBeVisible();
-  await expect(page.getByText(/^△\s*Not yet: 2 things to fix/)).toBeVisible();
+  await expect(page.getByText(/^△\s*Not yet: \d things? to fix/)).toBeVisible();
   // By hand, back again.
   const mark = page.getByRole('button', { name: /^Rear: 0 m across, 0 m back/ });
   const box = await mark.boundingBox();
@@ -117,7 +124,9 @@ test('the bench: a slider, a figure that can’t be, and the limits drawn', asyn
   await page.goto(demo.url + '/bench/will-it-light');
   await expect(page.getByText('Will light: 4.36 % propan-2-ol vapour')).toBeVisible();
   await expect(
-    page.getByRole('img', { name: /Vapour over temperature; limits: lights from here 2/ }),
+    page.getByRole('img', {
+      name: /Vapour, at the most over temperature; limits: lights from here 2/,
+    }),
   ).toBeVisible();
   await page.getByRole('textbox', { name: 'Temperature' }).fill('4');
   await expect(page.getByText(/Too lean to light/)).toBeVisible();
@@ -151,7 +160,7 @@ test('a calculator is bound to a setting by picking, and its verdict follows in 
   await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible();
   await page.goto(demo.url + FESTIVAL + '/ready');
   await expect(
-    page.getByText(/Spinning stool:.*turns a minute with the arms in: more than 55/),
+    page.getByText(/Spinning stool:.*turns a minute with the arms in.*more than 45/),
   ).toBeVisible();
 });
 
@@ -161,14 +170,15 @@ test('the room sensor: read, taken over, and told when it has gone quiet', async
 }) => {
   await page.goto(demo.url + EVENING + '/ready');
   // Without one nothing is said of it.
-  await expect(page.getByText('Not yet: 1 thing to fix, 2 not known')).toBeVisible();
+  await expect(page.getByText('Not yet: 3 things to fix, 3 not known')).toBeVisible();
   await expect(page.getByText('Room sensor:')).toHaveCount(0);
   demo.sensor({ temperature: 19.5, humidity: 41 });
   await expect(page.getByText('Room sensor: 19.5 °C, 41 % humidity')).toBeVisible();
   await page.getByRole('button', { name: 'Take these figures' }).click();
   await expect(page.getByLabel('Temperature')).toHaveValue('19.5 °C');
   await expect(page.getByLabel('Humidity (%)')).toHaveValue('41');
-  await expect(page.getByText(/^△\s*Not yet: 1 thing to fix$/)).toBeVisible();
+  // The pressure is still to be read.
+  await expect(page.getByText(/^△\s*Not yet: 3 things to fix, 1 not known$/)).toBeVisible();
   demo.sensor(null);
   await expect(page.getByText(/The room sensor has gone quiet/)).toBeVisible();
 });

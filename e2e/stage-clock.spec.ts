@@ -55,7 +55,7 @@ test('a sign starts a timer: wait, act now, too late', async ({ page, demo }) =>
   await page.keyboard.press('t');
   const timer = page.getByRole('timer', { name: 'Since first steam' });
   await expect(timer).toContainText('act in');
-  await later(page, demo, 1, 20);
+  await later(page, demo, 1, 10);
   await expect(timer).toContainText('act now');
   await later(page, demo, 0, 30);
   await expect(timer).toContainText('too late');
@@ -77,11 +77,13 @@ test('jobs behind the performance: due, started, ready', async ({ page, demo }) 
   await startAtTwo(page, demo);
   const beside = page.getByRole('complementary');
   await later(page, demo, 2);
-  await expect(beside).toContainText(/Stir the yeast into warm water.*starts in/);
-  await beside.getByRole('button', { name: 'Started' }).first().click();
-  await expect(beside).toContainText(/Stir the yeast into warm water.*to go/);
+  await expect(beside).toContainText(/Stand the pipes up over the mat.*starts in/);
+  await beside.getByRole('button', { name: 'Started' }).nth(1).click();
+  await expect(beside).not.toContainText(/Stand the pipes up over the mat.*starts in/);
   await later(page, demo, 1);
-  await expect(beside).not.toContainText('Stir the yeast');
+  // Set up, and nothing more to wait for.
+  await expect(beside).toContainText(/Slow-falling magnet.*Ready/);
+  await expect(beside).not.toContainText('Stand the pipes up');
 });
 
 test('keys that mean nothing here do nothing; a key held down counts once', async ({

@@ -128,7 +128,7 @@ test('boxes and sizes of household words; every list follows', async ({ page, de
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + '/shows/harbour-light-festival/kit');
   await expect(
-    page.getByRole('button', { name: /^about 2 squirts \(16 mL\) Washing-up/ }),
+    page.getByRole('button', { name: /^about 3 squirts \(24 mL\) Washing-up/ }),
   ).toBeVisible();
 });
 

@@ -135,6 +135,7 @@ export const VENUES: Venue[] = [
     exits: [{ id: 'porch', name: 'Porch', x: 0, y: -11 }],
     frontRowM: 2,
     dark: 'yes',
+    drain: 'no',
     smokeDetectors: 'no',
     note: '',
   },

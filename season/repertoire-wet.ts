@@ -108,7 +108,7 @@ const foamFountain: Demo = {
           }),
           kit('yeast', 1, 'tbsp', 'perGo'),
           kit('warm-water', 3, 'tbsp', 'perGo'),
-          kit('detergent', 2, 'tsp', 'perGo'),
+          kit('detergent', 1.5, 'squirt', 'perGo'),
           kit('colour', 10, 'drop', 'perGo'),
           kit('towels', 4, 'piece'),
           kit('goggles', 2, 'piece'),

@@ -287,7 +287,7 @@ const BOOKINGS: Booking[] = [
         slot('cold-flower', 'ines', { worth: 5 }),
         slot('cloud-burst', 'ines', { worth: 5, pinned: true }),
       ],
-      cold: [nitrogen('16:30', 1, 2000)],
+      cold: [nitrogen('16:30', 1, 3500)],
       journeys: [VAN, FERRY],
       note: 'Asked for something about weather.',
     },

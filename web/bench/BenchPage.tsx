@@ -7,12 +7,9 @@ import { findCalculator, CALCULATORS } from '../../core/calculators/catalogue';
 import { edgesOf, passes } from '../../core/calculators/edge';
 import { inputFaults, usualValues } from '../../core/calculators/inputs';
 import { evaluateOver, type Ranges } from '../../core/calculators/range';
+import { FAMILY_WORDS } from '../../core/calculators/table';
 import { defaultCurveInput } from '../../core/calculators/curve';
-import {
-  type Calculator,
-  CALCULATOR_FAMILIES,
-  type CalculatorFamily,
-} from '../../core/calculators/calculator';
+import { type Calculator, CALCULATOR_FAMILIES } from '../../core/calculators/calculator';
 import { Page } from '../parts/page';
 import { Pick } from '../parts/Pick';
 import { Working } from '../parts/Working';
@@ -21,19 +18,6 @@ import { CalculatorInputs } from './CalculatorInputs';
 import { CalculatorTable } from './CalculatorTable';
 
 const CalculatorChart = lazy(() => import('./CalculatorChart'));
-
-const FAMILY: Record<CalculatorFamily, string> = {
-  vapour: 'Vapour',
-  reaction: 'Reactions',
-  cold: 'Cold',
-  air: 'Air in the room',
-  sound: 'Sound',
-  charge: 'Charge',
-  motion: 'Motion',
-  gas: 'Gas and balloons',
-  heat: 'Heat',
-  chance: 'Chance',
-};
 
 /** One calculator by itself: a slider on each input, the verdict, the figure drawn with its limits, the working. */
 function OneCalculator({ calculator }: { calculator: Calculator }) {
@@ -159,7 +143,7 @@ export default function BenchPage() {
           {CALCULATOR_FAMILIES.map((family) => (
             <Box key={family} sx={{ mb: 1.5 }}>
               <Typography variant="body2" color="textSecondary">
-                {FAMILY[family]}
+                {FAMILY_WORDS[family]}
               </Typography>
               {CALCULATORS.filter((one) => one.family === family).map((one) => (
                 <Box
