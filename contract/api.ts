@@ -11,7 +11,7 @@ import type { RoomReading } from '../core/ready/senml';
 import type { Share } from '../core/inventory/allocate';
 import type { Used } from '../core/kit/takeOut';
 import type { StoredEvent } from '../core/stage/types';
-import type { FollowUp } from './day';
+import type { FollowUp, SignedAssessment } from './day';
 import type { RowFault } from './tables/table';
 import type { FieldFault } from './validate';
 
@@ -112,6 +112,8 @@ export interface ShowAnswer extends ShowBundle {
   lots: StockedLot[];
   marks: Mark[];
   photos: CheckPhoto[];
+  /** Its risk assessment as it was signed, the newest first. */
+  signed: SignedAssessment[];
   /** Open ones that the show is to check. */
   followUps: FollowUp[];
   packing: PackMark[];

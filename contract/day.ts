@@ -1,4 +1,5 @@
 /** Marks on checks, and follow-ups. */
+import type { Signature } from '../core/ready/assessment/types';
 import type { Mark } from '../core/ready/go';
 import { DayDate, Holds, Id, Num, OneOf, OrNull, Text, YesNo } from './fields';
 
@@ -21,6 +22,34 @@ export class MarkBody implements Omit<Mark, 'key' | 'at'> {
   @OrNull()
   @Id()
   by!: string | null;
+}
+
+/** Who signs the risk assessment as it stands. */
+export class SignBody {
+  @Holds<SignBody>((s) =>
+    typeof s.name === 'string' && s.name.trim() === '' ? 'must say who signs' : null,
+  )
+  @Text(80, 1)
+  name!: string;
+
+  @Text(80)
+  role!: string;
+}
+
+/** The text of a signed version as Markdown, without its signatures. */
+export interface SignedText {
+  body: string;
+}
+
+/** A risk assessment that was signed, without its text. */
+export interface SignedAssessment {
+  /** 1 for the first of its show. */
+  number: number;
+  signatures: Signature[];
+  /** Milliseconds since 1970. */
+  at: number;
+  /** Signed while only the day of the show could answer what was open. */
+  draft: boolean;
 }
 
 /** What is said of a photo beside its bytes. */

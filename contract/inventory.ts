@@ -9,6 +9,7 @@ import {
   type LotState,
   type StockedLot,
 } from '../core/inventory/types';
+import { type RiskMatrix, USUAL_MATRIX } from '../core/repertoire/matrix';
 import { HOUSEHOLD, type HouseholdSizes } from '../core/units/household';
 import { SYSTEMS, type System } from '../core/units/format';
 import type { UnitId } from '../core/units/units';
@@ -197,9 +198,28 @@ export class HouseholdBody implements HouseholdSizes {
   pinch!: number;
 }
 
+/** Products of likelihood and severity, 1 to 5 each. */
+export class RiskMatrixBody implements RiskMatrix {
+  @Whole(2, 25)
+  medium!: number;
+
+  @Holds<RiskMatrixBody>((m) =>
+    m.high <= m.medium ? 'must be more than where medium begins' : null,
+  )
+  @Whole(2, 25)
+  high!: number;
+
+  @Holds<RiskMatrixBody>((m) =>
+    m.extreme <= m.high ? 'must be more than where high begins' : null,
+  )
+  @Whole(2, 25)
+  extreme!: number;
+}
+
 export interface Settings {
   id: 'own';
   household: HouseholdSizes;
+  riskMatrix: RiskMatrix;
   /** ISO 4217 code. */
   currency: string;
 }
@@ -210,6 +230,9 @@ export class SettingsBody implements Settings {
 
   @Part(() => HouseholdBody)
   household!: HouseholdBody;
+
+  @Part(() => RiskMatrixBody)
+  riskMatrix!: RiskMatrixBody;
 
   @Holds<SettingsBody>((s) => {
     try {
@@ -223,7 +246,12 @@ export class SettingsBody implements Settings {
   currency!: string;
 }
 
-export const SETTINGS: Settings = { id: 'own', household: HOUSEHOLD, currency: 'EUR' };
+export const SETTINGS: Settings = {
+  id: 'own',
+  household: HOUSEHOLD,
+  riskMatrix: USUAL_MATRIX,
+  currency: 'EUR',
+};
 
 const MOST_TEXT = 8 * 1024 * 1024;
 

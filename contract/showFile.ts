@@ -21,7 +21,7 @@ import { VenueBody } from './venue';
 import { Exactly, Id, Num, OneOf, OrNull, Part, PartList } from './fields';
 import { ItemBody } from './item';
 import { DemoBody } from './repertoire';
-import { BoxBody, HouseholdBody, PackMarkBody, StockedLotBody } from './inventory';
+import { BoxBody, HouseholdBody, PackMarkBody, RiskMatrixBody, StockedLotBody } from './inventory';
 import { RunPlanBody } from './runPlan';
 import { RUN_EVENTS_MOST, RunEventBody } from './stage';
 import { upgraded } from './upgrade';
@@ -77,6 +77,9 @@ export class ShowFile implements ShowBundle {
 
   @Part(() => HouseholdBody)
   household!: HouseholdBody;
+
+  @Part(() => RiskMatrixBody)
+  riskMatrix!: RiskMatrixBody;
 
   @PartList(() => BoxBody, 200)
   boxes!: BoxBody[];

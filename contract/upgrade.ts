@@ -3,6 +3,7 @@ import { NO_WISHES } from '../core/brief/wishes';
 import { blankVenue } from '../core/brief/blank';
 import { CONDITION_FIGURES, NO_AUDIENCE_NEEDS, NO_CONDITIONS } from '../core/brief/types';
 import { blankItem, blankLine, blankMethod } from '../core/repertoire/blank';
+import { USUAL_MATRIX } from '../core/repertoire/matrix';
 import { HOUSEHOLD } from '../core/units/household';
 import { BASE_UNIT, type UnitId, UNITS, dimensionOf } from '../core/units/units';
 
@@ -255,6 +256,7 @@ function fromVersion6(file: Plain): Plain {
     demos: each(file.demos, (demo) => within(demo, 'methods', (list) => each(list, method))),
     items: each(file.items, (item) => withMissing(item, { lid: 'unknown' })),
     runs: each(file.runs, run),
+    riskMatrix: 'riskMatrix' in file ? file.riskMatrix : USUAL_MATRIX,
   };
 }
 

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { FESTIVAL, expect, refuses, test } from './stage';
+import { FESTIVAL, accepts, expect, refuses, saved, test } from './stage';
 
 const EVENING = '/shows/little-hollin-evening';
 
@@ -105,16 +105,64 @@ test('a position is moved on the plan, and its distances with it', async ({ page
   await expect(page.getByText(/^△\s*\d+ checks must be done before the start/)).toBeVisible();
 });
 
-test('the risk assessment is there to print and sign', async ({ page, demo }) => {
+test('the risk assessment: what is open, signed by name, kept as it was, and what changed since', async ({
+  page,
+  demo,
+}) => {
   await page.goto(demo.url + FESTIVAL + '/ready');
-  await page.getByRole('button', { name: 'Risk assessment' }).click();
+  await page.getByRole('link', { name: 'Risk assessment' }).click();
+  await expect(page.getByText(/^△ DRAFT: \d+ questions open$/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Extinguishers' })).toContainText('Jo');
+  const cold = page.getByRole('row', { name: /^Liquid nitrogen/ });
+  await expect(cold).toContainText('H281');
+
+  await page.getByRole('button', { name: 'Sign', exact: true }).click();
+  await refuses(page.getByRole('textbox', { name: 'Name' }), /must/);
+  await page.getByRole('textbox', { name: 'Name' }).fill('Ines');
+  await page.getByRole('textbox', { name: 'As what' }).fill('presents it');
+  await page.keyboard.press('Enter');
+  const versions = page.getByRole('list', { name: 'Signed versions' });
+  await expect(versions).toContainText('Ines, presents it: signed');
+  await page.getByRole('button', { name: 'Sign', exact: true }).click();
+  await refuses(page.getByRole('textbox', { name: 'Name' }), /Ines has signed this already/);
+
+  await versions.getByRole('button', { name: 'Version 1' }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('menuitem', { name: 'Markdown' }).click(),
+    page.getByRole('menuitem', { name: /^Markdown/ }).click(),
   ]);
   const text = readFileSync(await download.path(), 'utf8');
   expect(text).toContain('Risk assessment: Harbour Light Festival');
   expect(text).toContain('Very cold liquid');
+  expect(text).toContain('- Ines, presents it: signed');
+
+  // Another number to call: the signed version stays, and says that what is there now is another.
+  await page.goto(demo.url + '/venues?open=boat-shed');
+  await page.getByRole('textbox', { name: 'Emergency number' }).fill('');
+  await expect(saved(page)).toBeVisible();
+  await page.goto(demo.url + FESTIVAL + '/ready/risks');
+  await expect(versions).toContainText('Since then changed:');
+  await expect(versions).toContainText('In an emergency');
+  await expect(page.getByText('Nobody can sign yet: 1 question below')).toBeVisible();
+  await page.getByRole('link', { name: /^To the venue: Which number/ }).click();
+  await page.getByRole('textbox', { name: 'Emergency number' }).fill('112');
+  await expect(saved(page)).toBeVisible();
+});
+
+test('a house’s own steps of risk: wrong ones told at their field, right ones in every verdict', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/store/units');
+  const high = page.getByRole('textbox', { name: 'High from' });
+  await high.fill('4');
+  await refuses(high, /must be more than where medium begins/);
+  await page.getByRole('textbox', { name: 'Medium from' }).fill('2');
+  await accepts(high);
+  await expect(page.getByRole('cell', { name: '4 high' })).toHaveCount(3);
+  await expect(saved(page)).toBeVisible();
+  await page.goto(demo.url + FESTIVAL + '/ready');
+  await expect(page.getByText('the remaining risk is rated high').first()).toBeVisible();
 });
 
 test('the bench: a slider, a figure that can’t be, and the limits drawn', async ({

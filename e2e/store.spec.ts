@@ -120,7 +120,7 @@ test('boxes and sizes of household words; every list follows', async ({ page, de
   await refuses(page.getByRole('textbox', { name: 'Number' }), /at least 1/);
   await page.getByRole('textbox', { name: 'Number' }).fill('7');
   await expect(saved(page)).toBeVisible();
-  await page.getByRole('link', { name: 'Units and money' }).click();
+  await page.getByRole('link', { name: 'Units, money, risk' }).click();
   await page.getByRole('textbox', { name: 'A squirt (mL)' }).fill('8');
   await page.getByRole('textbox', { name: 'Currency' }).fill('XX');
   await expect(page.getByText(/Currency must/)).toBeVisible();

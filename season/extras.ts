@@ -76,7 +76,7 @@ export function seasonExtras(
     items: [...ITEMS, ...MORE_ITEMS],
     demos: MORE_DEMOS,
     followUps: [
-      followUp('order-nitrogen', 'Order two litres of liquid nitrogen for science day', 4, {
+      followUp('order-nitrogen', 'Ring the gas works: how much for science day, and from when', 4, {
         showId: 'hollin-science-day',
         demoId: 'cold-flower',
         ownerId: 'ines',

@@ -16,7 +16,7 @@ export const PEOPLE: Person[] = [
     id: 'jo',
     name: 'Jo',
     role: 'Stage hand',
-    competences: ['cryogen', 'highVoltage', 'flame'],
+    competences: ['cryogen', 'highVoltage', 'flame', 'firstAid'],
     heartDevice: 'no',
     mayWaive: false,
     note: '',
@@ -41,7 +41,13 @@ export const PEOPLE: Person[] = [
   },
 ];
 
-const room: Venue = { ...blankVenue(''), powerSockets: 4, water: 'yes', drain: 'yes' };
+const room: Venue = {
+  ...blankVenue(''),
+  powerSockets: 4,
+  water: 'yes',
+  drain: 'yes',
+  emergencyNumber: '112',
+};
 
 export const VENUES: Venue[] = [
   {
@@ -72,7 +78,9 @@ export const VENUES: Venue[] = [
       { id: 'big-doors', name: 'Big doors', x: 0, y: -14 },
       { id: 'side-door', name: 'Side door', x: -4.5, y: 2 },
     ],
-    note: 'Big doors stay open a hand’s width. Floor slopes towards the water.',
+    emergencyNote:
+      'Meet at the crane on the quay. The lifeboat crew has the nearest defibrillator; the hall’s manager opens the gate.',
+    note: 'Big doors stay open a hand’s width. The slip outside them is steep and wet.',
   },
   {
     ...room,
@@ -95,6 +103,8 @@ export const VENUES: Venue[] = [
     stageWidthM: 6,
     stageDepthM: 4,
     exits: [{ id: 'playground', name: 'Playground door', x: 5, y: -3 }],
+    emergencyNote:
+      'Meet on the playing field. The school office calls, and sends somebody to the gate.',
     note: 'Lunch smells until two.',
   },
   {
@@ -115,6 +125,7 @@ export const VENUES: Venue[] = [
     frontRowM: 4,
     powerSockets: 2,
     smokeDetectors: 'no',
+    emergencyNote: 'Meet at the flagstaff. No ambulance on Vay: the lifeboat comes.',
     note: 'Windy past noon. Cold flower in the lee of the boathouse.',
   },
   {

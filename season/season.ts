@@ -10,6 +10,7 @@ import {
   type Slot,
 } from '../core/brief/types';
 import { NO_WISHES } from '../core/brief/wishes';
+import { USUAL_MATRIX } from '../core/repertoire/matrix';
 import { HOUSEHOLD } from '../core/units/household';
 import { timelineOf } from '../core/lineup/fromBundle';
 import { runPlanOf } from '../core/stage/plan';
@@ -317,6 +318,7 @@ function bundleOf(booking: Booking, today: string, zone: string): ShowBundle {
     demos,
     items: ITEMS.filter((item) => used.has(item.id)),
     household: HOUSEHOLD,
+    riskMatrix: USUAL_MATRIX,
   };
 }
 

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { showFile } from '../contract/testing/arbitrary';
 import { gearPlans } from '../core/ready/gear';
 import { NOTHING_AROUND, readiness } from '../core/ready/go';
-import { riskAssessment } from '../core/ready/risks';
+import { riskAssessment } from '../core/ready/assessment/assess';
 import { runPlanOf } from '../core/stage/plan';
 import { kitList } from '../core/kit/kit';
 import { callSheet, sheetTable } from '../core/lineup/callSheet';
@@ -50,7 +50,7 @@ test('everything that follows from a show is finite, and every conflict says wha
         timeline,
         ready,
         gearPlans(file, timeline),
-        riskAssessment(file, timeline),
+        riskAssessment(file, timeline, NOTHING_AROUND),
         runPlanOf(file, timeline, 0),
         stripOf(input, timeline),
         joinsOf(input, timeline),

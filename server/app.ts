@@ -20,6 +20,7 @@ import { onlyFromHere, securityHeaders } from './http/guard';
 import { kitRoutes } from './kit/routes';
 import { lineupRoutes } from './lineup/routes';
 import { photoRoutes } from './ready/photoRoutes';
+import { riskRoutes } from './ready/riskRoutes';
 import { readyRoutes } from './ready/routes';
 import { repertoireRoutes } from './repertoire/routes';
 import type { RoomSensor } from './ready/sensor';
@@ -91,6 +92,7 @@ function apiRoutes({
     lineupRoutes(context),
     kitRoutes(context),
     readyRoutes(context),
+    riskRoutes(context),
     photoRoutes(context),
   );
   api.use('/shows', briefRoutes(context));

@@ -18,6 +18,7 @@ import { PackMarks } from './kit/packMarks';
 import { createMirrors, type Mirrors } from './mirrors';
 import { MarkStore } from './ready/marks';
 import { PhotoStore } from './ready/photos';
+import { SignedStore } from './ready/signed';
 import { demoStore } from './repertoire/demos';
 import { itemStore } from './repertoire/items';
 import { Outcomes } from './stage/outcomes';
@@ -41,6 +42,7 @@ export interface AppContext {
   outcomes: Outcomes;
   marks: MarkStore;
   photos: PhotoStore;
+  signed: SignedStore;
   boxes: EntityStore<Box>;
   lots: EntityStore<Lot>;
   ledger: Ledger;
@@ -83,6 +85,7 @@ export function createContext(db: Db, now: () => number = Date.now): AppContext 
     followUps: followUpStore(db),
     marks: new MarkStore(db),
     photos: new PhotoStore(db),
+    signed: new SignedStore(db),
     boxes: boxStore(db),
     lots: lotStore(db),
     packMarks: new PackMarks(db),

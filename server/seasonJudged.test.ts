@@ -7,6 +7,7 @@ import { readiness } from '../core/ready/go';
 import { judge } from '../core/ready/judge';
 import type { Demo, Method } from '../core/repertoire/types';
 import { readinessContext } from './ready/readiness';
+import { risksOf } from './ready/risks';
 import { type TestServer, TODAY, testServer } from './testing/serve';
 
 let server: TestServer;
@@ -62,6 +63,27 @@ test('the show of today has nothing to fix, and nothing that is not known', () =
   const bundle = server.context.bundles.of(today?.id ?? '');
   const { state } = readiness(bundle, timelineOf(bundle), readinessContext(server.context, bundle));
   expect([...state.stop, ...state.fix, ...state.unknown].map(({ message }) => message)).toEqual([]);
+});
+
+test('its risk assessment leaves only to the day what only the day can answer, and rates all', () => {
+  const today = server.context.shows.list().find((show) => show.date === TODAY);
+  const of = risksOf(server.context, today?.id ?? '');
+  expect(of.open.filter(({ when }) => when === 'desk')).toEqual([]);
+  expect(of.open.length).toBeGreaterThan(0);
+  for (const demo of of.demos) {
+    expect([demo.name, demo.none]).toEqual([demo.name, null]);
+    for (const row of demo.rows)
+      expect([demo.name, row.hazard, row.open]).toEqual([demo.name, row.hazard, '']);
+  }
+});
+
+test('every hazard of the repertoire is rated without and with its control, which makes none worse', () => {
+  for (const { demo, method } of demos())
+    for (const { kind, before, after } of method.hazards) {
+      expect([demo.id, kind, before !== null && after !== null]).toEqual([demo.id, kind, true]);
+      const product = (of: typeof before): number => (of ? of.likelihood * of.severity : 0);
+      expect(product(after)).toBeLessThanOrEqual(product(before));
+    }
 });
 
 test('every method was gone through, with every hazard answered and nothing of its calculations unsaid', () => {

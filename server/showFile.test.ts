@@ -75,14 +75,22 @@ describe('there and back', () => {
     empty.close();
   });
 
-  test('sizes of household words come while nobody here has set others', async () => {
+  test('sizes of household words, and steps of risk, come while nobody here has set others', async () => {
     const file = await exported(server, 'harbour-light-festival');
     file.household.squirt = 9;
+    file.riskMatrix.high = 9;
     await post(server, JSON.stringify(file)).expect(201);
-    expect(server.context.settings.get('own').household.squirt).toBe(9);
+    expect(server.context.settings.get('own')).toMatchObject({
+      household: { squirt: 9 },
+      riskMatrix: { high: 9 },
+    });
     file.household.squirt = 4;
+    file.riskMatrix.high = 8;
     await post(server, JSON.stringify(file)).expect(201);
-    expect(server.context.settings.get('own').household.squirt).toBe(9);
+    expect(server.context.settings.get('own')).toMatchObject({
+      household: { squirt: 9 },
+      riskMatrix: { high: 9 },
+    });
   });
 
   test('read in again, it is a copy; nothing that is here is changed or doubled', async () => {

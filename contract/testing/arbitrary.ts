@@ -216,6 +216,11 @@ export const showFile: fc.Arbitrary<ShowFile> = fc
       stroke: number(1, 1000),
       pinch: number(0.01, 20),
     }),
+    riskMatrix: fc.record({
+      medium: whole(2, 6),
+      high: whole(7, 12),
+      extreme: whole(13, 25),
+    }),
   })
   .map(({ items, boxes, ...rest }) => ({
     ...rest,

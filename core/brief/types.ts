@@ -1,5 +1,6 @@
 /** A booking and the people and places it needs. */
 import type { Competence, Demo, Estimate, Item } from '../repertoire/types';
+import type { RiskMatrix } from '../repertoire/matrix';
 import type { HouseholdSizes } from '../units/household';
 import type { Wishes } from './wishes';
 
@@ -262,4 +263,6 @@ export interface ShowBundle {
   items: Item[];
   /** What words like “a squirt” stand for. */
   household: HouseholdSizes;
+  /** From which product of likelihood and severity a risk counts as what. */
+  riskMatrix: RiskMatrix;
 }

@@ -13,13 +13,14 @@ import {
   workingStep,
   type WorkingStep,
   type Calculator,
+  type FactId,
   toThreeFigures,
   type Values,
 } from '../calculators/calculator';
 import { listInWords, lowerFirst } from '../words';
 import { FACT_WORDS, dayFactsAt, expectedFacts } from './facts';
 import { isolated } from './isolated';
-import { type Verdict, verdict } from './verdict';
+import { type Verdict, type VerdictPlace, verdict } from './verdict';
 
 /** The numbers that were put in, as lines of the working. */
 function inputSteps(
@@ -44,6 +45,23 @@ function inputSteps(
 }
 
 const sentence = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+
+/** Facts that are put in with the venue, and with the brief; all others are measured on the day. */
+const OF_VENUE: readonly FactId[] = ['roomVolume', 'airChanges', 'frontRow', 'backRow'];
+const OF_BRIEF: readonly FactId[] = ['youngest'];
+
+/** Where what is not known is put in; what the desk can answer comes before what only the day can. */
+function placeOf(
+  { venue }: ShowBundle,
+  { demo, method }: Pick<ResolvedSlot, 'demo'> & { method: Method },
+  { missing, unsaid }: Pick<ResolvedInputs, 'missing' | 'unsaid'>,
+): VerdictPlace {
+  if (unsaid.length > 0)
+    return { page: 'demo', id: demo.id, methodId: method.id, part: 'calculations' };
+  if (missing.some((fact) => OF_VENUE.includes(fact)))
+    return venue ? { page: 'venue', id: venue.id } : { page: 'brief' };
+  return { page: missing.some((fact) => OF_BRIEF.includes(fact)) ? 'brief' : 'ready' };
+}
 
 /** What would have to be known before it is a pass; null when all of it is. */
 function notKnown(
@@ -118,7 +136,8 @@ function judgeOne(
     Object.keys(ranges).length === 0
       ? withEdge(calculator, values, evaluated.assessment)
       : evaluated.assessment;
-  const open = notKnown(calculator, resolved, evaluated.assessment);
+  const notYet = notKnown(calculator, resolved, evaluated.assessment);
+  const open = notYet && { ...notYet, place: placeOf(bundle, { demo, method }, resolved) };
   // What is not known has no figure of its own: the one at hand stands on usual values.
   if (open && (resolved.missing.length > 0 || resolved.unsaid.length > 0))
     return verdict({ ...shared, ...open, steps });

@@ -1,7 +1,7 @@
-/** Go or no-go with verdicts and measured figures; checks from last time; the risk assessment. */
+/** Go or no-go with verdicts and measured figures; checks from last time. */
 import { describe, expect, test } from '@jest/globals';
 import { blankVenue } from '../brief/blank';
-import { NO_CONDITIONS, type ShowBundle } from '../brief/types';
+import type { ShowBundle } from '../brief/types';
 import { timelineOf } from '../lineup/fromBundle';
 import { blankHazard } from '../repertoire/blank';
 import { NO_CARD, NO_CARE, NO_NEEDS } from '../repertoire/care';
@@ -20,7 +20,6 @@ import {
 } from './go';
 import type { OpenFollowUp } from './situationChecks';
 import { planFrame, withPlace } from './plan';
-import { riskAssessment, risksMarkdown } from './risks';
 import { verdict } from './verdict';
 import { fetchings, volunteerWords } from './volunteers';
 
@@ -188,82 +187,5 @@ describe('the plan of the stage', () => {
     expect(frame.back).toBeGreaterThan(7);
     expect(frame.front).toBeLessThan(-3);
     expect(frame.frontRow).toBe(-3);
-  });
-});
-
-describe('the risk assessment', () => {
-  const from = show(
-    {
-      hazards: [
-        {
-          ...blankHazard('hot', 'Tongs only'),
-          atRisk: ['performer', 'audience'],
-          figure: null,
-          before: null,
-          after: { likelihood: 2, severity: 3 },
-        },
-      ],
-      care: { ...NO_CARE, disposal: 'Down the sink', extinguisher: 'blanket', heldBy: 'helper' },
-      tasks: [task('p', 'perform', 60, { gearOn: ['Goggles'] })],
-      warning: 'It is hot | very.',
-    },
-    { conditions: { ...NO_CONDITIONS, temperature: 20 } },
-  );
-
-  test('says what could hurt whom, what is done, what is left, and who signs', () => {
-    const risks = riskAssessment(from, timelineOf(from));
-    expect(risks.demos).toMatchObject([
-      {
-        name: 'dome',
-        rows: [
-          { hazard: 'Hot', who: 'performer and audience', control: 'Tongs only', rest: 'medium' },
-        ],
-      },
-    ]);
-    expect(risks.demos[0]?.rows[0]?.firstAid).toContain('cool running water');
-    expect(risks.demos[0]?.lines).toEqual([
-      'Ines wears: Goggles.',
-      'Fire: fire blanket, held by a helper.',
-      'Said before: “It is hot | very.”',
-      'Afterwards: Down the sink',
-    ]);
-    expect(risks.signed).toEqual(['Ines', 'Jo']);
-    expect(risks.defers).toContain('Local rules, the venue, the supplier’s safety data sheet');
-  });
-
-  test('as Markdown nothing breaks its tables, and it never says safe', () => {
-    const text = risksMarkdown(riskAssessment(from, timelineOf(from)));
-    expect(text).toContain('# Risk assessment: Show');
-    expect(text).toContain('It is hot \\| very.');
-    expect(text.replace(/safety data sheet/g, '')).not.toMatch(/\bsafe/i);
-    for (const row of text.split('\n').filter((l) => l.startsWith('| ')))
-      expect(row.split(/(?<!\\)\|/)).toHaveLength(7);
-  });
-
-  test.each([
-    ['<img src=x onerror="alert(1)">', '&lt;img src=x onerror="alert(1)"&gt;'],
-    ['</td></table> & more', '&lt;/td&gt;&lt;/table&gt; &amp; more'],
-    ['&lt;b&gt;', '&amp;lt;b&amp;gt;'],
-    ['[a](javascript:b) ![c](d)', '\\[a\\](javascript:b) !\\[c\\](d)'],
-    ['Wait\n\n# and go', 'Wait # and go'],
-    ['# A heading', '\\# A heading'],
-    ['1. A list', '1\\. A list'],
-    ['2) A list', '2\\) A list'],
-    ['- A list', '\\- A list'],
-  ])('%j is written as it was typed, wherever it stands', (typed, written) => {
-    const printed = (words: string): string => {
-      const care = { ...NO_CARE, disposal: words };
-      const named = show(
-        { hazards: [blankHazard('hot', words)], care, warning: words },
-        { title: words, audienceNote: words },
-      );
-      return risksMarkdown(riskAssessment(named, timelineOf(named)));
-    };
-    const text = printed(typed);
-    expect(text).toContain(`| ${written} |`);
-    expect(text).not.toMatch(/[<>]/);
-    // Nothing that was typed begins a line of its own, or a link.
-    expect(text.split('\n')).toHaveLength(printed('Stand back').split('\n').length);
-    expect(text).not.toMatch(/(?<!\\)\]\(/);
   });
 });

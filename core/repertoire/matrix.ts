@@ -39,7 +39,7 @@ export interface RiskMatrix {
 /** The five-by-five form that safety authorities publish, with its usual steps (from memory); a house may set others. */
 export const USUAL_MATRIX: RiskMatrix = { medium: 5, high: 10, extreme: 15 };
 
-export function riskLevel({ likelihood, severity }: Rating, matrix = USUAL_MATRIX): RiskLevel {
+export function riskLevel({ likelihood, severity }: Rating, matrix: RiskMatrix): RiskLevel {
   const product = likelihood * severity;
   if (product >= matrix.extreme) return 'extreme';
   if (product >= matrix.high) return 'high';

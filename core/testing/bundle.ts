@@ -1,6 +1,7 @@
 import { NO_WISHES } from '../brief/wishes';
 import { NO_CONDITIONS, type Show, type ShowBundle, type Slot } from '../brief/types';
 import { blankDemo, blankItem, blankLine, blankMethod } from '../repertoire/blank';
+import { USUAL_MATRIX } from '../repertoire/matrix';
 import { HOUSEHOLD } from '../units/household';
 import type { Demo, Item, KitLine, Method, Task } from '../repertoire/types';
 
@@ -111,5 +112,6 @@ export function bundle(
     demos: demos.map((d) => demo(d.id, [method('m', { tasks: d.tasks, ...d.over })])),
     items,
     household: HOUSEHOLD,
+    riskMatrix: USUAL_MATRIX,
   };
 }

@@ -73,13 +73,15 @@ export class Bundles {
       ...show.crew,
       ...show.slots.flatMap((slot) => (slot.performerId === null ? [] : [slot.performerId])),
     ]);
+    const { household, riskMatrix } = settings.get('own');
     return {
       show,
       venue: show.venueId === null ? null : (look(venues, show.venueId)[0] ?? null),
       people: personIds.flatMap((id) => look(people, id)),
       demos: used,
       items: itemsNamed(show, used).flatMap((id) => look(items, id)),
-      household: settings.get('own').household,
+      household,
+      riskMatrix,
     };
   }
 }

@@ -12,6 +12,7 @@ export function showAnswer(context: AppContext, id: string): ShowAnswer {
     version: context.shows.get(id).version,
     marks: context.marks.of(id),
     photos: context.photos.of(id),
+    signed: context.signed.of(id),
     followUps: followUpsFor(context, bundle),
     packing: context.packMarks.of(id),
     records: recordsFor(context, bundle.demos),

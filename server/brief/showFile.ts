@@ -4,9 +4,9 @@ import { written } from '../db/open';
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import type { ImportAnswer } from '../../contract/api';
+import { SETTINGS } from '../../contract/inventory';
 import { FILE_FORMAT, FILE_RUNS_MOST, FILE_VERSION, type ShowFile } from '../../contract/showFile';
 import { receive } from '../../core/inventory/ledger';
-import { HOUSEHOLD, type HouseholdSizes } from '../../core/units/household';
 import { counted } from '../../core/words';
 import type { AppContext } from '../context';
 import type { Entity, EntityStore } from '../entity';
@@ -107,14 +107,17 @@ function takeStockIn({ lots, ledger }: AppContext, stock: ShowFile['lots']): num
   return taken;
 }
 
-/** A file's sizes of household words count here as long as none are set here. */
-function takeSizesIn({ settings }: AppContext, household: HouseholdSizes): void {
+/** A file's sizes of household words, and its steps of risk, count here as long as none are set here. */
+function takeSettingsIn({ settings }: AppContext, file: ShowFile): void {
   const { version, ...here } = settings.get('own');
-  if (
-    isDeepStrictEqual({ ...here.household }, HOUSEHOLD) &&
-    !isDeepStrictEqual({ ...household }, HOUSEHOLD)
-  )
-    settings.change({ ...here, household: { ...household } }, version);
+  const untouched = (name: 'household' | 'riskMatrix'): boolean =>
+    isDeepStrictEqual({ ...here[name] }, SETTINGS[name]);
+  const now = {
+    ...here,
+    household: untouched('household') ? { ...file.household } : here.household,
+    riskMatrix: untouched('riskMatrix') ? { ...file.riskMatrix } : here.riskMatrix,
+  };
+  if (JSON.stringify(now) !== JSON.stringify(here)) settings.change(now, version);
 }
 
 /** Stores everything of a checked file in one transaction; the show always comes in as a new one. */
@@ -136,7 +139,7 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
       context,
       file.lots.filter((lot) => !here.has(lot.itemId)),
     );
-    takeSizesIn(context, file.household);
+    takeSettingsIn(context, file);
     const demos = takeIn(
       context.demos,
       file.demos.map((demo) => ({

@@ -7,6 +7,7 @@ import { showAnswer } from '../brief/showAnswer';
 import { damagedRecords } from '../house/damaged';
 import { readTable } from '../inventory/importing';
 import { readinessOf } from '../ready/readiness';
+import { risksOf } from '../ready/risks';
 import { demoSummaries, itemNames } from '../repertoire/summaries';
 
 type Mapping = Parameters<typeof readTable>[2];
@@ -18,6 +19,7 @@ export const ANSWERS = {
     ...readinessOf(context, showId),
     marks: context.marks.of(showId),
   }),
+  risks: risksOf,
   damaged: damagedRecords,
   demos: demoSummaries,
   itemNames,

@@ -7,22 +7,33 @@ import { EntityStore } from '../entity';
 /** One row, there from the start. */
 export function settingsStore(db: Db): EntityStore<Settings> {
   const write = db.prepare(
-    `INSERT INTO settings (id, household, currency) VALUES (@id, @household, @currency)
-     ON CONFLICT (id) DO UPDATE SET household = excluded.household, currency = excluded.currency`,
+    `INSERT INTO settings (id, household, risk_matrix, currency)
+     VALUES (@id, @household, @riskMatrix, @currency)
+     ON CONFLICT (id) DO UPDATE SET household = excluded.household,
+       risk_matrix = excluded.risk_matrix, currency = excluded.currency`,
   );
-  const read = db.prepare('SELECT id, household, currency FROM settings WHERE id = ?');
+  const read = db.prepare('SELECT id, household, risk_matrix, currency FROM settings WHERE id = ?');
   return new EntityStore<Settings>(db, {
     table: 'settings',
     noun: 'settings',
     type: SettingsBody,
-    readyMade: { value: SETTINGS, name: 'Sizes of household words, and the currency' },
+    readyMade: {
+      value: SETTINGS,
+      name: 'Sizes of household words, the risk matrix, and the currency',
+    },
     ids: () => ['own'],
     read: (id) => {
       const row = read.get(id) as Row | undefined;
-      return row
-        ? ({ ...row, household: JSON.parse(String(row.household)) as unknown } as Settings)
-        : null;
+      if (!row) return null;
+      const { household, risk_matrix: matrix, ...rest } = row;
+      const parsed = (text: unknown): unknown => JSON.parse(String(text));
+      return { ...rest, household: parsed(household), riskMatrix: parsed(matrix) } as Settings;
     },
-    write: (settings) => void write.run({ ...settings, household: json(settings.household) }),
+    write: (settings) =>
+      void write.run({
+        ...settings,
+        household: json(settings.household),
+        riskMatrix: json(settings.riskMatrix),
+      }),
   });
 }

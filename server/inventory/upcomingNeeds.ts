@@ -129,6 +129,7 @@ export class UpcomingNeeds {
           show.date,
         ),
         household: settings.household,
+        riskMatrix: settings.riskMatrix,
       };
       const found = needsOf(
         bundle,

@@ -3,7 +3,10 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
 import type { Mark } from '../../core/ready/go';
 import type { Verdict } from '../../core/ready/verdict';
-import type { Show } from '../../core/brief/types';
+import type { SignedAssessment } from '../../contract/day';
+import type { Settings } from '../../contract/inventory';
+import type { Show, Venue } from '../../core/brief/types';
+import { changedParts } from '../../core/ready/assessment/markdown';
 import { testServer, type TestServer } from '../testing/serve';
 
 const EVENING = '/api/shows/little-hollin-evening';
@@ -142,4 +145,90 @@ test('an unknown calculator, a stray setting and a figure out of bounds are told
   // A fact of another kind would be taken in the wrong unit.
   await put(bound({ from: 'day', ref: 'temperature', value: null })).expect(422);
   await put(bound({})).expect(200);
+});
+
+describe('signing the risk assessment', () => {
+  const RISKS = `${EVENING}/risks`;
+  const sign = (name: string, role = '') => api().post(`${RISKS}/signed`).send({ name, role });
+  const signed = async (): Promise<SignedAssessment[]> =>
+    (await get<{ signed: SignedAssessment[] }>(`${EVENING}/all`)).signed;
+
+  /** Everything that can be settled at a desk: waived where it is judged, and measured. */
+  async function settle(): Promise<void> {
+    for (const { key, level } of await verdicts())
+      if (level !== 'ok' && level !== 'watch') await say(key, {}).expect(200);
+    const { venueId } = await get<Show>(EVENING);
+    const venue = await get<Venue>(`/api/venues/${venueId}`);
+    await api()
+      .put(`/api/venues/${venueId}`)
+      .send({ ...venue, emergencyNumber: '112' });
+  }
+
+  test('is refused while the desk has a question, and says which', async () => {
+    const refused = await sign('Mara').expect(409);
+    expect((refused.body as { error: { message: string } }).error.message).toContain(
+      'must be answered before anybody signs',
+    );
+    expect(await signed()).toEqual([]);
+  });
+
+  test.each([{ name: ' ', role: '' }, { name: 'Mara' }, { name: 'x'.repeat(81), role: '' }])(
+    '%j is no signature',
+    async (wrong) => {
+      await api().post(`${RISKS}/signed`).send(wrong).expect(422);
+    },
+  );
+
+  test('keeps it word for word; under the same text signatures gather, and none is doubled', async () => {
+    await settle();
+    await sign('Mara', 'presents').expect(201);
+    await sign('Mara').expect(409);
+    await sign('The warden', 'for the hall').expect(201);
+    const [second, first] = await signed();
+    expect(first).toMatchObject({ number: 1, signatures: [{ name: 'Mara' }], draft: true });
+    expect(second?.signatures.map(({ name }) => name)).toEqual(['Mara', 'The warden']);
+    const kept = (await api().get(`${RISKS}/signed/1.md`).expect(200)).text;
+    expect(kept).toContain('- Mara, presents: signed');
+    // What is only for the day to answer is listed in it, and it says that it is a draft.
+    expect(kept).toContain('**DRAFT');
+
+    const show = await get<Show>(EVENING);
+    await api()
+      .put(EVENING)
+      .send({ ...show, audienceNote: 'with their grandparents' })
+      .expect(200);
+    expect((await api().get(`${RISKS}/signed/1.md`).expect(200)).text).toBe(kept);
+    const now = (await api().get(`${RISKS}.md`).expect(200)).text;
+    expect(now).toContain('with their grandparents');
+    expect(now).not.toContain('presents: signed');
+    const { body } = await get<{ body: string }>(`${RISKS}/signed/2`);
+    expect(changedParts(body, now)).toContain('Show, crew and audience');
+    const pdf = await api().get(`${RISKS}/signed/2.pdf`).expect(200);
+    expect((pdf.body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
+  });
+
+  test.each(['7', '0', 'x', '7.pdf', 'x.md'])('there is no version %s', async (name) => {
+    await api().get(`${RISKS}/signed/${name}`).expect(404);
+  });
+
+  test('a signature that can’t be read takes neither the show nor its sheet along', async () => {
+    await settle();
+    await sign('Mara').expect(201);
+    server.context.db.prepare(`UPDATE signed_assessment SET signatures = '{"a":1}'`).run();
+    expect(await signed()).toMatchObject([{ number: 1, signatures: [] }]);
+    await api().get(`${RISKS}.md`).expect(200);
+  });
+});
+
+test('a house’s own steps of risk count in every verdict', async () => {
+  const settings = await get<Settings>('/api/settings/own');
+  const save = (riskMatrix: object) =>
+    api()
+      .put('/api/settings/own')
+      .send({ ...settings, riskMatrix });
+  expect((await verdicts()).some(({ message }) => message.includes('rated high'))).toBe(false);
+  await save({ medium: 6, high: 5, extreme: 20 }).expect(422);
+  await save({ medium: 2, high: 3, extreme: 25 }).expect(200);
+  expect((await verdicts()).some(({ message }) => message.includes('rated high'))).toBe(true);
+  expect((await api().get(`${EVENING}/risks.md`)).text).toContain('medium from 2, high from 3');
 });

@@ -1,7 +1,5 @@
 import { Router } from 'express';
 import { MarkBody } from '../../contract/day';
-import { timelineOf } from '../../core/lineup/fromBundle';
-import { riskAssessment, risksMarkdown } from '../../core/ready/risks';
 import type { AppContext } from '../context';
 import { HttpError, body, notFound } from '../http/errors';
 import { sendJson } from '../http/sendTable';
@@ -29,22 +27,6 @@ export function readyRoutes(context: AppContext): Router {
   router.get('/:id/checks', async (req, res) =>
     sendJson(res, await context.heavy.bytes('checks', req.params.id)),
   );
-  router.get('/:id/risks.md', (req, res) => {
-    const bundle = bundles.whole(req.params.id);
-    res
-      .attachment('risk-assessment.md')
-      .type('text/markdown; charset=utf-8')
-      .send(risksMarkdown(riskAssessment(bundle, timelineOf(bundle))));
-  });
-  router.get('/:id/risks.pdf', async (req, res) => {
-    const bundle = bundles.whole(req.params.id);
-    // The library for PDF takes longer to load than the whole server: only who prints waits for it.
-    const { risksPdf } = await import('./risksPdf');
-    res
-      .attachment('risk-assessment.pdf')
-      .type('application/pdf')
-      .send(await risksPdf(riskAssessment(bundle, timelineOf(bundle))));
-  });
   router.put('/:id/checks/:key', async (req, res) => {
     const { id, key } = req.params;
     // What the store has is worked out beside the server's own thread.

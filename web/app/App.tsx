@@ -23,6 +23,7 @@ const BriefPage = lazy(() => import('../brief/BriefPage'));
 const LineupPage = lazy(() => import('../lineup/LineupPage'));
 const KitPage = lazy(() => import('../kit/KitPage'));
 const ReadyPage = lazy(() => import('../ready/ReadyPage'));
+const RisksPage = lazy(() => import('../ready/RisksPage'));
 const StagePage = lazy(() => import('../stage/StagePage'));
 const AfterPage = lazy(() => import('../after/AfterPage'));
 const DemosPage = lazy(() => import('../repertoire/DemosPage'));
@@ -79,6 +80,7 @@ function Content() {
               <Route path="line-up" element={<LineupPage />} />
               <Route path="kit" element={<KitPage />} />
               <Route path="ready" element={<ReadyPage />} />
+              <Route path="ready/risks" element={<RisksPage />} />
               <Route path="after" element={<AfterPage />} />
             </Route>
             <Route path="demos" element={<DemosPage />} />

@@ -17,12 +17,13 @@ import type {
 } from '../../contract/api';
 import type { Settings, StoreQuery } from '../../contract/inventory';
 import type { Box, Movement, StockedLot } from '../../core/inventory/types';
-import type { FollowUp } from '../../contract/day';
+import type { FollowUp, SignedText } from '../../contract/day';
 import type { RunSummary, StoredRun } from '../../contract/stage';
 import type { MethodRecord } from '../../core/after/review';
 import { changesOutcome } from '../../core/stage/event';
 import type { StoredEvent } from '../../core/stage/types';
 import type { Person, Venue } from '../../core/brief/types';
+import { type RiskMatrix, USUAL_MATRIX } from '../../core/repertoire/matrix';
 import type { Item } from '../../core/repertoire/types';
 import { ApiError, send } from './api';
 import { onDocumentChanged, reloadDocuments } from '../documents/registry';
@@ -96,6 +97,18 @@ export const useSettings = () =>
   useQuery({
     queryKey: ['/settings', 'own'],
     queryFn: () => send<Versioned<Settings>>('GET', '/settings/own'),
+  });
+
+/** The house's own steps of risk; the usual ones until they are here. */
+export const useRiskMatrix = (): RiskMatrix => useSettings().data?.riskMatrix ?? USUAL_MATRIX;
+
+/** A signed version of a show's risk assessment, word for word; it never changes. */
+export const useSigned = (showId: string, number: number | undefined) =>
+  useQuery({
+    queryKey: ['/shows', showId, 'signed', number],
+    queryFn: () => send<SignedText>('GET', `/shows/${showId}/risks/signed/${number}`),
+    enabled: number !== undefined,
+    staleTime: Infinity,
   });
 
 /** What the store has for a show. */

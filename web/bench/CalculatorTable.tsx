@@ -1,9 +1,9 @@
 /** What every calculator rests on: formula, for what it holds, source, and what it was held against. */
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
 import { CALCULATORS } from '../../core/calculators/catalogue';
 import { Page } from '../parts/page';
+import { SheetTable } from '../parts/SheetTable';
 
 const PARTS = [
   ['Formula', 'formula'],
@@ -23,52 +23,20 @@ export function CalculatorTable() {
         </Button>
       }
     >
-      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Table of calculators">
-        <Box
-          component="table"
-          sx={{
-            borderCollapse: 'collapse',
-            minWidth: 900,
-            width: '100%',
-            fontSize: 14,
-            lineHeight: '20px',
-            '& th, & td': {
-              textAlign: 'left',
-              verticalAlign: 'top',
-              borderBottom: '1px solid var(--line)',
-              py: 1,
-              pr: 2,
-            },
-            '& thead th': { color: 'var(--muted)', fontWeight: 400 },
-            '& tbody th': { width: 200, font: '600 15px/20px Bricolage' },
-          }}
-        >
-          <thead>
-            <tr>
-              <th scope="col">Calculator</th>
-              {PARTS.map(([label]) => (
-                <th key={label} scope="col">
-                  {label}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {CALCULATORS.map(({ id, title, grounds }) => (
-              <tr key={id}>
-                <th scope="row">
-                  <Link to={`/bench/${id}`} style={{ color: 'inherit' }}>
-                    {title}
-                  </Link>
-                </th>
-                {PARTS.map(([label, part]) => (
-                  <td key={label}>{grounds[part]}</td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </Box>
-      </Box>
+      <SheetTable
+        label="Table of calculators"
+        minWidth={900}
+        heads={['Calculator', ...PARTS.map(([label]) => label)]}
+        rows={CALCULATORS.map(({ id, title, grounds }) => ({
+          key: id,
+          cells: [
+            <Link key="title" to={`/bench/${id}`} style={{ color: 'inherit' }}>
+              {title}
+            </Link>,
+            ...PARTS.map(([, part]) => grounds[part]),
+          ],
+        }))}
+      />
     </Page>
   );
 }

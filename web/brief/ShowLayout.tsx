@@ -111,7 +111,7 @@ const Stepper = memo(function Stepper({ open }: { open: OpenShow }) {
       sx={{ display: 'flex', gap: { xs: 3, md: 4.5 }, overflowX: 'auto', py: 1, px: 2, mx: -2 }}
     >
       {stages.map(({ to, name, state, trouble }) => {
-        const here = pathname.endsWith(`/${to}`);
+        const here = pathname.startsWith(`/shows/${open.show.id}/${to}`);
         return (
           <Box
             key={to}

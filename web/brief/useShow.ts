@@ -131,6 +131,7 @@ export function useShow(id: string): {
       demos: named.demos,
       items: withOwned(named.items, named.lots, show.date),
       household: settings.household,
+      riskMatrix: settings.riskMatrix,
     };
   }, [show, answer, named, people, venues, settings]);
   // A page does not go blank while it waits for what was just added.

@@ -6,7 +6,7 @@ const PARTS = [
   ['/store/shopping', 'Shopping'],
   ['/store/boxes', 'Boxes'],
   ['/store/bring-in', 'Bring in'],
-  ['/store/units', 'Units and money'],
+  ['/store/units', 'Units, money, risk'],
 ] as const;
 
 /** The parts of the store, above whichever is open. */

@@ -1,4 +1,4 @@
-/** What household words stand for, how amounts are shown, and the money. */
+/** What household words stand for, how amounts are shown, the money, and how risks are counted. */
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -10,12 +10,13 @@ import { EditingNotices, SaveBar } from '../parts/editing';
 import { AutoForm, Figure, Words } from '../parts/form';
 import { Loading, Page, Section, Trouble } from '../parts/page';
 import { grid } from '../repertoire/grid';
+import { MatrixSection } from './MatrixSection';
 
 export default function UnitsPage() {
   const editing = useDocument<Settings>('/settings', 'own');
   const { system, setSystem } = usePreferences();
   return (
-    <Page title="Units and money" actions={editing.value && <SaveBar editing={editing} />}>
+    <Page title="Units, money, risk" actions={editing.value && <SaveBar editing={editing} />}>
       <Section title="On this device">
         <ToggleButtonGroup
           exclusive
@@ -50,6 +51,7 @@ export default function UnitsPage() {
                 <Words name="currency" label="Currency" help="Its code, such as EUR" />
               </Box>
             </Section>
+            <MatrixSection matrix={editing.value.riskMatrix} />
           </AutoForm>
         </>
       ) : editing.loadError ? (

@@ -1,9 +1,11 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import type { Theme } from '@mui/material/styles';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import type { Check } from '../../core/ready/checks';
 import { conditionsInWords } from '../../core/ready/day';
 import { bookedPeople } from '../../core/ready/facts';
@@ -14,7 +16,6 @@ import { parseClock, sayDuration } from '../../core/time/clock';
 import { usePreferences } from '../app/preferences';
 import { useOpenShow } from '../brief/useShow';
 import { Empty, Section } from '../parts/page';
-import { SaveAs } from '../parts/SaveAs';
 import { CheckLists, type CheckView, CheckViewChoice } from './CheckLists';
 import { DayFigures } from './DayFigures';
 import { GearPart } from './GearPart';
@@ -95,13 +96,9 @@ export default function ReadyPage() {
           {state.go ? '' : '△ '}
           {state.words}
         </Box>
-        <SaveAs
-          label="Risk assessment"
-          files={[
-            [`/api/shows/${show.id}/risks.pdf`, 'PDF, to print and sign'],
-            [`/api/shows/${show.id}/risks.md`, 'Markdown'],
-          ]}
-        />
+        <Button variant="outlined" component={Link} to={`/shows/${show.id}/ready/risks`}>
+          Risk assessment
+        </Button>
       </Box>
       <Typography color="textSecondary" sx={{ mb: 1.5 }}>
         {state.done} of {checks.length} checks done. Times are counted back from the start at{' '}

@@ -9,6 +9,7 @@ import {
   SEVERITY_WORDS,
 } from '../../core/repertoire/matrix';
 import type { Hazard } from '../../core/repertoire/types';
+import { useRiskMatrix } from '../app/data';
 import { Choice, Figure, Many, Words } from '../parts/form';
 import { Pick } from '../parts/Pick';
 import { AT_RISK, HAZARD, options } from '../parts/words';
@@ -20,6 +21,7 @@ const steps = (words: readonly string[]) =>
 function RatingFields({ name, label }: { name: string; label: string }) {
   const { setValue } = useFormContext();
   const rating = useWatch({ name }) as Hazard['after'];
+  const matrix = useRiskMatrix();
   const set = (part: 'likelihood' | 'severity', value: string | null): void =>
     setValue(
       name,
@@ -44,7 +46,7 @@ function RatingFields({ name, label }: { name: string; label: string }) {
       />
       <Box sx={{ fontSize: 13, color: 'var(--muted)' }}>
         {rating
-          ? `${rating.likelihood} × ${rating.severity}: ${RISK_LEVEL_WORDS[riskLevel(rating)]}`
+          ? `${rating.likelihood} × ${rating.severity}: ${RISK_LEVEL_WORDS[riskLevel(rating, matrix)]}`
           : 'not rated yet'}
       </Box>
     </Box>

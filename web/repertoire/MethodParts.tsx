@@ -9,6 +9,7 @@ import { toThreeFigures } from '../../core/calculators/calculator';
 import type { Method, Setting } from '../../core/repertoire/types';
 import { type SettingUse, usesOf } from '../../core/calculators/uses';
 import { listInWords } from '../../core/words';
+import { useRiskMatrix } from '../app/data';
 import { newId } from '../app/api';
 import { AmountField } from '../parts/AmountField';
 import { EditInPlace } from '../parts/EditInPlace';
@@ -97,6 +98,7 @@ export function SettingsPart({ at, method }: PartProps) {
 }
 
 export function HazardsPart({ at, method }: PartProps) {
+  const matrix = useRiskMatrix();
   return (
     <EditInPlace
       what="the hazards"
@@ -124,8 +126,8 @@ export function HazardsPart({ at, method }: PartProps) {
                   >
                     {listInWords(hazard.atRisk.map((one) => AT_RISK[one])) || 'nobody named'};
                     remaining risk:{' '}
-                    {hazard.after ? RISK_LEVEL_WORDS[riskLevel(hazard.after)] : 'not rated'}.{' '}
-                    {hazard.firstAid || FIRST_AID[hazard.kind]}
+                    {hazard.after ? RISK_LEVEL_WORDS[riskLevel(hazard.after, matrix)] : 'not rated'}
+                    . {hazard.firstAid || FIRST_AID[hazard.kind]}
                   </Box>
                 </span>
               </Box>

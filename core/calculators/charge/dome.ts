@@ -91,9 +91,11 @@ function found(v: Dome, { joules }: State): Pick<Assessment, 'level' | 'message'
   const weak = v.humidity > DAMP.weak;
   return {
     level: hard || weak ? 'watch' : 'ok',
-    message: weak
-      ? `Damp at ${toThreeFigures(v.humidity)} %: weak.`
-      : `Dry enough at ${toThreeFigures(v.humidity)} %.`,
+    message: `${
+      weak
+        ? `Damp at ${toThreeFigures(v.humidity)} %: weak.`
+        : `Dry enough at ${toThreeFigures(v.humidity)} %.`
+    }${hard ? ' More than may be touched: earthed first.' : ''}`,
     remedy: `${hard || v.person === 'crate' ? `${down} ` : ''}${bar}`,
   };
 }

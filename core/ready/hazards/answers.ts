@@ -9,14 +9,8 @@ import { listInWords } from '../../words';
 import { EXTINGUISHER_WORDS } from '../words';
 import type { VerdictPlace } from '../verdict';
 import { ANSWERS, type Answer, CALCULATED_BY, FLASHES_MOST, LASER, PUTS_OUT } from './needs';
-import {
-  type BodyPart,
-  isPlacedIn,
-  PART_WORDS,
-  placedTasks,
-  tasksWith,
-  unprotected,
-} from './protects';
+import { holdersOf } from './holders';
+import { type BodyPart, PART_WORDS, unprotected } from './protects';
 
 export interface Context {
   bundle: ShowBundle;
@@ -124,8 +118,7 @@ function held(context: Context): Finding {
 /** The extinguisher is of the right kind, and somebody who is there then holds it. */
 function extinguisher(context: Context): Finding {
   const { bundle, timeline, resolved, hazard } = context;
-  const { method, slot } = resolved;
-  const { extinguisher: kind, heldBy } = method.care;
+  const { extinguisher: kind, heldBy } = resolved.method.care;
   const place = ofDemo(context, 'care');
   if (kind === 'none')
     return { open: 'no extinguisher', remedy: 'name it, and who holds it', place };
@@ -139,23 +132,14 @@ function extinguisher(context: Context): Finding {
     };
   if (heldBy === null)
     return { open: 'nobody holds the extinguisher', remedy: 'say who stands beside it', place };
-  const performs = placedTasks(resolved, timeline).filter(
-    ({ task }) => task.phase === 'perform' && tasksWith(method.tasks, hazard.kind).includes(task),
-  );
-  const there = (ids: readonly string[]): boolean =>
-    heldBy === 'performer'
-      ? slot.performerId !== null && bundle.show.crew.includes(slot.performerId)
-      : ids.some((id) => heldBy === 'anyone' || id !== slot.performerId);
-  const alone = isPlacedIn(method.tasks, hazard.kind)
-    ? performs.some(({ people }) => !there(people))
-    : !there([...new Set(performs.flatMap(({ people }) => people))]);
-  if (performs.length === 0 || alone)
+  const { personIds, alone } = holdersOf(bundle, timeline, resolved, hazard.kind);
+  if (alone)
     return {
       open: `nobody is there to hold the ${EXTINGUISHER_WORDS[kind]}`,
       remedy: 'add a helper to every step with a flame',
       place: ofDemo(context, 'steps'),
     };
-  return { answered: `${EXTINGUISHER_WORDS[kind]}, held by the ${heldBy}` };
+  return { answered: `${EXTINGUISHER_WORDS[kind]}, held by ${namesOf(bundle, personIds)}` };
 }
 
 function words(context: Context): Finding {

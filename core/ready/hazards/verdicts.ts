@@ -26,7 +26,7 @@ function hazardVerdict(
   const answered = found.flatMap((one) =>
     isOpen(one) || one.answered === '' ? [] : [one.answered],
   );
-  const remaining = hazard.after && riskLevel(hazard.after);
+  const remaining = hazard.after && riskLevel(hazard.after, bundle.riskMatrix);
   const shared = {
     key: `hazard:${resolved.slot.id}:${hazard.kind}`,
     kind: 'hazard' as const,

@@ -74,4 +74,28 @@ WHERE json_type(plan, '$.slots') = 'array'
 
 ALTER TABLE item ADD COLUMN lid TEXT NOT NULL DEFAULT 'unknown'
   CHECK (lid IN ('unknown', 'none', 'loose', 'snapOn', 'tight'));
+
+ALTER TABLE settings ADD COLUMN risk_matrix TEXT NOT NULL CHECK (json_valid(risk_matrix)) DEFAULT
+  '{"medium":5,"high":10,"extreme":15}';
+
+-- A risk assessment word for word as it was signed, whatever becomes of the show.
+CREATE TABLE signed_assessment (
+  show_id TEXT NOT NULL REFERENCES show (id) ON DELETE CASCADE,
+  number INTEGER NOT NULL CHECK (number >= 1),
+  -- Everybody who has signed this text, with when.
+  signatures TEXT NOT NULL CHECK (json_valid(signatures)),
+  at INTEGER NOT NULL,
+  draft INTEGER NOT NULL CHECK (draft IN (0, 1)),
+  -- What was signed, without and with its signatures, and as it was printed.
+  body TEXT NOT NULL,
+  markdown TEXT NOT NULL,
+  pdf BLOB NOT NULL,
+  PRIMARY KEY (show_id, number)
+) STRICT;
+CREATE TRIGGER told_signed_assessment_insert AFTER INSERT ON signed_assessment BEGIN
+  INSERT INTO change (kind, id, seq) VALUES ('mark', NEW.show_id, NULL);
+END;
+CREATE TRIGGER told_signed_assessment_update AFTER UPDATE ON signed_assessment BEGIN
+  INSERT INTO change (kind, id, seq) VALUES ('mark', NEW.show_id, NULL);
+END;
 `;

@@ -1,0 +1,80 @@
+/** From which product of likelihood and severity a risk counts as what, drawn as the matrix that it is. */
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import {
+  LIKELIHOOD_WORDS,
+  RISK_LEVEL_WORDS,
+  riskLevel,
+  type RiskLevel,
+  type RiskMatrix,
+  SEVERITY_WORDS,
+} from '../../core/repertoire/matrix';
+import { Figure } from '../parts/form';
+import { Section } from '../parts/page';
+import { grid } from '../repertoire/grid';
+
+/** Told apart by their words; the ground only helps the eye. */
+const GROUND: Record<RiskLevel, string> = {
+  low: 'transparent',
+  medium: 'color-mix(in srgb, var(--ember) 8%, transparent)',
+  high: 'color-mix(in srgb, var(--ember) 18%, transparent)',
+  extreme: 'color-mix(in srgb, var(--ember) 30%, transparent)',
+};
+
+export const MatrixSection = ({ matrix }: { matrix: RiskMatrix }) => (
+  <Section title="How risks are counted">
+    <Typography color="textSecondary" sx={{ mb: 1.5 }}>
+      How likely times how bad, one to five each. A risk that stays high with its control is to fix;
+      one that stays extreme stops the show.
+    </Typography>
+    <Box sx={{ ...grid(150), maxWidth: 760 }}>
+      <Figure name="riskMatrix.medium" label="Medium from" />
+      <Figure name="riskMatrix.high" label="High from" />
+      <Figure name="riskMatrix.extreme" label="Extreme from" />
+    </Box>
+    <Box
+      sx={{ overflowX: 'auto', mt: 2, maxWidth: 860 }}
+      tabIndex={0}
+      role="region"
+      aria-label="Risk matrix"
+    >
+      <Box
+        component="table"
+        sx={{
+          borderCollapse: 'collapse',
+          fontSize: 14,
+          '& th': { fontWeight: 400, textAlign: 'left', p: 1, color: 'var(--muted)' },
+          '& td': { border: '1px solid var(--line)', p: 1, minWidth: 96 },
+        }}
+      >
+        <thead>
+          <tr>
+            <th scope="col">How likely, how bad</th>
+            {SEVERITY_WORDS.map((words, i) => (
+              <th key={words} scope="col">
+                {i + 1} · {words}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {LIKELIHOOD_WORDS.map((words, likely) => (
+            <tr key={words}>
+              <th scope="row">
+                {likely + 1} · {words}
+              </th>
+              {SEVERITY_WORDS.map((severe, bad) => {
+                const level = riskLevel({ likelihood: likely + 1, severity: bad + 1 }, matrix);
+                return (
+                  <Box component="td" key={severe} sx={{ background: GROUND[level] }}>
+                    {(likely + 1) * (bad + 1)} {RISK_LEVEL_WORDS[level]}
+                  </Box>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </Box>
+    </Box>
+  </Section>
+);
