@@ -50,6 +50,8 @@ const sentence = (words: string): string => `${words.charAt(0).toUpperCase()}${w
 const OF_VENUE: readonly FactId[] = ['roomVolume', 'airChanges', 'frontRow', 'backRow'];
 const OF_BRIEF: readonly FactId[] = ['youngest'];
 
+const FIGURES: VerdictPlace = { page: 'ready', part: 'figures' };
+
 /** Where what is not known is put in; what the desk can answer comes before what only the day can. */
 function placeOf(
   { venue }: ShowBundle,
@@ -60,7 +62,7 @@ function placeOf(
     return { page: 'demo', id: demo.id, methodId: method.id, part: 'calculations' };
   if (missing.some((fact) => OF_VENUE.includes(fact)))
     return venue ? { page: 'venue', id: venue.id } : { page: 'brief' };
-  return { page: missing.some((fact) => OF_BRIEF.includes(fact)) ? 'brief' : 'ready' };
+  return missing.some((fact) => OF_BRIEF.includes(fact)) ? { page: 'brief' } : FIGURES;
 }
 
 /** What would have to be known before it is a pass; null when all of it is. */

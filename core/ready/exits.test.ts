@@ -52,7 +52,7 @@ function shown(of: Given): ShowBundle {
         { id: 'table', name: 'Table', mark: 'cross', at: table, circuitId: null },
         { id: 'bench', name: 'Bench', mark: 'corner', at: bench, circuitId: null },
       ],
-      conditions: { ...NO_CONDITIONS, sound },
+      conditions: { ...NO_CONDITIONS, sound, measured: ['sound'] },
     },
   );
   return {

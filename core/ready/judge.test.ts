@@ -1,11 +1,12 @@
 /** What is judged before a show: calculators with the day's figures, the room, cautions, combinations. */
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { blankVenue } from '../brief/blank';
 import type { Venue } from '../brief/types';
 import { timelineOf } from '../lineup/fromBundle';
-import { NO_NEEDS, type CalculatorBinding } from '../repertoire/care';
+import { NO_CARE, NO_NEEDS, type CalculatorBinding } from '../repertoire/care';
 import { blankHazard } from '../repertoire/blank';
-import type { Method } from '../repertoire/types';
+import type { HazardKind, Method } from '../repertoire/types';
 import { bound, given, judged } from '../testing/judged';
 import { changesOfKit, judge, verdictsOf } from './judge';
 import { bookedPeople, dayFactsAt, dayFactsOf, roomVolume, toFrontRow } from './facts';
@@ -16,6 +17,11 @@ import { hasWorking, verdict, worstOf } from './verdict';
 fc.configureGlobal({ seed: 154 });
 
 const DOME = bound('dome');
+const hazardous: Partial<Method> = {
+  hazards: ['flammableVapour', 'highVoltage', 'loud', 'slip'].map((kind) =>
+    blankHazard(kind as HazardKind),
+  ),
+};
 /** A day on which everything was measured. */
 const DAY = { temperature: 20, humidity: 40, pressure: 1013, wind: 1 };
 
@@ -329,4 +335,45 @@ describe('facts', () => {
       dayFactsOf(given({ a: {} }, { conditions: { pressure: 980 } }).shown).pressure,
     ).toBeCloseTo(98, 9);
   });
+});
+
+test('a wind, or a loudness of the room, that is only expected does not pass', () => {
+  const outdoors = (measured: ('wind' | 'sound')[]) =>
+    judged(
+      { d: { needs: { ...NO_NEEDS, windMost: 6 } } },
+      { venue: { outdoors: true }, conditions: { wind: 2, measured } },
+    ).find(({ key }) => key.endsWith(':wind'));
+  const figures = { page: 'ready', part: 'figures' };
+  expect(outdoors([])).toMatchObject({ level: 'unknown', place: figures });
+  expect(outdoors(['wind'])?.level).toBe('ok');
+  const voice = (measured: ('wind' | 'sound')[]) =>
+    judged({ d: {} }, { conditions: { sound: 35, measured } }).find(({ key }) => key === 'voice');
+  expect(voice([])).toMatchObject({ level: 'unknown', place: figures });
+  expect(voice(['sound'])?.level).not.toBe('unknown');
+});
+
+test.each<[string, Venue | null]>([
+  ['in a hall nobody knows anything of', blankVenue('hall', 'Hall')],
+  ['outdoors', { ...blankVenue('field', 'Field'), outdoors: true }],
+  ['without a venue', null],
+])('whatever is judged says where it is put right, %s', (_name, venue) => {
+  const shown = {
+    ...given(
+      {
+        a: {
+          ...hazardous,
+          needs: { ...NO_NEEDS, clearM: 3, ceilingM: 4, windMost: 5, powerW: 2000, water: true },
+          calculators: [bound('dome'), bound('cold-in-room')],
+          care: { ...NO_CARE, never: ['madeExplosive'] },
+        },
+        b: { hazards: [blankHazard('openFlame'), blankHazard('smoke')], hazardsReviewed: false },
+      },
+      { show: { agreed: false, youngest: null } },
+    ).shown,
+    venue,
+  };
+  const found = judge(shown, timelineOf(shown), { shares: null });
+  const kinds = new Set(found.map(({ kind }) => kind));
+  expect(kinds.size).toBeGreaterThan(5);
+  expect(found.filter(({ place }) => place === null)).toEqual([]);
 });

@@ -14,6 +14,7 @@ import { storeVerdicts } from './meeting/store';
 import { exitVerdicts } from './exits';
 import { hazardVerdicts } from './hazards/verdicts';
 import { distanceVerdicts } from './plan';
+import { withPlaces } from './place';
 import { powerVerdicts } from './power';
 import { roomVerdicts } from './room';
 import { calculatorVerdicts } from './calculatorVerdicts';
@@ -56,11 +57,10 @@ export function judge(
     ['power', 'Power', () => powerVerdicts(bundle, timeline)],
     ['calculator', 'Voice', () => voiceVerdicts(bundle)],
   ];
-  return sources
-    .flatMap(([kind, title, judged], i) =>
-      isolated({ key: `source:${i}`, kind, title, slotIds: [] }, judged),
-    )
-    .sort(worseFirst);
+  const all = sources.flatMap(([kind, title, judged], i) =>
+    isolated({ key: `source:${i}`, kind, title, slotIds: [] }, judged),
+  );
+  return withPlaces(bundle, all).sort(worseFirst);
 }
 
 /** Those that change what is packed: more, less, another vessel, plugs, a lead. */

@@ -4,7 +4,7 @@ import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Needs } from '../repertoire/care';
 import { formatAmount } from '../units/format';
 import type { VerdictLevel } from '../calculators/calculator';
-import { type Verdict, verdict } from './verdict';
+import { type Verdict, type VerdictPlace, verdict } from './verdict';
 
 interface Finding {
   of: string;
@@ -14,6 +14,7 @@ interface Finding {
   figure?: string;
   limit?: string;
   final?: boolean;
+  place?: VerdictPlace;
 }
 
 const m = (value: number): string => formatAmount(value, 'm');
@@ -127,7 +128,8 @@ function ceilingFinding(needs: Needs, venue: Venue): Finding[] {
 function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
   if (needs.windMost === null || !venue?.outdoors) return [];
   const limit = `${formatAmount(needs.windMost, 'mps')} at the most`;
-  const { wind } = show.conditions;
+  const { wind, measured } = show.conditions;
+  const figures: VerdictPlace = { page: 'ready', part: 'figures' };
   if (wind === null)
     return [
       {
@@ -136,9 +138,22 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
         message: `Limit ${limit}: the wind is not known.`,
         remedy: 'Measure the wind.',
         limit,
+        place: figures,
       },
     ];
   const figure = formatAmount(wind, 'mps');
+  if (wind <= needs.windMost && !measured.includes('wind'))
+    return [
+      {
+        of: 'wind',
+        level: 'unknown',
+        message: `Only expected so far: wind ${figure}; the limit is ${limit}.`,
+        remedy: 'Measure the wind.',
+        figure,
+        limit,
+        place: figures,
+      },
+    ];
   return wind > needs.windMost
     ? [
         {

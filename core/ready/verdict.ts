@@ -26,7 +26,9 @@ export type VerdictPlace =
       part: 'hazards' | 'steps' | 'needs' | 'care' | 'calculations' | 'kit' | 'volunteers';
     }
   | { page: 'people' | 'venue' | 'item'; id: string }
-  | { page: 'brief' | 'lineup' | 'kit' | 'ready' };
+  | { page: 'brief' | 'lineup' | 'kit' }
+  /** Figures that only the day can give, or the plan of the stage. */
+  | { page: 'ready'; part: 'figures' | 'plan' };
 
 export interface Verdict extends Omit<Assessment, 'level'> {
   /** The same for the same thing judged, as long as its slot is in the show. */

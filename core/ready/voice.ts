@@ -4,7 +4,8 @@ import { evaluateChecked } from '../calculators/evaluate';
 import { usualValues } from '../calculators/inputs';
 import { heard } from '../calculators/sound/heard';
 import { workingStep } from '../calculators/calculator';
-import { dayFactsOf } from './facts';
+import { passes } from '../calculators/edge';
+import { dayFactsOf, expectedFacts } from './facts';
 import { type Verdict, verdict } from './verdict';
 
 export function voiceVerdicts(bundle: ShowBundle): Verdict[] {
@@ -23,10 +24,19 @@ export function voiceVerdicts(bundle: ShowBundle): Verdict[] {
       }),
     ];
   const found = evaluated.assessment;
+  const open = passes(found.level) && expectedFacts(bundle).has('sound');
   return [
     verdict({
       ...found,
       ...key,
+      ...(open
+        ? {
+            level: 'unknown' as const,
+            message: `Only expected so far. ${found.message}`,
+            remedy: 'Measure how loud the room is.',
+            place: { page: 'ready' as const, part: 'figures' as const },
+          }
+        : {}),
       steps: [
         workingStep('Room', `${sound} dB(A)`, 'the day’s sound level'),
         workingStep('Back row', `${backRow} m`, 'the venue’s length, at the most'),

@@ -1,8 +1,10 @@
 /** The store's list, a part at a time; only lines whose item or lots have changed are worked out again. */
 import type { StoreAnswer } from '../../contract/api';
 import type { StoreQuery } from '../../contract/inventory';
+import { besideWarnings } from '../../core/inventory/apart';
 import { findStockLines, stockLine, type StockLine } from '../../core/inventory/stockLine';
 import type { StockedLot } from '../../core/inventory/types';
+import { type Danger, dangersOf } from '../../core/repertoire/apart';
 import type { Item } from '../../core/repertoire/types';
 import type { System } from '../../core/units/format';
 import type { AppContext } from '../context';
@@ -13,6 +15,7 @@ interface KeptLine {
   item: Item;
   lots: readonly StockedLot[];
   line: StockLine;
+  dangers: readonly Danger[];
 }
 
 interface Lines {
@@ -40,12 +43,22 @@ export class StockList {
       const one = known.get(item.id);
       return one?.item === item && one.lots === mine
         ? one
-        : { item, lots: mine, line: stockLine(item, mine, day, system) };
+        : {
+            item,
+            lots: mine,
+            line: stockLine(item, mine, day, system),
+            dangers: dangersOf(item),
+          };
     };
     for (const line of readable(mirrors.items.now().values(), lineOf)) of.set(line.item.id, line);
     this.kept.set(system, { day, of });
+    // What stands beside it is none of its own: the line that is kept knows nothing of it.
+    const beside = besideWarnings([...of.values()]);
     const lines = [...of.values()]
-      .map(({ line }) => line)
+      .map(({ line }) => {
+        const more = beside.get(line.item.id);
+        return more ? { ...line, warnings: [...more, ...line.warnings] } : line;
+      })
       .sort((a, b) => before(a.item.name, b.item.name) || before(a.item.id, b.item.id));
     return { lines, toMind: lines.filter((line) => line.warnings.length > 0) };
   }

@@ -3,9 +3,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { type ReactNode, useEffect, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { useSearchParams } from 'react-router';
+import { useAskedFor } from './useAskedFor';
 
 interface EditInPlaceProps {
   /** What is edited, for the button: “Edit the kit”. */
@@ -37,14 +37,10 @@ export function EditInPlace({
   part,
 }: EditInPlaceProps) {
   const { trigger, formState, getFieldState } = useFormContext();
-  const [search] = useSearchParams();
-  const asked = part !== undefined && search.get('edit') === part;
+  const { asked, place } = useAskedFor('edit', part);
   const [open, setOpen] = useState(startsOpen || asked);
-  const place = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    if (!asked) return;
-    setOpen(true);
-    place.current?.scrollIntoView({ block: 'center' });
+    if (asked) setOpen(true);
   }, [asked]);
   const [wrong, setWrong] = useState(false);
   const close = async (): Promise<void> => {

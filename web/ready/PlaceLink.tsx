@@ -34,7 +34,9 @@ function linkOf(place: VerdictPlace, showId: string): { to: string; words: strin
     case 'kit':
       return { to: `/shows/${showId}/kit`, words: 'To the kit' };
     case 'ready':
-      return { to: `/shows/${showId}/ready`, words: 'To Ready' };
+      return place.part === 'plan'
+        ? { to: `/shows/${showId}/ready?see=plan`, words: 'To the plan' }
+        : { to: `/shows/${showId}/ready?see=figures`, words: 'To the figures' };
   }
 }
 

@@ -15,6 +15,7 @@ import { fetchings } from '../../core/ready/volunteers';
 import { parseClock, sayDuration } from '../../core/time/clock';
 import { usePreferences } from '../app/preferences';
 import { useOpenShow } from '../brief/useShow';
+import { useAskedFor } from '../parts/useAskedFor';
 import { Empty, Section } from '../parts/page';
 import { CheckLists, type CheckView, CheckViewChoice } from './CheckLists';
 import { DayFigures } from './DayFigures';
@@ -33,6 +34,8 @@ export default function ReadyPage() {
   const open = useOpenShow();
   const { store, show, bundle, timeline, answer, ready } = open;
   const { me } = usePreferences();
+  const figures = useAskedFor('see', 'figures').place;
+  const plan = useAskedFor('see', 'plan').place;
   const phone = useMediaQuery<Theme>((theme) => theme.breakpoints.down('sm'), { noSsr: true });
   // Whose phone it is has their own checks on it; the stage manager's table has everybody's.
   const mine = phone && ready.checks.some((check) => check.personId === me) ? me : null;
@@ -111,6 +114,7 @@ export default function ReadyPage() {
         >
           The day: {conditionsInWords(show.conditions) || 'nothing measured yet'}
         </Box>
+        <div ref={figures} />
         <DayFigures outdoors={bundle.venue?.outdoors ?? false} booked={bookedPeople(show)} />
       </Box>
       <SensorLine store={store} />
@@ -127,6 +131,7 @@ export default function ReadyPage() {
       <CheckLists checks={shown.filter(isOpen)} done={false} {...listed} />
       <VerdictList title="To watch" verdicts={state.watch} {...judged} />
       <Section title="Plan of the stage">
+        <div ref={plan} />
         <StagePlan />
       </Section>
       {loads.length > 0 && (

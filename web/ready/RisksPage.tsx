@@ -45,8 +45,8 @@ const DemoSection = ({ demo }: { demo: RiskDemo }) => (
         label={`Hazards of ${demo.name}`}
         heads={HAZARD_HEADS}
         minWidth={900}
-        rows={demo.rows.map((row) => ({
-          key: row.hazard,
+        rows={demo.rows.map((row, i) => ({
+          key: `${row.hazard} ${i}`,
           cells: [row.hazard, row.who, row.before, controlText(row), row.after, row.firstAid],
         }))}
       />

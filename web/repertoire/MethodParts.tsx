@@ -109,10 +109,10 @@ export function HazardsPart({ at, method }: PartProps) {
           <Heading>Hazards</Heading>
           {method.hazards.length === 0 && <Nothing>Nothing listed yet.</Nothing>}
           <Box component="ul" sx={list}>
-            {method.hazards.map((hazard) => (
+            {method.hazards.map((hazard, i) => (
               <Box
                 component="li"
-                key={hazard.kind}
+                key={`${hazard.kind} ${i}`}
                 sx={{ ...line, display: 'flex', gap: 1, alignItems: 'flex-start' }}
               >
                 <Box sx={{ pt: '2px' }}>

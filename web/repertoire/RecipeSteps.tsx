@@ -12,6 +12,7 @@ import type { Method, Phase, Task } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
 import { thingsInWords } from '../../core/words';
 import { EditInPlace } from '../parts/EditInPlace';
+import { useAskedFor } from '../parts/useAskedFor';
 import { pinked } from '../parts/tapeShape';
 import { freshTask } from './fresh';
 import { TaskFields } from './TaskFields';
@@ -171,9 +172,11 @@ function Group({ title, at, steps, numbered, tasks, adds }: GroupProps) {
 /** The tasks of a method as a recipe, each edited where it stands. */
 export function RecipeSteps({ at, method }: { at: string; method: Method }) {
   const recipe = recipeOf(method);
+  const { place } = useAskedFor('edit', 'steps');
   const shared = { at, tasks: method.tasks };
   return (
     <>
+      <div ref={place} />
       <Group
         {...shared}
         title="Beforehand"

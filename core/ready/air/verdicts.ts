@@ -69,7 +69,10 @@ export function airVerdicts(
         level: 'unknown',
         message: `Whether there is air enough is not known: ${missing.map((fact) => FACT_WORDS[fact]).join(', ')}.`,
         remedy: 'Put it in with the venue, or measure it.',
-        place: venue ? { page: 'venue', id: venue.id } : { page: 'brief' },
+        // Size and airing are the venue’s; the others are measured on the day.
+        ...(roomVolume === null || airChanges === null
+          ? {}
+          : { place: { page: 'ready' as const, part: 'figures' as const } }),
       }),
     ];
   const gases = gasesOf(bundle, timeline, { celsius: temperature, kPa: pressure }, options);
@@ -116,6 +119,7 @@ export function airVerdicts(
         : level === 'ok'
           ? 'Doors open all the same; low corners and pits fill first.'
           : `Take less, open doors on two sides, or go outdoors. ${AIR_RESCUE}`,
+      ...(open ? { place: { page: 'ready' as const, part: 'figures' as const } } : {}),
       steps: [
         ...gases.lets.map((gas) =>
           workingStep(

@@ -11,7 +11,7 @@ import type { OpenQuestion } from './types';
 const fromVerdict = ({ title, message, remedy, place }: Verdict): OpenQuestion => ({
   what: `${title}: ${message}`,
   remedy,
-  when: place?.page === 'ready' ? 'day' : 'desk',
+  when: place?.page === 'ready' && place.part === 'figures' ? 'day' : 'desk',
   place,
 });
 
@@ -77,7 +77,7 @@ export function openQuestions(
       what: `Check: ${check.title.replace(/[.]+$/, '')}.`,
       remedy: '',
       when: 'day',
-      place: { page: 'ready' },
+      place: { page: 'ready', part: 'figures' },
     })),
   ];
   const of = (when: OpenQuestion['when']): OpenQuestion[] =>

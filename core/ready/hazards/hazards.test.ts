@@ -268,3 +268,18 @@ describe('figures that decide', () => {
 test('an empty line-up and a talk have no hazards to go through', () => {
   expect(worstOf(judged({}))).toBe('ok');
 });
+
+test('a kind that is there twice is judged, and waived, twice', () => {
+  const twice = bundle([
+    {
+      id: 'd',
+      tasks: [task('p', 'perform', 60)],
+      over: { hazards: [blankHazard('slip', 'Mopped'), blankHazard('slip', '')] },
+    },
+  ]);
+  const found = judge(twice, timelineOf(twice)).filter(({ kind }) => kind === 'hazard');
+  expect(found.map(({ key, level }) => [key, level]).sort()).toEqual([
+    ['hazard:slot-d:slip', 'ok'],
+    ['hazard:slot-d:slip:2', 'unknown'],
+  ]);
+});

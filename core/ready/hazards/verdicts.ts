@@ -15,11 +15,19 @@ const SOURCE = 'common practice; the supplier’s sheet, the venue and local rul
 
 const isOpen = (found: Finding): found is Exclude<Finding, { answered: string }> => 'open' in found;
 
+/** The last of these: a kind that is there twice, as hot plate and hot water, is judged and waived apart. */
+function keyOf({ slot }: ResolvedSlot, upTo: readonly Hazard[]): string {
+  const kind = upTo.at(-1)?.kind ?? '';
+  const nth = upTo.filter((one) => one.kind === kind).length;
+  return ['hazard', slot.id, kind, ...(nth > 1 ? [nth] : [])].join(':');
+}
+
 function hazardVerdict(
   bundle: ShowBundle,
   timeline: Timeline,
   resolved: ResolvedSlot,
   hazard: Hazard,
+  key: string,
 ): Verdict {
   const found = findingsOf({ bundle, timeline, resolved, hazard });
   const open = found.filter(isOpen);
@@ -28,7 +36,7 @@ function hazardVerdict(
   );
   const remaining = hazard.after && riskLevel(hazard.after, bundle.riskMatrix);
   const shared = {
-    key: `hazard:${resolved.slot.id}:${hazard.kind}`,
+    key,
     kind: 'hazard' as const,
     title: resolved.demo.name,
     slotIds: [resolved.slot.id],
@@ -112,8 +120,8 @@ export const hazardVerdicts = (bundle: ShowBundle, timeline: Timeline): Verdict[
       },
       () => [
         ...openVerdict(bundle, resolved),
-        ...resolved.method.hazards.map((hazard) =>
-          hazardVerdict(bundle, timeline, resolved, hazard),
+        ...resolved.method.hazards.map((hazard, i, all) =>
+          hazardVerdict(bundle, timeline, resolved, hazard, keyOf(resolved, all.slice(0, i + 1))),
         ),
       ],
     ),

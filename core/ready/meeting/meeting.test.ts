@@ -216,6 +216,53 @@ test('a thing of the kit brings its vapour, though nobody listed it', () => {
   expect(pairs(judged(methods(out), { items: [coded] }))).toEqual([]);
 });
 
+describe('electronics', () => {
+  const devices = [
+    item('balance', 'equipment', { name: 'Kitchen balance' }),
+    item('forks', 'equipment', { name: 'Balancing forks' }),
+    item('goggles', 'gear', { name: 'Goggles with camera' }),
+  ];
+  const shown = (kind: HazardKind, thing: string, where: string, over: Partial<Method> = {}) => {
+    const made = bundle(
+      [
+        { ...plain('magnet', kind), over: { ...hazard(kind), ...over } },
+        {
+          id: 'weigh',
+          tasks: [task('p', 'perform', 60)],
+          over: { kit: [line(thing, 1, 'piece')] },
+          slot: { positionId: where },
+        },
+      ],
+      devices,
+    );
+    return pairs(judge({ ...made, venue: HALL }, timelineOf(made)));
+  };
+
+  test.each([
+    ['strongMagnet', 'a strong magnet'],
+    ['highVoltage', 'high voltage'],
+  ] as const)('%s at the place of a balance is to fix', (kind, words) => {
+    expect(shown(kind, 'balance', 'table')).toMatchObject([
+      { level: 'fix', message: expect.stringContaining(words) },
+    ]);
+  });
+
+  test('at another place, of wood, worn, or once the place is cleared: nothing', () => {
+    expect(shown('strongMagnet', 'balance', 'bench')).toEqual([]);
+    expect(shown('strongMagnet', 'forks', 'table')).toEqual([]);
+    expect(shown('strongMagnet', 'goggles', 'table')).toEqual([]);
+    const cleared = { tasks: [task('p', 'perform', 60), task('away', 'reset', 30)] };
+    expect(shown('strongMagnet', 'balance', 'table', cleared)).toEqual([]);
+  });
+
+  test('beside its own magnet it is to watch', () => {
+    const own = { kit: [line('balance', 1, 'piece')] };
+    expect(shown('strongMagnet', 'forks', 'table', own)).toMatchObject([
+      { level: 'watch', message: 'Has electronics beside its own strong magnet.' },
+    ]);
+  });
+});
+
 test('oxygen beside its own flame is to be watched', () => {
   const own = (method: Partial<Method>) => pairs(judged({ splint: method }));
   expect(own(hazard('openFlame', 'oxidiser'))).toMatchObject([{ level: 'watch' }]);

@@ -124,4 +124,22 @@ export const PAIRS: readonly Pair[] = [
     message: (wet, spark) => `It is wet from ${wet} where ${spark} is high voltage.`,
     remedy: 'Dry it first: say in the demo that it must not be wet, and the line-up waits for it.',
   },
+  {
+    id: 'magnet-electronics',
+    one: 'magnet',
+    other: 'electronics',
+    level: 'fix',
+    samePlace: 'strict',
+    message: (magnet, device) => `${magnet} has a strong magnet where ${device} has electronics.`,
+    remedy: 'Half a metre apart at least, the magnet in its closed box until its turn.',
+  },
+  {
+    id: 'spark-electronics',
+    one: 'spark',
+    other: 'electronics',
+    level: 'fix',
+    samePlace: 'strict',
+    message: (spark, device) => `${spark} is high voltage where ${device} has electronics.`,
+    remedy: 'Carry the electronics away first: a spark to them, or through a cable, destroys them.',
+  },
 ];

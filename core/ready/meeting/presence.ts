@@ -22,11 +22,16 @@ export interface Presence {
 }
 
 export interface Thing {
-  hazard: HazardKind;
+  /** Null where no kind of hazard says that it is there, only what is used. */
+  hazard: HazardKind | null;
+  /** Equipment that is it, by its name. */
+  items?: RegExp;
   /** Left behind, where a method says so. */
   leaves: readonly ResidueKind[];
   /** Seconds it stays about after the last step, where the method does not say how long. */
   lingers: number;
+  /** Hands that clear the place take it away. */
+  cleared?: boolean;
 }
 
 /** Our own marks, on the long side, where a method says nothing else. */
@@ -37,15 +42,30 @@ export const THINGS = {
   vapour: { hazard: 'flammableVapour', leaves: ['vapour'], lingers: 300 },
   oxygen: { hazard: 'oxidiser', leaves: ['oxygen'], lingers: 300 },
   dust: { hazard: 'dust', leaves: [], lingers: 300 },
-  wet: { hazard: 'splash', leaves: ['water', 'foam'], lingers: 300 },
-  slippery: { hazard: 'slip', leaves: ['water', 'foam'], lingers: 300 },
-  magnet: { hazard: 'strongMagnet', leaves: [], lingers: 0 },
+  wet: { hazard: 'splash', leaves: ['water', 'foam'], lingers: 300, cleared: true },
+  slippery: { hazard: 'slip', leaves: ['water', 'foam'], lingers: 300, cleared: true },
+  magnet: { hazard: 'strongMagnet', leaves: [], lingers: 120, cleared: true },
+  electronics: {
+    hazard: null,
+    items:
+      /phone|tablet|laptop|computer|camera|projector|microphone|\bbalance\b|\bscales?\b|loudspeaker|amplifier|sensor|logger|timer|bank card|screen\b/i,
+    leaves: [],
+    lingers: 0,
+  },
 } as const satisfies Record<string, Thing>;
 
 export type ThingName = keyof typeof THINGS;
 
 /** True where the method has it, by its hazards, what it leaves, or what it uses and has not ruled out. */
-function has({ method }: ResolvedSlot, thing: Thing, bundle: ShowBundle): boolean {
+export function has({ method }: ResolvedSlot, name: ThingName, bundle: ShowBundle): boolean {
+  const thing: Thing = THINGS[name];
+  const { items } = thing;
+  if (items) {
+    const used = new Set(method.kit.map(({ itemId }) => itemId));
+    return bundle.items.some(
+      ({ id, name: called, kind }) => kind === 'equipment' && used.has(id) && items.test(called),
+    );
+  }
   if (method.hazards.some(({ kind }) => kind === thing.hazard)) return true;
   if (method.ruledOut.some(({ kind }) => kind === thing.hazard)) return false;
   return pointsTo(method, bundle.items).some(({ kind }) => kind === thing.hazard);
@@ -63,12 +83,15 @@ export function presencesOf(
   const left = method.leaves.filter(({ kind }) => thing.leaves.includes(kind));
   const mine = timeline.tasks.filter((placed) => placed.slot === slot.id);
   const block = timeline.blocks.find((one) => one.slot === slot.id);
-  if (!block || (left.length === 0 && !has(of, thing, bundle))) return [];
+  if (!block || (left.length === 0 && !has(of, name, bundle))) return [];
   const found: Presence[] = [];
-  const listed = has(of, thing, bundle);
+  const listed = has(of, name, bundle);
   if (listed) {
-    const named = isPlacedIn(method.tasks, thing.hazard);
-    const tasks = new Map(tasksWith(method.tasks, thing.hazard).map((task) => [task.id, task]));
+    const { hazard } = thing;
+    // What is used is there from setting it out to clearing it away.
+    const named = hazard === null || isPlacedIn(method.tasks, hazard);
+    const there = hazard === null ? method.tasks : tasksWith(method.tasks, hazard);
+    const tasks = new Map(there.map((task) => [task.id, task]));
     for (const placed of mine) {
       const task = tasks.get(placed.task);
       if (!task || isClearing(placed.task)) continue;
@@ -97,11 +120,10 @@ export function presencesOf(
     });
   }
   if (listed && left.length === 0 && thing.lingers > 0) {
-    // Hands that clear a place dry it; they take no gas out of the air and no heat out of a plate.
-    const dried = name === 'wet' || name === 'slippery';
+    // They take no gas out of the air and no heat out of a plate.
     const resets = mine.filter(({ phase, start }) => phase === 'reset' && start >= block.end);
     const from = Math.max(...found.filter(({ sure }) => sure).map(({ until }) => until), block.end);
-    if (!dried || resets.length === 0)
+    if (!thing.cleared || resets.length === 0)
       found.push({
         of,
         from,

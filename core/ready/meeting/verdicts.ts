@@ -6,7 +6,7 @@ import { formatClock, parseClock } from '../../time/clock';
 import { lowerFirst } from '../../words';
 import { type Verdict, verdict } from '../verdict';
 import { type Pair, PAIRS } from './pairs';
-import { type Presence, presencesOf, type ThingName } from './presence';
+import { has, type Presence, presencesOf, type ThingName, THINGS } from './presence';
 
 interface Meeting {
   one: Presence;
@@ -61,26 +61,50 @@ function meetingVerdict(bundle: ShowBundle, pair: Pair, worst: Meeting): Verdict
   });
 }
 
-/** Oxygen and a flame in one and the same demonstration: meant so, and to be watched. */
-const within = ({ slot, demo, method }: ResolvedSlot): Verdict[] => {
-  const has = (kind: string): boolean => method.hazards.some((one) => one.kind === kind);
-  const oxygen = has('oxidiser') || method.leaves.some((residue) => residue.kind === 'oxygen');
-  if (!oxygen || !has('openFlame')) return [];
-  return [
-    verdict({
-      key: `pair:oxygen-flame:${slot.id}`,
-      kind: 'combination',
-      level: 'watch',
-      title: demo.name,
-      message: 'Gives off oxygen beside its own flame: whatever burns there burns fiercely.',
-      remedy:
-        'The smallest amount; hair, sleeves and paper away; the flame put out before the oxygen is let go.',
-      limit: 'no oxygen beside a flame that is not part of it',
-      source: 'common practice',
-      slotIds: [slot.id],
-    }),
-  ];
-};
+/** What is meant to be together in one and the same demonstration, and to be watched. */
+const WITHIN: readonly (Pick<Pair, 'id' | 'one' | 'other' | 'remedy'> & {
+  message: string;
+  limit: string;
+})[] = [
+  {
+    id: 'oxygen-flame',
+    one: 'oxygen',
+    other: 'flame',
+    message: 'Gives off oxygen beside its own flame: whatever burns there burns fiercely.',
+    remedy:
+      'The smallest amount; hair, sleeves and paper away; the flame put out before the oxygen is let go.',
+    limit: 'no oxygen beside a flame that is not part of it',
+  },
+  {
+    id: 'magnet-electronics',
+    one: 'magnet',
+    other: 'electronics',
+    message: 'Has electronics beside its own strong magnet.',
+    remedy: 'Half a metre apart; a balance reads wrong, cards and phones may not come back.',
+    limit: 'electronics half a metre from a strong magnet',
+  },
+];
+
+function within(bundle: ShowBundle, of: ResolvedSlot): Verdict[] {
+  const { slot, demo, method } = of;
+  const there = (name: ThingName): boolean =>
+    has(of, name, bundle) ||
+    method.leaves.some(({ kind }) => (THINGS[name].leaves as readonly string[]).includes(kind));
+  return WITHIN.filter(({ one, other }) => there(one) && there(other)).map(
+    ({ id, message, remedy, limit }) =>
+      verdict({
+        key: `pair:${id}:${slot.id}`,
+        kind: 'combination',
+        level: 'watch',
+        title: demo.name,
+        message,
+        remedy,
+        limit,
+        source: 'common practice',
+        slotIds: [slot.id],
+      }),
+  );
+}
 
 /** One verdict for each pair of slots and of things, its gravest meeting told. */
 export function meetingVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[] {
@@ -114,5 +138,5 @@ export function meetingVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict
     const key = `${slotIds.join('/')}: ${message.split(',')[0]}`;
     return told.has(key) ? false : Boolean(told.add(key));
   });
-  return [...slots.flatMap(within), ...once];
+  return [...slots.flatMap((of) => within(bundle, of)), ...once];
 }
