@@ -35,15 +35,7 @@ function One({ of, onTake, onRuleOut }: OneProps) {
         </span>
       </Box>
       {asking ? (
-        <Box
-          component="form"
-          sx={{ display: 'flex', gap: 1, mt: 1, alignItems: 'flex-start' }}
-          onSubmit={(event) => {
-            event.preventDefault();
-            event.stopPropagation();
-            if (!missing) onRuleOut(why.trim());
-          }}
-        >
+        <Box sx={{ display: 'flex', gap: 1, mt: 1, alignItems: 'flex-start' }}>
           <TextField
             autoFocus
             size="small"
@@ -51,6 +43,12 @@ function One({ of, onTake, onRuleOut }: OneProps) {
             label="Why it is not there"
             value={why}
             onChange={(event) => setWhy(event.target.value)}
+            onKeyDown={(event) => {
+              // It stands in the form of the whole demo, and a form has no other in it.
+              if (event.key !== 'Enter') return;
+              event.preventDefault();
+              if (!missing) onRuleOut(why.trim());
+            }}
             slotProps={{ htmlInput: { maxLength: 200 } }}
           />
           <Button
