@@ -109,10 +109,10 @@ const SHOTS = [
   ['today', '/', wide],
   ['line-up', `${SHOW}/line-up`, wide],
   ['line-up-phone', `${SHOW}/line-up`, phone],
-  ['line-up-night', `${SHOW}/line-up`, wide, 'night'],
   ['brief', `${SHOW}/brief`, wide],
   ['kit', `${SHOW}/kit`, wide],
   ['ready', '/shows/little-hollin-evening/ready', wide],
+  ['risks', `${SHOW}/ready/risks`, wide],
   ['after', '/shows/hollin-school-morning/after', wide],
   ['demos', '/demos', wide],
   ['demo', '/demos/foam-fountain', wide],
@@ -127,12 +127,12 @@ const SHOTS = [
   ['on-stage', rehearse, wide],
   ['on-stage-phone', rehearse, phone],
 ];
-for (const [name, where, viewport, mode] of SHOTS) {
+for (const [name, where, viewport] of SHOTS) {
   if (only.length > 0 && !only.includes(name)) continue;
   const context = await browser.newContext({ viewport });
   await context.addInitScript(
     (state) => localStorage.setItem('hearty-stage-preferences', state),
-    JSON.stringify({ state: { mode: mode ?? 'day', me: 'ines' }, version: 0 }),
+    JSON.stringify({ state: { mode: 'day', me: 'ines' }, version: 0 }),
   );
   const page = await context.newPage();
   page.on('pageerror', (error) => console.error(name, error.message));

@@ -115,7 +115,7 @@ const FERRY: Journey = {
   minutes: 45,
   people: 20,
 };
-const CART: Journey = { ...FERRY, id: 'cart', name: 'Hand-cart from the gas works', by: 'foot' };
+const CART: Journey = { ...FERRY, id: 'cart', name: 'Hand-cart', by: 'foot' };
 const LIFTED: Journey = { ...FERRY, id: 'steps', name: 'Up the school steps', by: 'foot' };
 
 interface Booking {

@@ -8,6 +8,7 @@ import { NO_CARD, NO_CARE, NO_NEEDS } from '../repertoire/care';
 import type { Method } from '../repertoire/types';
 import { after, task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
+import { mark } from '../testing/mark';
 import { dayChecks } from './checks';
 import {
   goNoGo,
@@ -22,16 +23,6 @@ import type { OpenFollowUp } from './situationChecks';
 import { planFrame, withPlace } from './plan';
 import { verdict } from './verdict';
 import { fetchings, volunteerWords } from './volunteers';
-
-const mark = (key: string, over: Partial<Mark> = {}): Mark => ({
-  key,
-  state: 'done',
-  reason: '',
-  value: null,
-  by: 'ines',
-  at: 1,
-  ...over,
-});
 
 const waived = (key: string): Mark => mark(key, { state: 'waived', reason: 'seen to' });
 

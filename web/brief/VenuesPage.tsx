@@ -64,14 +64,13 @@ export default function VenuesPage() {
             />
           </Box>
           <Words name="detectorsIsolatedBy" label="Detectors isolated by" />
-          <Box sx={row}>
-            <Words name="emergencyNumber" label="Emergency number" help="As it is called there" />
-            <Words
-              name="emergencyNote"
-              label="In an emergency"
-              help="First aid, defibrillator, meeting place, way in"
-            />
-          </Box>
+          <Words name="emergencyNumber" label="Emergency number" help="As it is called there" />
+          <Words
+            name="emergencyNote"
+            label="In an emergency"
+            help="First aid, defibrillator, meeting place, way in"
+            multiline
+          />
           <Words name="surface" label="Outdoors: what one stands on" />
           <Typography variant="h3" component="h3">
             Power circuits

@@ -104,6 +104,8 @@ function SignForm({ of }: { of: RiskAssessment }) {
       <AddForm label="Sign" onAdd={() => void sign()}>
         <TextField
           size="small"
+          fullWidth={false}
+          sx={{ flex: '1 1 200px', maxWidth: 320 }}
           label="Name"
           value={name}
           error={fault !== null}
@@ -115,6 +117,8 @@ function SignForm({ of }: { of: RiskAssessment }) {
         />
         <TextField
           size="small"
+          fullWidth={false}
+          sx={{ flex: '1 1 200px', maxWidth: 320 }}
           label="As what"
           value={role}
           onChange={(event) => setRole(event.target.value)}

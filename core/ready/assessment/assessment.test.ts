@@ -9,6 +9,7 @@ import { NO_CARE } from '../../repertoire/care';
 import type { Hazard, Item, Method } from '../../repertoire/types';
 import { task } from '../../testing/build';
 import { bundle, item, line } from '../../testing/bundle';
+import { mark } from '../../testing/mark';
 import { type Mark, NOTHING_AROUND, readiness } from '../go';
 import { riskAssessment } from './assess';
 import { changedParts, risksMarkdown, signedMarkdown } from './markdown';
@@ -44,16 +45,6 @@ const show = (
 
 const assess = (of: ShowBundle, marks: Mark[] = []): RiskAssessment =>
   riskAssessment(of, timelineOf(of), { ...NOTHING_AROUND, marks });
-
-const mark = (key: string, over: Partial<Mark> = {}): Mark => ({
-  key,
-  state: 'done',
-  reason: '',
-  value: null,
-  by: 'ines',
-  at: 1,
-  ...over,
-});
 
 const HOT = show(
   {
