@@ -1,5 +1,6 @@
 /** `npm run bench [-- NAME …]`: each benchmark prints one line of JSON. */
 import { forecastVsDraws } from './forecast-vs-draws';
+import { judgingGrowth } from './judging-growth';
 import { orderBr17 } from './order-br17';
 import { orderVsSolver } from './order-vs-solver';
 import { pressGrowth } from './press-growth';
@@ -19,6 +20,7 @@ const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'press-growth': pressGrowth,
   'press-vs-insert': pressVsInsert,
   recount,
+  'judging-growth': judgingGrowth,
 };
 
 const names = process.argv.slice(2);

@@ -110,6 +110,8 @@ test('the risk assessment: what is open, signed by name, kept as it was, and wha
   demo,
 }) => {
   await page.goto(demo.url + FESTIVAL + '/ready');
+  const other = await page.context().newPage();
+  await other.goto(demo.url + FESTIVAL + '/ready/risks');
   await page.getByRole('link', { name: 'Risk assessment' }).click();
   await expect(page.getByText(/^△ DRAFT: \d+ questions open$/)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Extinguishers' })).toContainText('Jo');
@@ -125,6 +127,14 @@ test('the risk assessment: what is open, signed by name, kept as it was, and wha
   await expect(versions).toContainText('Ines, presents it: signed');
   await page.getByRole('button', { name: 'Sign', exact: true }).click();
   await refuses(page.getByRole('textbox', { name: 'Name' }), /Ines has signed this already/);
+  // Another page has it too; without the network a name stays in its field.
+  await expect(other.getByRole('list', { name: 'Signed versions' })).toContainText('Ines');
+  await page.getByRole('textbox', { name: 'Name' }).fill('The warden');
+  await page.context().setOffline(true);
+  await page.getByRole('button', { name: 'Sign', exact: true }).click();
+  await refuses(page.getByRole('textbox', { name: 'Name' }), /can’t be reached/);
+  await page.context().setOffline(false);
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('The warden');
 
   await versions.getByRole('button', { name: 'Version 1' }).click();
   const [download] = await Promise.all([

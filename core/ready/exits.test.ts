@@ -108,7 +108,7 @@ describe('ways out', () => {
   });
 
   test('without exits on the plan it is said, indoors and where there is a clear distance', () => {
-    expect(verdicts({ exits: [] })).toMatchObject([{ level: 'watch', key: 'exit:none' }]);
+    expect(verdicts({ exits: [] })).toMatchObject([{ level: 'unknown', key: 'exit:none' }]);
     expect(verdicts({ exits: [], outdoors: true })).toEqual([]);
     expect(verdicts({ exits: [], clear: [null, null] })).toEqual([]);
   });

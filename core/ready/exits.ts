@@ -89,11 +89,12 @@ export function exitVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[] 
           verdict({
             key: 'exit:none',
             kind: 'distance',
-            level: 'watch',
+            level: 'unknown',
             title: 'Ways out',
             message: 'No exit is on the plan: whether they stay free is not calculated.',
             remedy: 'Walk round before the doors open, and put the exits in with the venue.',
             source: SOURCE,
+            place: { page: 'venue', id: venue.id },
           }),
         ];
   return [...standingIn(bundle), ...shutBy(bundle, rings)];

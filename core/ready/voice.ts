@@ -1,11 +1,11 @@
 /** Whether a voice carries to the back row, once the loudness of the room is measured. */
 import type { ShowBundle } from '../brief/types';
 import { evaluateChecked } from '../calculators/evaluate';
-import { usualValues } from '../calculators/inputs';
 import { heard } from '../calculators/sound/heard';
 import { workingStep } from '../calculators/calculator';
 import { passes } from '../calculators/edge';
 import { dayFactsOf, expectedFacts } from './facts';
+import { lowerFirst } from '../words';
 import { type Verdict, verdict } from './verdict';
 
 export function voiceVerdicts(bundle: ShowBundle): Verdict[] {
@@ -13,7 +13,7 @@ export function voiceVerdicts(bundle: ShowBundle): Verdict[] {
   // Nothing depends on it, so no measurement is asked for.
   if (sound === null || backRow === null || bundle.show.slots.length === 0) return [];
   const key = { key: 'voice', kind: 'calculator' as const, title: 'Voice' };
-  const evaluated = evaluateChecked(heard, { ...usualValues(heard), back: backRow, noise: sound });
+  const evaluated = evaluateChecked(heard, { effort: 'raised', back: backRow, noise: sound });
   if (!evaluated.ok)
     return [
       verdict({
@@ -24,15 +24,17 @@ export function voiceVerdicts(bundle: ShowBundle): Verdict[] {
       }),
     ];
   const found = evaluated.assessment;
+  const message = `With a raised voice: ${lowerFirst(found.message)}`;
   const open = passes(found.level) && expectedFacts(bundle).has('sound');
   return [
     verdict({
       ...found,
       ...key,
+      message,
       ...(open
         ? {
             level: 'unknown' as const,
-            message: `Only expected so far. ${found.message}`,
+            message: `Only expected so far. ${message}`,
             remedy: 'Measure how loud the room is.',
             place: { page: 'ready' as const, part: 'figures' as const },
           }

@@ -45,7 +45,8 @@ export function riskRoutes(context: AppContext): Router {
 
   router.post('/:id/risks/signed', async (req, res) => {
     const { id } = req.params;
-    const { name, role } = body(SignBody, req.body);
+    const said = body(SignBody, req.body);
+    const [name, role] = [said.name.trim(), said.role.trim()];
     const of = await drawnUp(id);
     const desk = of.open.filter(({ when }) => when === 'desk');
     if (desk.length > 0)

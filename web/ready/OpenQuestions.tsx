@@ -7,7 +7,8 @@ import { useOpenShow } from '../brief/useShow';
 import { Section } from '../parts/page';
 import { PlaceLink } from './PlaceLink';
 
-const keyOf = ({ what, remedy }: OpenQuestion): string => `${what} ${remedy}`;
+/** A demo that is in the show twice asks the same twice. */
+const keyOf = ({ what }: OpenQuestion, i: number): string => `${i} ${what}`;
 
 /** What the desk can answer, each with the way there; what only the day can, told together. */
 export function OpenQuestions({ open }: { open: readonly OpenQuestion[] }) {
@@ -19,10 +20,10 @@ export function OpenQuestions({ open }: { open: readonly OpenQuestion[] }) {
     <Section title="Open questions">
       {desk.length > 0 && (
         <Box component="ul" aria-label="To answer now" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-          {desk.map((one) => (
+          {desk.map((one, i) => (
             <Box
               component="li"
-              key={keyOf(one)}
+              key={keyOf(one, i)}
               sx={{
                 display: 'flex',
                 flexWrap: { xs: 'wrap', sm: 'nowrap' },
@@ -57,8 +58,8 @@ export function OpenQuestions({ open }: { open: readonly OpenQuestion[] }) {
             To measure and to check under <Link to={`/shows/${show.id}/ready`}>Ready</Link>:
           </div>
           <Box component="ul" sx={{ m: 0, pl: 2.5, columns: { md: 2 } }}>
-            {day.map((one) => (
-              <li key={keyOf(one)}>{[one.what, one.remedy].filter(Boolean).join(' ')}</li>
+            {day.map((one, i) => (
+              <li key={keyOf(one, i)}>{[one.what, one.remedy].filter(Boolean).join(' ')}</li>
             ))}
           </Box>
         </Box>

@@ -28,8 +28,8 @@ const Lines = ({ title, lines }: { title: string; lines: readonly string[] }) =>
   lines.length > 0 && (
     <Section title={title}>
       <Box component="ul" sx={{ m: 0, pl: 2.5, maxWidth: 900 }}>
-        {lines.map((line) => (
-          <li key={line}>{line}</li>
+        {lines.map((line, i) => (
+          <li key={`${i} ${line}`}>{line}</li>
         ))}
       </Box>
     </Section>
@@ -54,8 +54,8 @@ const DemoSection = ({ demo }: { demo: RiskDemo }) => (
       <div>{demo.none}</div>
     )}
     <Box component="ul" sx={{ m: 0, mt: 1, pl: 2.5, maxWidth: 900, fontSize: 15 }}>
-      {[...demo.lines, ...demo.calculated.map((line) => `Calculated: ${line}`)].map((line) => (
-        <li key={line}>{line}</li>
+      {[...demo.lines, ...demo.calculated.map((line) => `Calculated: ${line}`)].map((line, i) => (
+        <li key={`${i} ${line}`}>{line}</li>
       ))}
     </Box>
   </Section>
@@ -128,7 +128,10 @@ export default function RisksPage() {
           <SheetTable
             label="Substances"
             heads={SUBSTANCE_HEADS}
-            rows={of.substances.map((one) => ({ key: one.name, cells: substanceCells(one) }))}
+            rows={of.substances.map((one) => ({
+              key: `${one.name} ${one.amount}`,
+              cells: substanceCells(one),
+            }))}
           />
         </Section>
       )}

@@ -244,6 +244,7 @@ describe('a draft', () => {
       { ...settled, venue: { ...HALL, emergencyNumber: ' ' } },
       'Which number',
     ],
+    ['an empty line-up', { ...settled, show: { ...settled.show, slots: [] } }, 'No demonstration'],
     ['no venue', { ...settled, venue: null }, 'Which number'],
     [
       'nobody trained in first aid',

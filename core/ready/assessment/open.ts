@@ -63,7 +63,18 @@ export function openQuestions(
   { state }: Readiness,
   unlabelled: readonly Item[],
 ): OpenQuestion[] {
+  const nothing = bundle.show.slots.every(({ talk }) => talk !== null);
   const open: OpenQuestion[] = [
+    ...(nothing
+      ? [
+          {
+            what: 'No demonstration is in the line-up yet.',
+            remedy: 'Plan the show first.',
+            when: 'desk' as const,
+            place: { page: 'lineup' as const },
+          },
+        ]
+      : []),
     ...[...state.stop, ...state.fix, ...state.unknown].map(fromVerdict),
     ...emergency(bundle),
     ...unrated(bundle),

@@ -100,7 +100,7 @@ export function presencesOf(
         from: placed.start,
         until: placed.end,
         position: placed.position,
-        sure: named || placed.phase !== 'prepare',
+        sure: named || placed.phase === 'perform' || placed.phase === 'reset',
         wholeStage: false,
         during: task.name,
       });
