@@ -169,10 +169,10 @@ test('how loud the room is comes from the sensor, and says whether a voice carri
   await page.getByRole('button', { name: 'Take these figures' }).click();
   await expect(sound).toHaveValue('71');
   const voice = page.getByRole('listitem').filter({ hasText: 'Voice:' });
-  await expect(voice).toContainText('Hard to hear at the back');
+  await expect(voice).toContainText('hard to hear at the back');
   await expect(voice).toContainText('Take the microphone');
   await sound.fill('31');
-  await expect(voice).toContainText('Heard well at the back');
+  await expect(voice).toContainText('heard well at the back');
   await voice.getByRole('button', { name: 'Why' }).click();
   await expect(voice).toContainText('ISO 9921');
 });
