@@ -84,7 +84,12 @@ const COVERED: Partial<Record<HazardKind, readonly HazardKind[]>> = {
   compressedGas: ['gasBalloons'],
 };
 
+/** An item says the same for as long as it is the same; judging asks for every pair of slots. */
+const said = new WeakMap<Hinting, [HazardKind, string][]>();
+
 function fromItem(item: Hinting): [HazardKind, string][] {
+  const known = said.get(item);
+  if (known) return known;
   const found: HazardKind[] = [
     ...CODES.flatMap(([pattern, kind]) =>
       item.label.hazards.some((code) => pattern.test(code)) ? [kind] : [],
@@ -92,11 +97,24 @@ function fromItem(item: Hinting): [HazardKind, string][] {
     ...NAMES.flatMap(([pattern, kind]) => (pattern.test(item.name) ? [kind] : [])),
     ...(item.cold ? (['cryogen', 'asphyxiant'] as const) : []),
   ];
-  return found.map((kind) => [kind, lowerFirst(item.name)]);
+  const hints = found.map((kind): [HazardKind, string] => [kind, lowerFirst(item.name)]);
+  said.set(item, hints);
+  return hints;
 }
 
 /** Every hazard that something of the method points to, with what does; those listed included. */
 export function pointsTo(method: Method, items: readonly Hinting[]): Suggestion[] {
+  const known = pointed.get(method);
+  if (known?.items === items) return known.found;
+  const found = hintsOf(method, items);
+  pointed.set(method, { items, found });
+  return found;
+}
+
+/** Of each method the last answer, with the items that it was for. */
+const pointed = new WeakMap<Method, { items: readonly Hinting[]; found: Suggestion[] }>();
+
+function hintsOf(method: Method, items: readonly Hinting[]): Suggestion[] {
   const used = new Set(method.kit.map(({ itemId }) => itemId));
   const found: [HazardKind, string][] = [
     ...items.filter(({ id, kind }) => used.has(id) && kind !== 'gear').flatMap(fromItem),
