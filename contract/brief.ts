@@ -13,11 +13,7 @@ import {
   type ColdPlan,
   type Position,
   type Show,
-  type Lead,
-  type Slot,
-  type Talk,
 } from '../core/brief/types';
-import { ARCS, type Arc, type SlotPair, type Weights, type Wishes } from '../core/brief/wishes';
 import { COMPETENCES, type Competence } from '../core/repertoire/types';
 import {
   ClockTime,
@@ -36,7 +32,7 @@ import {
   YesNo,
   Zone,
 } from './fields';
-import { EstimateBody } from './repertoire';
+import { SlotBody, WishesBody } from './slot';
 import { PlaceBody } from './venue';
 
 export class PersonBody implements Person {
@@ -131,25 +127,6 @@ export class ConditionsBody implements Conditions {
   takenAt!: string | null;
 }
 
-export class TalkBody implements Talk {
-  @Text(80, 1)
-  title!: string;
-
-  @Part(() => EstimateBody)
-  time!: EstimateBody;
-
-  @Text(600)
-  say!: string;
-}
-
-export class LeadBody implements Lead {
-  @Id()
-  task!: string;
-
-  @Whole(0, 86_400)
-  seconds!: number;
-}
-
 export class AudienceNeedsBody implements AudienceNeeds {
   @OneOf(KNOWN)
   hearing!: Known;
@@ -225,101 +202,6 @@ export class ColdPlanBody implements ColdPlan {
   @OrNull()
   @Part(() => MeasuredBody)
   measured!: MeasuredBody | null;
-}
-
-const isNull = (value: unknown): boolean => value === null;
-
-export class SlotBody implements Slot {
-  @Holds<SlotBody>((s) =>
-    isNull(s.methodId) === isNull(s.demoId) && isNull(s.demoId) !== isNull(s.talk)
-      ? null
-      : 'must be of a slot with a demo and its method, or with a talk',
-  )
-  @Id()
-  id!: string;
-
-  @OrNull()
-  @Id()
-  demoId!: string | null;
-
-  @OrNull()
-  @Id()
-  methodId!: string | null;
-
-  @OrNull()
-  @Part(() => TalkBody)
-  talk!: TalkBody | null;
-
-  @OrNull()
-  @Id()
-  performerId!: string | null;
-
-  @OrNull()
-  @Id()
-  positionId!: string | null;
-
-  @Whole(1, 20)
-  goes!: number;
-
-  @Whole(0, 10)
-  again!: number;
-
-  @Whole(0, 3600)
-  fallback!: number;
-
-  @PartList(() => LeadBody, 60)
-  leads!: LeadBody[];
-
-  @YesNo()
-  pinned!: boolean;
-
-  @YesNo()
-  mayLeaveOut!: boolean;
-
-  @Whole(1, 5)
-  worth!: number;
-}
-
-export class SlotPairBody implements SlotPair {
-  @Id()
-  first!: string;
-
-  @Holds<SlotPairBody>((p) => (p.first === p.second ? 'must be another slot' : null))
-  @Id()
-  second!: string;
-}
-
-const HEAVIEST = 1e9;
-
-export class WeightsBody implements Weights {
-  @Num(0, HEAVIEST)
-  conflict!: number;
-
-  @Num(0, HEAVIEST)
-  late!: number;
-
-  @Num(0, HEAVIEST)
-  deadAir!: number;
-
-  @Num(0, HEAVIEST)
-  arc!: number;
-
-  @Num(0, HEAVIEST)
-  repeat!: number;
-}
-
-export class WishesBody implements Wishes {
-  @OneOf(ARCS)
-  arc!: Arc;
-
-  @PartList(() => SlotPairBody, 60)
-  before!: SlotPairBody[];
-
-  @PartList(() => SlotPairBody, 60)
-  apart!: SlotPairBody[];
-
-  @Part(() => WeightsBody)
-  weights!: WeightsBody;
 }
 
 /** Longest from start to hard finish, in minutes. */

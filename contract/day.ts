@@ -25,8 +25,8 @@ export class MarkBody implements Omit<Mark, 'key' | 'at'> {
 }
 
 /** Who signs the risk assessment as it stands. */
-export class SignBody {
-  @Holds<SignBody>((s) =>
+export class SignatureBody {
+  @Holds<SignatureBody>((s) =>
     typeof s.name === 'string' && s.name.trim() === '' ? 'must say who signs' : null,
   )
   @Text(80, 1)

@@ -1,31 +1,20 @@
 import { PEOPLE_AT_RISK, type PersonAtRisk, type Rating } from '../core/repertoire/care';
 import {
-  type After,
-  COMPETENCES,
-  type Competence,
   type Demo,
-  type Estimate,
-  HAND_ROLES,
   HAZARDS,
-  type Hand,
-  type HandRole,
   type Hazard,
   type HazardKind,
   KIT_BASES,
   type KitBasis,
   type KitLine,
   type Method,
-  PHASES,
-  type Phase,
   RESIDUES,
   type Residue,
   type ResidueKind,
   type RuledOut,
   type Setting,
-  type Sign,
   TALK_PATTERNS,
   type TalkPattern,
-  type Task,
 } from '../core/repertoire/types';
 import { unitFor } from '../core/calculators/bind';
 import { findCalculator } from '../core/calculators/catalogue';
@@ -49,124 +38,7 @@ import {
 } from './fields';
 import { CareBody, NeedsBody, CalculatorBindingBody, VolunteerCardBody } from './care';
 import { StrengthBody } from './item';
-
-/** Longest time of one task or lag, in seconds: two days, for what is steeped or frozen ahead. */
-const LONGEST = 172_800;
-
-export class EstimateBody implements Estimate {
-  @Whole(0, LONGEST)
-  shortest!: number;
-
-  @Holds<EstimateBody>((e) => (e.likely < e.shortest ? 'must be at least the shortest time' : null))
-  @Whole(0, LONGEST)
-  likely!: number;
-
-  @Holds<EstimateBody>((e) => (e.longest < e.likely ? 'must be at least the likely time' : null))
-  @Whole(0, LONGEST)
-  longest!: number;
-}
-
-export class HandBody implements Hand {
-  @OneOf(HAND_ROLES)
-  role!: HandRole;
-
-  @Whole(1, 12)
-  count!: number;
-
-  @OrNull()
-  @OneOf(COMPETENCES)
-  competence!: Competence | null;
-}
-
-export class AfterBody implements After {
-  @Id()
-  task!: string;
-
-  @Whole(0, LONGEST)
-  least!: number;
-
-  @OrNull()
-  @Holds<AfterBody>((a) =>
-    a.greatest !== null && a.greatest < a.least
-      ? 'must be at least as long as the shortest wait'
-      : null,
-  )
-  @Whole(0, LONGEST)
-  greatest!: number | null;
-}
-
-export class SignBody implements Sign {
-  @Text(80, 1)
-  watchFor!: string;
-
-  @Whole(0, 3600)
-  waitLeast!: number;
-
-  @Holds<SignBody>((s) =>
-    s.waitMost < s.waitLeast ? 'must be at least as long as the shortest wait' : null,
-  )
-  @Whole(0, 3600)
-  waitMost!: number;
-}
-
-/** What is done and said in a step, planned or being performed. */
-export class StepWords {
-  @Text(300)
-  do!: string;
-
-  @Text(600)
-  say!: string;
-
-  @Text(120)
-  cue!: string;
-
-  @TextList(8, 40)
-  gearOn!: string[];
-
-  @TextList(8, 40)
-  gearOff!: string[];
-
-  @Text(200)
-  careful!: string;
-
-  @OrNull()
-  @Part(() => SignBody)
-  sign!: SignBody | null;
-}
-
-export class TaskBody extends StepWords implements Task {
-  @Id()
-  id!: string;
-
-  @Text(80, 1)
-  name!: string;
-
-  @OneOf(PHASES)
-  phase!: Phase;
-
-  @Part(() => EstimateBody)
-  time!: EstimateBody;
-
-  @Holds<TaskBody>((t) =>
-    t.phase === 'settle' && Array.isArray(t.hands) && t.hands.length > 0
-      ? 'must be empty: what settles runs by itself'
-      : null,
-  )
-  @PartList(() => HandBody, 6)
-  hands!: HandBody[];
-
-  @OneOf(['stage', 'wings'])
-  place!: 'stage' | 'wings';
-
-  @PartList(() => AfterBody, 12)
-  after!: AfterBody[];
-
-  @YesNo()
-  eachGo!: boolean;
-
-  @OneOfList(HAZARDS)
-  hazards!: HazardKind[];
-}
+import { EstimateBody, HandBody, TaskBody } from './task';
 
 export class KitLineBody implements KitLine {
   @Id()

@@ -3,7 +3,7 @@ import { MARK_SHAPES, type MarkShape } from '../core/brief/types';
 import type { ReadyWindow } from '../core/lineup/readyWindow';
 import type { Job, RunPlan, RunSlot, RunStep } from '../core/stage/types';
 import { Id, Num, OneOf, OrNull, Part, PartList, Text, TextList, Whole, YesNo } from './fields';
-import { StepWords } from './repertoire';
+import { StepWords } from './task';
 
 class RunPositionBody {
   @Text(40)

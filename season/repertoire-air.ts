@@ -1,9 +1,8 @@
-import type { Demo, Hand } from '../core/repertoire/types';
+import type { Demo } from '../core/repertoire/types';
 import {
   set,
   EVERYBODY,
   after,
-  coldHand,
   flameHand,
   helper,
   judged,
@@ -16,11 +15,6 @@ import {
   settle,
   step,
 } from './write';
-
-/** What everybody wears who pours, carries or reaches into something that cold. */
-export const COLD_GEAR = ['Goggles', 'Face shield', 'Loose insulated gloves'];
-/** Both trained with cold liquids. */
-export const COLD_HANDS: Hand[] = [coldHand('performer'), coldHand('helper')];
 
 const smokeRingDrum: Demo = {
   id: 'smoke-ring-drum',
@@ -110,137 +104,6 @@ const smokeRingDrum: Demo = {
           EVERYBODY,
         ],
         ['lifting', 'Rolled, not carried; two for a step.'],
-      ],
-    ),
-  ],
-};
-
-const coldFlower: Demo = {
-  id: 'cold-flower',
-  name: 'Cold flower',
-  hook: 'A flower goes in soft and comes out like glass.',
-  idea: 'At very low temperatures the water in a petal is a brittle solid.',
-  keywords: ['cold', 'states of matter', 'nitrogen'],
-  ageFrom: 6,
-  ageTo: 99,
-  energy: 4,
-  talkPattern: 'showThenExplain',
-  pinnedNote: '',
-  usualPosition: 'Centre table',
-  methods: [
-    method(
-      'dip-and-shatter',
-      'dip and shatter',
-      'One flower, one dip, crushed over the tray. A second flower stands by.',
-      {
-        goesAllowed: 2,
-        warning: 'Very cold liquid on the table. Stay in your seats until we say.',
-        settings: [
-          set('dip', 'Time in the cold', 30, 's'),
-          set('petal', 'Petals and stem, thick', 2, 'mm', 'measured once'),
-          set('liquid', 'Liquid in the flask', 600, 'mL'),
-        ],
-        tasks: [
-          prepare('pour', 'Pour a little to chill the flask', [60, 90, 120], {
-            place: 'wings',
-            hands: [coldHand('anyone')],
-            gearOn: COLD_GEAR,
-            careful: 'Door open, lid loose, never in a closed vessel.',
-            hazards: ['cryogen', 'asphyxiant'],
-          }),
-          settle('chill', 'Flask chilling', [480, 600, 900], {
-            place: 'wings',
-            after: [after('pour')],
-            hazards: ['cryogen', 'asphyxiant'],
-          }),
-          prepare('top-up', 'Top the flask up', [40, 60, 90], {
-            place: 'wings',
-            hands: [coldHand('anyone')],
-            gearOn: COLD_GEAR,
-            after: [after('chill', 0, 3000)],
-            hazards: ['cryogen', 'asphyxiant'],
-          }),
-          prepare('carry', 'Bring the flask and the tray on', [30, 40, 60], {
-            hands: [coldHand('anyone')],
-            gearOn: COLD_GEAR,
-            after: [after('top-up', 0, 1500)],
-            hazards: ['cryogen'],
-          }),
-          step('soft', 'Crush a soft petal', [40, 50, 60], {
-            say: 'It bends, it squashes. It smells of summer.',
-          }),
-          step('dip', 'Dip the flower with the long tongs and count', [40, 50, 60], {
-            eachGo: true,
-            hands: COLD_HANDS,
-            say: 'Listen to it boil. It is boiling because the flower is too hot for it.',
-            cue: 'Count down from thirty with me',
-            gearOn: COLD_GEAR,
-            sign: { watchFor: 'boiling dies down', waitLeast: 3, waitMost: 15 },
-            careful: 'Nothing absorbent at the wrists.',
-            hazards: ['cryogen', 'asphyxiant'],
-          }),
-          step('crush', 'Crush it low over the tray', [20, 30, 40], {
-            eachGo: true,
-            hands: [coldHand('performer')],
-            say: 'And now it breaks like a window.',
-            cue: 'Quiet. Listen',
-            hazards: ['cryogen', 'shatter'],
-          }),
-          step('why', 'Show the tray along the table edge', [80, 110, 140], {
-            say: 'The water inside has frozen so hard that it can’t bend any more.',
-            careful: 'Nobody touches the bits until they are wet.',
-            hazards: ['shatter'],
-          }),
-          reset('take-off', 'Take the flask off and sweep up', [60, 90, 120], {
-            hands: [coldHand('anyone')],
-            gearOn: COLD_GEAR,
-            hazards: ['cryogen'],
-          }),
-        ],
-        kit: [
-          kit('cold-flask', 1, 'piece', 'perShow', '', { chilled: true }),
-          kit(
-            'nitrogen',
-            0.6,
-            'L',
-            'perGo',
-            'Topped up once; leave what is over to evaporate outdoors',
-          ),
-          kit('flower', 1, 'piece', 'perGo', 'Soft petals, short stem', { chilled: true }),
-          kit('long-tongs', 1, 'piece'),
-          kit('tray', 1, 'piece'),
-          kit('goggles', 2, 'piece'),
-          kit('cold-gloves', 2, 'pair'),
-          kit('face-shield', 2, 'piece'),
-        ],
-        needs: { clearM: 3 },
-        care: {
-          disposal:
-            'What is over stands outdoors, lid loose, until it has gone; bits swept up cold.',
-        },
-        calculators: [
-          judged('chill', {
-            kind: 'nitrogen',
-            material: 'watery',
-            mass: 15,
-            thick: setting('petal'),
-            there: setting('liquid'),
-          }),
-        ],
-        priorWorked: 5,
-      },
-      [
-        [
-          'cryogen',
-          'Trained hands, loose dry gloves, goggles and shield for each, long tongs, no closed vessel.',
-          EVERYBODY,
-        ],
-        [
-          'asphyxiant',
-          'Doors open; all that was fetched counts in the air of the room.',
-          EVERYBODY,
-        ],
-        ['shatter', 'Crushed low, over the tray; swept up before anybody comes near.', EVERYBODY],
       ],
     ),
   ],
@@ -492,4 +355,4 @@ const crushedCan: Demo = {
   ],
 };
 
-export const AIR_AND_COLD: Demo[] = [smokeRingDrum, coldFlower, cloudBurst, crushedCan];
+export const AIR: Demo[] = [smokeRingDrum, cloudBurst, crushedCan];

@@ -1,5 +1,5 @@
 import { type Request, type Response, Router } from 'express';
-import { SignBody, type SignedText } from '../../contract/day';
+import { SignatureBody, type SignedText } from '../../contract/day';
 import { risksMarkdown, signedMarkdown } from '../../core/ready/assessment/markdown';
 import { signatureAt } from '../../core/ready/assessment/signature';
 import type { RiskAssessment, Signature } from '../../core/ready/assessment/types';
@@ -45,7 +45,7 @@ export function riskRoutes(context: AppContext): Router {
 
   router.post('/:id/risks/signed', async (req, res) => {
     const { id } = req.params;
-    const said = body(SignBody, req.body);
+    const said = body(SignatureBody, req.body);
     const [name, role] = [said.name.trim(), said.role.trim()];
     const of = await drawnUp(id);
     const desk = of.open.filter(({ when }) => when === 'desk');

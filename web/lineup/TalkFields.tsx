@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { check } from '../../contract/validate';
-import { TalkBody } from '../../contract/brief';
+import { TalkBody } from '../../contract/slot';
 import type { Talk } from '../../core/brief/types';
 
 interface TalkFieldsProps {

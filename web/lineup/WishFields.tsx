@@ -6,7 +6,7 @@ import IconButton from '@mui/material/IconButton';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { WeightsBody } from '../../contract/brief';
+import { WeightsBody } from '../../contract/slot';
 import { check } from '../../contract/validate';
 import {
   ARCS,

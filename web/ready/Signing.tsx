@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { SignBody, type SignedAssessment } from '../../contract/day';
+import { SignatureBody, type SignedAssessment } from '../../contract/day';
 import { check } from '../../contract/validate';
 import { changedParts, signatureText } from '../../core/ready/assessment/markdown';
 import type { RiskAssessment } from '../../core/ready/assessment/types';
@@ -75,7 +75,7 @@ function SignForm({ of }: { of: RiskAssessment }) {
 
   async function sign(): Promise<void> {
     if (busy) return;
-    const checked = check(SignBody, { name, role });
+    const checked = check(SignatureBody, { name, role });
     if (!checked.ok) {
       setFault(checked.faults[0]?.message ?? null);
       return;

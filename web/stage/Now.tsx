@@ -120,7 +120,7 @@ export function Now({
             </Labelled>
           )}
           {step.cue && (
-            <Box sx={{ mt: 1.5, ml: { md: 10 } }}>
+            <Box sx={{ mt: 1.5, ml: { md: '104px' } }}>
               <Cue words={step.cue} />
             </Box>
           )}
@@ -135,7 +135,7 @@ export function Now({
             </Labelled>
           )}
           {step.sign && (
-            <Box sx={{ mt: 1.5, ml: { md: 10 } }}>
+            <Box sx={{ mt: 1.5, ml: { md: '104px' } }}>
               <SignTimer
                 sign={step.sign}
                 since={live.signAt === null ? null : Math.max(0, time - live.signAt)}

@@ -229,7 +229,7 @@ export const Labelled = ({ label, children }: { label: string; children: ReactNo
   >
     <Box
       sx={{
-        width: { md: 64 },
+        width: { md: 88 },
         flex: 'none',
         font: { xs: '600 16px Atkinson', md: '600 24px/32px Atkinson' },
         color: 'var(--muted)',
