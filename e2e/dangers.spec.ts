@@ -85,7 +85,15 @@ test('a range on the bench: the verdict covers it, and says what to measure firs
   await page.getByRole('textbox', { name: 'Temperature' }).fill('8 to 30');
   await expect(page.getByText(/Measure .*temperature.* first/i)).toBeVisible();
   await page.getByRole('textbox', { name: 'Temperature' }).fill('30 to');
+  await expect(page.getByRole('alert')).toContainText('Temperature');
   await expect(page.getByRole('textbox', { name: 'Temperature' })).toHaveValue('30 to');
+  // With its unit, in another one, and in words.
+  await page.getByRole('textbox', { name: 'Temperature' }).fill('46 to 86 °F');
+  await expect(page.getByText(/Measure .*temperature.* first/i)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Temperature' }).fill('20 °C');
+  await page.getByRole('textbox', { name: 'Dose' }).fill('a good squirt');
+  await expect(page.getByText(/Will light/)).toBeVisible();
+  await expect(page.getByRole('alert')).toHaveCount(0);
 });
 
 test('what the calculators rest on is a table, by keyboard from the bench and back', async ({

@@ -19,7 +19,7 @@ export const MORE_ITEMS: Item[] = [
     gramsEach: 320,
     ...bought(1, 280, 2),
   }),
-  item('stiff-bottle', 'Stiff plastic bottle, wide neck, 2 L', 'equipment', {
+  item('stiff-bottle', 'Stiff plastic bottle with stopper, wide neck, 2 L', 'equipment', {
     ...test('no crack, no scratch, neck wider than a thumb', true),
     ...air,
     gramsEach: 120,
@@ -42,6 +42,10 @@ export const MORE_ITEMS: Item[] = [
   item('snuffer', 'Candle snuffer', 'equipment', { ...air, gramsEach: 80, owned: 1 }),
   item('knife', 'Kitchen knife, in its sheath', 'equipment', { ...wet, gramsEach: 120, owned: 1 }),
   item('sieve', 'Sieve', 'equipment', { ...wet, gramsEach: 150, owned: 1 }),
+  item('jug', 'Jug', 'equipment', { ...wet, gramsEach: 300, owned: 1 }),
+  item('funnel', 'Funnel', 'equipment', { ...wet, gramsEach: 30, owned: 1 }),
+  item('balloon-pump', 'Balloon pump', 'equipment', { ...air, gramsEach: 150, owned: 1 }),
+  item('film-cloth', 'Strip of cloth', 'equipment', { ...wet, gramsEach: 40, owned: 2 }),
   item('kettle', 'Kettle', 'equipment', { gramsEach: 1100, owned: 1, testEvery: 365 }),
   item('washing-soda', 'Washing soda', 'consumable', {
     ...wet,

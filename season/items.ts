@@ -54,6 +54,11 @@ const EQUIPMENT: Item[] = [
     gramsEach: 480,
     packs: [pack(1, 'piece', 850, 2, QUAY)],
   }),
+  item('measuring-cup', 'Measuring cup', 'equipment', {
+    boxId: 'box-wet',
+    gramsEach: 60,
+    owned: 3,
+  }),
   item('cylinder', 'Tall measuring cylinder', 'equipment', {
     ...test('no cracks at the foot'),
     ...wet,

@@ -149,7 +149,8 @@ const cloudBurst: Demo = {
             eachGo: true,
             hands: [flameHand('performer'), helper],
             say: 'A speck of dust for every drop to sit on.',
-            careful: 'Match into the cup of water; the helper has the blanket.',
+            careful:
+              'Match into the cup of water; the helper has the blanket. A further go: fresh warm water first.',
             gearOn: ['Goggles'],
             hazards: ['openFlame'],
           }),
@@ -280,7 +281,9 @@ const crushedCan: Demo = {
             after: [after('can-on')],
             hazards: ['hot'],
           }),
+          // A further go: the fresh can warms meanwhile.
           step('press', 'Push on the table with one finger', [40, 50, 70], {
+            eachGo: true,
             say: 'The air is pressing on you as hard as two people standing on your hand.',
             after: [after('simmer', 0, 120)],
             hazards: ['hot'],
@@ -306,7 +309,7 @@ const crushedCan: Demo = {
             gearOff: ['Goggles'],
             hazards: ['hot'],
           }),
-          reset('refill', 'Fresh can with water onto the plate', [20, 30, 40], {
+          reset('refill', 'For another go, a fresh can with water onto the plate', [20, 30, 40], {
             eachGo: true,
             hazards: ['hot'],
           }),

@@ -200,7 +200,8 @@ const fogBubbles: Demo = plainDemo(
           hands: [coldHand('performer')],
           say: 'It does not melt. It goes straight to gas.',
           gearOn: ['Goggles', 'Loose insulated gloves'],
-          careful: 'Tongs, never fingers; bowl open, never a lid.',
+          careful:
+            'Tongs, never fingers; bowl open, never a lid. A further go: fresh warm water first.',
           hazards: ['cryogen', 'asphyxiant'],
         }),
         step('skin', 'Draw the film over the rim', [20, 30, 50], {
@@ -231,6 +232,7 @@ const fogBubbles: Demo = plainDemo(
       ],
       kit: [
         kit('wide-bowl', 1, 'piece'),
+        kit('film-cloth', 1, 'piece'),
         kit('dry-ice', 80, 'g', 'perGo', 'In an open box, never a closed one'),
         kit('warm-water', 600, 'mL', 'perGo'),
         kit('detergent', 2, 'squirt'),
@@ -296,7 +298,7 @@ const shrinkingBalloon: Demo = plainDemo(
           eachGo: true,
           hands: [coldHand('performer')],
           say: 'Where does all that air go?',
-          cue: 'Hold your breath with it',
+          cue: 'Say when it is gone',
           gearOn: COLD_GEAR,
           careful: 'Nothing absorbent at the wrists.',
           hazards: ['cryogen', 'asphyxiant'],
@@ -320,6 +322,7 @@ const shrinkingBalloon: Demo = plainDemo(
         kit('cold-flask', 1, 'piece', 'perShow', '', { chilled: true }),
         kit('nitrogen', 0.5, 'L', 'perGo'),
         kit('balloon', 1, 'piece', 'perGo'),
+        kit('balloon-pump', 1, 'piece'),
         kit('long-tongs', 1, 'piece'),
         kit('goggles', 2, 'piece'),
         kit('cold-gloves', 2, 'pair'),

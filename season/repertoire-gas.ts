@@ -27,7 +27,7 @@ const cabbageColours: Demo = plainDemo(
     'five glasses',
     'Juice poured into five glasses that look empty or hold something clear.',
     {
-      goesAllowed: 2,
+      goesAllowed: 1,
       settings: [
         set('juice', 'Juice in each', 60, 'mL'),
         set('vinegar', 'Vinegar in the first', 1, 'tsp'),
@@ -86,6 +86,7 @@ const cabbageColours: Demo = plainDemo(
         kit('kettle', 1, 'piece'),
         kit('knife', 1, 'piece'),
         kit('sieve', 1, 'piece'),
+        kit('jug', 1, 'piece'),
         kit('wide-bowl', 1, 'piece'),
         kit('stem-glass', 5, 'piece'),
         kit('vinegar', 1, 'tsp'),
@@ -132,7 +133,9 @@ const fillingBalloon: Demo = plainDemo(
         'A balloon of latex: whoever is allergic to it, please keep your distance and tell us.',
       care: { disposal: 'Down the sink; balloon in the bin, never let fly outdoors.' },
       tasks: [
-        prepare('powder', 'Fill the balloon with powder', [40, 50, 70], { place: 'wings' }),
+        prepare('powder', 'Fill the balloon with powder through the funnel', [40, 50, 70], {
+          place: 'wings',
+        }),
         prepare('bottle', 'Pour the vinegar in', [20, 30, 40], { place: 'wings' }),
         prepare('on', 'Stretch the balloon over the neck', [15, 20, 40], {
           after: [after('powder'), after('bottle')],
@@ -151,6 +154,7 @@ const fillingBalloon: Demo = plainDemo(
       ],
       kit: [
         kit('narrow-bottle', 1, 'piece'),
+        kit('funnel', 1, 'piece'),
         kit('balloon', 1, 'piece', 'perGo'),
         kit('vinegar', 100, 'mL', 'perGo'),
         kit('bicarbonate', 7, 'g', 'perGo'),

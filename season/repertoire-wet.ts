@@ -16,8 +16,9 @@ import {
   step,
 } from './write';
 
-const foamClearing: Task[] = [
-  reset('wipe', 'Wipe the table', [60, 80, 120], { hazards: ['slip'] }),
+/** What is left of the stronger one still stains and irritates. */
+const foamClearing = (gearOn: string[]): Task[] => [
+  reset('wipe', 'Wipe the table', [60, 80, 120], { gearOn, hazards: ['slip'] }),
   settle('dry', 'Table drying', [200, 240, 300], { after: [after('wipe')], hazards: ['slip'] }),
 ];
 
@@ -97,11 +98,12 @@ const foamFountain: Demo = {
             gearOff: ['Splash gloves'],
             hazards: ['slip'],
           }),
-          ...foamClearing,
+          ...foamClearing([]),
         ],
         kit: [
           kit('cylinder', 1, 'piece', 'perGo', '', { instead: ['narrow-bottle'] }),
           kit('tray', 1, 'piece'),
+          kit('measuring-cup', 2, 'piece'),
           kit('peroxide-3', 110, 'mL', 'perGo', '', {
             instead: ['peroxide-9'],
             strength: { value: 3, kind: 'massPerVolume' },
@@ -176,11 +178,12 @@ const foamFountain: Demo = {
             say: 'All that, from a pinch of salt that is still there at the end.',
             hazards: ['hot', 'slip'],
           }),
-          ...foamClearing,
+          ...foamClearing(['Goggles', 'Splash gloves']),
         ],
         kit: [
           kit('cylinder', 1, 'piece', 'perGo', '', { instead: ['narrow-bottle'] }),
           kit('tray', 1, 'piece'),
+          kit('measuring-cup', 1, 'piece'),
           kit('peroxide-9', 40, 'mL', 'perGo', 'Fresh bottle, vented cap'),
           kit('iodide', 2, 'g', 'perGo'),
           kit('detergent', 1, 'tsp', 'perGo'),

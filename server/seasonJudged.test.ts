@@ -103,6 +103,17 @@ test('every method was gone through, with every hazard answered and nothing of i
   }
 });
 
+test('the launch, outdoors with everybody behind its line, is answered too, and lands within what is kept clear', () => {
+  const demo = server.context.demos.list().find(({ id }) => id === 'bottle-launch');
+  const [method] = demo?.methods ?? [];
+  const vay = server.context.venues.list().find(({ outdoors }) => outdoors);
+  if (!demo || !method || !vay) throw new Error('no launch');
+  const shown = { ...alone(demo, method), venue: { ...vay, frontRowM: 30 } };
+  const found = judge(shown, timelineOf(shown));
+  expect(found.filter(({ level }) => !['ok', 'watch'].includes(level))).toEqual([]);
+  expect(found.find(({ key }) => key.endsWith(':judged-water-rocket'))?.level).toBeDefined();
+});
+
 test('every thing that a step names is in the kit, and every step that is watched has words or hands', () => {
   const NAMED: readonly (readonly [word: RegExp, item: RegExp])[] = [
     [/\btongs\b/i, /tongs/i],
@@ -118,6 +129,21 @@ test('every thing that a step names is in the kit, and every step that is watche
     [/\bchop\b/i, /knife/i],
     [/\bice\b/i, /ice/i],
     [/\bstool/i, /stool/i],
+    [/\bstopper/i, /stopper|pressure bottle/i],
+    [/\bpump\b/i, /pump/i],
+    [/\bjug\b/i, /jug/i],
+    [/\bfunnel\b/i, /funnel/i],
+    [/\bcups?\b/i, /cup/i],
+    [/\bmeasure (the|2)/i, /measur/i],
+    [/\bbowl\b/i, /bowl/i],
+    [/\btray\b/i, /tray/i],
+    [/\bcloth\b|film over/i, /cloth/i],
+    [/\bcrate\b/i, /crate/i],
+    [/\bdishes\b/i, /dishes/i],
+    [/\bdryer\b/i, /dryer/i],
+    [/\bforks\b/i, /forks/i],
+    [/\bwool\b/i, /wool/i],
+    [/\bflask\b/i, /flask/i],
   ];
   const items = new Map(server.context.items.list().map((item) => [item.id, item.name]));
   for (const { demo, method } of demos()) {

@@ -1,7 +1,7 @@
 /** From what a method's input is bound to, to a value in the calculator's own unit. */
 import type { BoundInput } from '../repertoire/care';
 import type { Setting } from '../repertoire/types';
-import { HOUSEHOLD, HOUSEHOLD_SPREAD, type HouseholdSizes } from '../units/household';
+import { HOUSEHOLD, type HouseholdSizes, spreadOf } from '../units/household';
 import { type UnitId, dimensionOf, fromBase, toBase } from '../units/units';
 import type { FactId, NumberInput, Calculator, Values } from './calculator';
 import type { Ranges } from './range';
@@ -23,13 +23,6 @@ export function settingValue(
 ): number | null {
   const unit = unitFor(input, setting.unit);
   return unit === null ? null : fromBase(toBase(setting.value, setting.unit, sizes), unit);
-}
-
-/** What a household word may be off by; 1 for what has a fixed size, and for sizes that somebody set. */
-function spreadOf(unit: UnitId, sizes: HouseholdSizes): number {
-  if (!(unit in HOUSEHOLD)) return 1;
-  const word = unit as keyof HouseholdSizes;
-  return sizes[word] === HOUSEHOLD[word] ? HOUSEHOLD_SPREAD[word] : 1;
 }
 
 /** From what to what a setting may be, as the calculator calculates with it; null where it is one figure. */

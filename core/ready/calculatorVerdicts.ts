@@ -20,7 +20,7 @@ import {
 import { listInWords, lowerFirst } from '../words';
 import { FACT_WORDS, dayFactsAt, expectedFacts } from './facts';
 import { isolated } from './isolated';
-import { type Verdict, type VerdictPlace, verdict } from './verdict';
+import { DAY_FIGURES, type Verdict, type VerdictPlace, verdict } from './verdict';
 
 /** The numbers that were put in, as lines of the working. */
 function inputSteps(
@@ -50,8 +50,6 @@ const sentence = (words: string): string => `${words.charAt(0).toUpperCase()}${w
 const OF_VENUE: readonly FactId[] = ['roomVolume', 'airChanges', 'frontRow', 'backRow'];
 const OF_BRIEF: readonly FactId[] = ['youngest'];
 
-const FIGURES: VerdictPlace = { page: 'ready', part: 'figures' };
-
 /** Where what is not known is put in; what the desk can answer comes before what only the day can. */
 function placeOf(
   { venue }: ShowBundle,
@@ -62,7 +60,7 @@ function placeOf(
     return { page: 'demo', id: demo.id, methodId: method.id, part: 'calculations' };
   if (missing.some((fact) => OF_VENUE.includes(fact)))
     return venue ? { page: 'venue', id: venue.id } : { page: 'brief' };
-  return missing.some((fact) => OF_BRIEF.includes(fact)) ? { page: 'brief' } : FIGURES;
+  return missing.some((fact) => OF_BRIEF.includes(fact)) ? { page: 'brief' } : DAY_FIGURES;
 }
 
 /** What would have to be known before it is a pass; null when all of it is. */

@@ -4,7 +4,7 @@ import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Needs } from '../repertoire/care';
 import { formatAmount } from '../units/format';
 import type { VerdictLevel } from '../calculators/calculator';
-import { type Verdict, type VerdictPlace, verdict } from './verdict';
+import { DAY_FIGURES, type Verdict, type VerdictPlace, verdict } from './verdict';
 
 interface Finding {
   of: string;
@@ -129,7 +129,6 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
   if (needs.windMost === null || !venue?.outdoors) return [];
   const limit = `${formatAmount(needs.windMost, 'mps')} at the most`;
   const { wind, measured } = show.conditions;
-  const figures: VerdictPlace = { page: 'ready', part: 'figures' };
   if (wind === null)
     return [
       {
@@ -138,7 +137,7 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
         message: `Limit ${limit}: the wind is not known.`,
         remedy: 'Measure the wind.',
         limit,
-        place: figures,
+        place: DAY_FIGURES,
       },
     ];
   const figure = formatAmount(wind, 'mps');
@@ -151,7 +150,7 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
         remedy: 'Measure the wind.',
         figure,
         limit,
-        place: figures,
+        place: DAY_FIGURES,
       },
     ];
   return wind > needs.windMost

@@ -1,6 +1,7 @@
 /** What the store lacks of what the show takes. */
 import type { ShowBundle } from '../brief/types';
 import type { Share } from '../inventory/allocate';
+import type { Item } from '../repertoire/types';
 import { formatTotal } from '../units/format';
 import { dimensionOf } from '../units/units';
 import { type Verdict, verdict } from './verdict';
@@ -22,32 +23,49 @@ const unreadable = verdict({
   place: { page: 'kit' },
 });
 
-export const stockVerdicts = (bundle: ShowBundle, shares: StockShares): Verdict[] =>
-  shares === null
-    ? [unreadable]
-    : shares.flatMap(({ itemId, need, got, short, outOfDate }): Verdict[] => {
-        const item = bundle.items.find(({ id }) => id === itemId);
-        if (!item || short <= 0) return [];
-        const text = (base: number): string => formatTotal(base, dimensionOf(item.unit), item.unit);
-        const slots = bundle.show.slots.filter((slot) =>
-          bundle.demos
-            .find(({ id }) => id === slot.demoId)
-            ?.methods.find(({ id }) => id === slot.methodId)
-            ?.kit.some((line) => line.itemId === itemId),
-        );
-        return [
-          verdict({
-            key: `stock:${itemId}`,
-            kind: 'kit',
-            level: 'fix',
-            title: item.name,
-            message: `${text(short)} short: the show takes ${text(need)}, and ${got > 0 ? `${text(got)} of it is there` : 'none is there'}${outOfDate > 0 ? `; ${text(outOfDate)} will be out of date` : ''}.`,
-            remedy: 'Buy it, count it again, or take what may be used instead.',
-            figure: text(got),
-            limit: text(need),
-            source: 'the store, after the shows before this one',
-            slotIds: slots.map(({ id }) => id),
-            place: { page: 'kit' },
-          }),
-        ];
-      });
+export interface Shortage {
+  item: Item;
+  share: StockShare;
+  /** “4 short”. */
+  text: string;
+}
+
+/** Things of which a show gets less than it takes; none where that can't be worked out. */
+export const shortages = ({ items }: Pick<ShowBundle, 'items'>, shares: StockShares): Shortage[] =>
+  (shares ?? []).flatMap((share) => {
+    const item = items.find(({ id }) => id === share.itemId);
+    return item && share.short > 0
+      ? [{ item, share, text: `${amountOf(share.short, item)} short` }]
+      : [];
+  });
+
+const amountOf = (base: number, { unit }: Item): string =>
+  formatTotal(base, dimensionOf(unit), unit);
+
+const slotsWith = ({ show, demos }: ShowBundle, itemId: string): string[] =>
+  show.slots.flatMap(({ id, demoId, methodId }) => {
+    const method = demos
+      .find((demo) => demo.id === demoId)
+      ?.methods.find((one) => one.id === methodId);
+    return method?.kit.some((line) => line.itemId === itemId) ? [id] : [];
+  });
+
+export const stockVerdicts = (bundle: ShowBundle, shares: StockShares): Verdict[] => [
+  ...(shares === null ? [unreadable] : []),
+  ...shortages(bundle, shares).map(({ item, share: { need, got, outOfDate }, text: short }) => {
+    const text = (base: number): string => amountOf(base, item);
+    return verdict({
+      key: `stock:${item.id}`,
+      kind: 'kit',
+      level: 'fix',
+      title: item.name,
+      message: `${short}: the show takes ${text(need)}, and ${got > 0 ? `${text(got)} of it is there` : 'none is there'}${outOfDate > 0 ? `; ${text(outOfDate)} will be out of date` : ''}.`,
+      remedy: 'Buy it, count it again, or take what may be used instead.',
+      figure: text(got),
+      limit: text(need),
+      source: 'the store, after the shows before this one',
+      slotIds: slotsWith(bundle, item.id),
+      place: { page: 'kit' },
+    });
+  }),
+];

@@ -30,6 +30,9 @@ export type VerdictPlace =
   /** Figures that only the day can give, or the plan of the stage. */
   | { page: 'ready'; part: 'figures' | 'plan' };
 
+/** Only the day can give it. */
+export const DAY_FIGURES: VerdictPlace = { page: 'ready', part: 'figures' };
+
 export interface Verdict extends Omit<Assessment, 'level'> {
   /** The same for the same thing judged, as long as its slot is in the show. */
   key: string;

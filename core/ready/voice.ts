@@ -6,7 +6,7 @@ import { workingStep } from '../calculators/calculator';
 import { passes } from '../calculators/edge';
 import { dayFactsOf, expectedFacts } from './facts';
 import { lowerFirst } from '../words';
-import { type Verdict, verdict } from './verdict';
+import { DAY_FIGURES, type Verdict, verdict } from './verdict';
 
 export function voiceVerdicts(bundle: ShowBundle): Verdict[] {
   const { sound, backRow } = dayFactsOf(bundle);
@@ -36,7 +36,7 @@ export function voiceVerdicts(bundle: ShowBundle): Verdict[] {
             level: 'unknown' as const,
             message: `Only expected so far. ${message}`,
             remedy: 'Measure how loud the room is.',
-            place: { page: 'ready' as const, part: 'figures' as const },
+            place: DAY_FIGURES,
           }
         : {}),
       steps: [

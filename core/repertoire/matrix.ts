@@ -39,9 +39,19 @@ export interface RiskMatrix {
 /** The five-by-five form that safety authorities publish, with its usual steps (from memory); a house may set others. */
 export const USUAL_MATRIX: RiskMatrix = { medium: 5, high: 10, extreme: 15 };
 
-export function riskLevel({ likelihood, severity }: Rating, matrix: RiskMatrix): RiskLevel {
-  const product = likelihood * severity;
+/** What the steps of the matrix count: likelihood times severity. */
+export const riskProduct = ({ likelihood, severity }: Rating): number => likelihood * severity;
+
+export function riskLevel(rating: Rating, matrix: RiskMatrix): RiskLevel {
+  const product = riskProduct(rating);
   if (product >= matrix.extreme) return 'extreme';
   if (product >= matrix.high) return 'high';
   return product >= matrix.medium ? 'medium' : 'low';
+}
+
+/** “3 × 4 = 12, high”, or “not rated”. */
+export function ratingText(rating: Rating | null, matrix: RiskMatrix): string {
+  if (rating === null) return 'not rated';
+  const level = RISK_LEVEL_WORDS[riskLevel(rating, matrix)];
+  return `${rating.likelihood} × ${rating.severity} = ${riskProduct(rating)}, ${level}`;
 }

@@ -13,7 +13,7 @@ export interface HouseholdSizes {
  * How far a word without a fixed size may be off: from its size over this to its size times this. Our own
  * marks; who has measured their own squirt has set it, and then it is what it is.
  */
-export const HOUSEHOLD_SPREAD: Readonly<HouseholdSizes> = {
+const HOUSEHOLD_SPREAD: Readonly<HouseholdSizes> = {
   drop: 1.3,
   squirt: 1.6,
   stroke: 1.2,
@@ -26,3 +26,10 @@ export const HOUSEHOLD: Readonly<HouseholdSizes> = {
   stroke: 250,
   pinch: 0.4,
 };
+
+/** What a word may be off by; 1 for what has a fixed size, and for sizes that somebody set. */
+export function spreadOf(unit: string, sizes: HouseholdSizes): number {
+  if (!(unit in HOUSEHOLD)) return 1;
+  const word = unit as keyof HouseholdSizes;
+  return sizes[word] === HOUSEHOLD[word] ? HOUSEHOLD_SPREAD[word] : 1;
+}

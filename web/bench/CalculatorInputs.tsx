@@ -9,7 +9,9 @@ import {
   type Values,
 } from '../../core/calculators/calculator';
 import type { Ranges } from '../../core/calculators/range';
+import { parseRange } from '../../core/units/range';
 import { UNITS } from '../../core/units/units';
+import { useSettings } from '../app/data';
 import { Pick } from '../parts/Pick';
 
 interface CalculatorInputsProps {
@@ -19,14 +21,6 @@ interface CalculatorInputsProps {
   ranges: Ranges;
   faults: Readonly<Record<string, string>>;
   onChange: (id: string, value: number | string, most?: number) => void;
-}
-
-/** “40 to 60”, “40–60”: the two ends; null for anything else. */
-export function rangeTyped(text: string): readonly [least: number, most: number] | null {
-  const found = /^\s*(-?[\d.,]+)\s*(?:to|–|—|\.\.)\s*(-?[\d.,]+)\s*$/i.exec(text);
-  if (!found) return null;
-  const [least, most] = [found[1], found[2]].map((part) => Number((part ?? '').replace(',', '.')));
-  return least !== undefined && most !== undefined && most > least ? [least, most] : null;
 }
 
 interface NumberFieldProps {
@@ -39,10 +33,11 @@ interface NumberFieldProps {
 
 /** A figure to type or to slide. What is typed may go beyond the slider’s ends. */
 function NumberField({ input, value, range, fault, onChange }: NumberFieldProps) {
+  const sizes = useSettings().data?.household;
   const [text, setText] = useState(toThreeFigures(value));
   useEffect(() => {
     if (range) return;
-    if (Number(text.replace(',', '.')) !== value && !Number.isNaN(value))
+    if (parseRange(text, input.unit, sizes)?.least !== value && !Number.isNaN(value))
       setText(toThreeFigures(value));
   }, [value, range]);
   const unit = input.unit === 'piece' ? '' : UNITS[input.unit].label;
@@ -67,13 +62,8 @@ function NumberField({ input, value, range, fault, onChange }: NumberFieldProps)
           error={fault !== undefined}
           onChange={(event) => {
             setText(event.target.value);
-            const ends = rangeTyped(event.target.value);
-            if (ends) {
-              onChange(...ends);
-              return;
-            }
-            const typed = event.target.value.trim().replace(',', '.');
-            onChange(typed === '' ? NaN : Number(typed));
+            const typed = parseRange(event.target.value, input.unit, sizes);
+            onChange(typed?.least ?? NaN, typed?.most ?? undefined);
           }}
           slotProps={{
             htmlInput: { inputMode: 'decimal' },

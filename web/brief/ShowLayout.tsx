@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
 import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
+import { shortages } from '../../core/ready/stock';
 import { kitList } from '../../core/kit/kit';
 import { withoutSlots } from '../../core/lineup/change';
 import { lostSlots } from '../../core/lineup/fromBundle';
@@ -29,7 +30,7 @@ interface Stage {
 }
 
 /** The six stages of work, each with one line that says how it stands. */
-function useStages({ show, timeline, bundle, ready: readiness }: OpenShow): Stage[] {
+function useStages({ show, timeline, bundle, answer, ready: readiness }: OpenShow): Stage[] {
   const { data: shows = [] } = useShows();
   const { data: followUps = [] } = useFollowUps();
   const summary = shows.find((one) => one.id === show.id);
@@ -38,7 +39,7 @@ function useStages({ show, timeline, bundle, ready: readiness }: OpenShow): Stag
   const finish = finishOf(timeline, parseClock(show.start));
   const { state: ready } = readiness;
   const kit = kitList(bundle, timeline).length;
-  const short = readiness.verdicts.filter(({ key }) => key.startsWith('stock:')).length;
+  const short = shortages(bundle, answer.shares).length;
   const open = followUps.filter((entry) => entry.showId === show.id && !entry.done).length;
   const conflicts = timeline.conflicts.length;
   const lineup = conflicts

@@ -5,6 +5,7 @@ import {
   LIKELIHOOD_WORDS,
   RISK_LEVEL_WORDS,
   riskLevel,
+  riskProduct,
   type RiskLevel,
   type RiskMatrix,
   SEVERITY_WORDS,
@@ -64,10 +65,11 @@ export const MatrixSection = ({ matrix }: { matrix: RiskMatrix }) => (
                 {likely + 1} · {words}
               </th>
               {SEVERITY_WORDS.map((severe, bad) => {
-                const level = riskLevel({ likelihood: likely + 1, severity: bad + 1 }, matrix);
+                const rating = { likelihood: likely + 1, severity: bad + 1 };
+                const level = riskLevel(rating, matrix);
                 return (
                   <Box component="td" key={severe} sx={{ background: GROUND[level] }}>
-                    {(likely + 1) * (bad + 1)} {RISK_LEVEL_WORDS[level]}
+                    {riskProduct(rating)} {RISK_LEVEL_WORDS[level]}
                   </Box>
                 );
               })}

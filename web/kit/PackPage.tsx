@@ -8,6 +8,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
+import { shortages } from '../../core/ready/stock';
 import { kitList } from '../../core/kit/kit';
 import { weightWords } from '../../core/kit/labels';
 import {
@@ -156,11 +157,9 @@ function Packing({ open }: { open: OpenShow }) {
   const shown = packed.filter((one) => only === null || one.box?.id === only);
   const boxed = packed.filter((one) => one.box !== null);
   const missing = way === 'home' ? state.open : [];
-  const lacking = open.ready.verdicts.filter(({ key }) => key.startsWith('stock:'));
+  const lacking = shortages(open.bundle, open.answer.shares);
   const shortOf = (itemId: string): string =>
-    way === 'out'
-      ? (lacking.find(({ key }) => key === `stock:${itemId}`)?.message.split(':')[0] ?? '')
-      : '';
+    way === 'out' ? (lacking.find(({ item }) => item.id === itemId)?.text ?? '') : '';
   if (packed.length === 0)
     return <Empty title="Nothing to pack yet">The list follows from the line-up.</Empty>;
   return (

@@ -2,12 +2,7 @@
 import Box from '@mui/material/Box';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { HAZARD_FIGURES } from '../../core/repertoire/hazards';
-import {
-  LIKELIHOOD_WORDS,
-  RISK_LEVEL_WORDS,
-  riskLevel,
-  SEVERITY_WORDS,
-} from '../../core/repertoire/matrix';
+import { LIKELIHOOD_WORDS, ratingText, SEVERITY_WORDS } from '../../core/repertoire/matrix';
 import type { Hazard } from '../../core/repertoire/types';
 import { useRiskMatrix } from '../app/data';
 import { Choice, Figure, Many, Words } from '../parts/form';
@@ -44,11 +39,7 @@ function RatingFields({ name, label }: { name: string; label: string }) {
         options={steps(SEVERITY_WORDS)}
         onChange={(value) => set('severity', value)}
       />
-      <Box sx={{ fontSize: 13, color: 'var(--muted)' }}>
-        {rating
-          ? `${rating.likelihood} × ${rating.severity}: ${RISK_LEVEL_WORDS[riskLevel(rating, matrix)]}`
-          : 'not rated yet'}
-      </Box>
+      <Box sx={{ fontSize: 13, color: 'var(--muted)' }}>{ratingText(rating, matrix)}</Box>
     </Box>
   );
 }

@@ -10,7 +10,7 @@ import { formatClock, parseClock } from '../../time/clock';
 import { formatAmount } from '../../units/format';
 import { listInWords, lowerFirst } from '../../words';
 import { dayFactsOf, expectedFacts, FACT_WORDS } from '../facts';
-import { type Verdict, verdict } from '../verdict';
+import { DAY_FIGURES, type Verdict, verdict } from '../verdict';
 import { gasesOf } from './gases';
 
 /** What stands in for figures that are not known, to find out only whether there is any gas at all. */
@@ -70,9 +70,7 @@ export function airVerdicts(
         message: `Whether there is air enough is not known: ${missing.map((fact) => FACT_WORDS[fact]).join(', ')}.`,
         remedy: 'Put it in with the venue, or measure it.',
         // Size and airing are the venue’s; the others are measured on the day.
-        ...(roomVolume === null || airChanges === null
-          ? {}
-          : { place: { page: 'ready' as const, part: 'figures' as const } }),
+        ...(roomVolume === null || airChanges === null ? {} : { place: DAY_FIGURES }),
       }),
     ];
   const gases = gasesOf(bundle, timeline, { celsius: temperature, kPa: pressure }, options);
@@ -119,7 +117,7 @@ export function airVerdicts(
         : level === 'ok'
           ? 'Doors open all the same; low corners and pits fill first.'
           : `Take less, open doors on two sides, or go outdoors. ${AIR_RESCUE}`,
-      ...(open ? { place: { page: 'ready' as const, part: 'figures' as const } } : {}),
+      ...(open ? { place: DAY_FIGURES } : {}),
       steps: [
         ...gases.lets.map((gas) =>
           workingStep(

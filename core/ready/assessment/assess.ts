@@ -5,8 +5,7 @@ import type { Timeline } from '../../lineup/types';
 import { AT_RISK_WORDS, FIRST_AID, HAZARD_WORDS } from '../../repertoire/hazards';
 import {
   LIKELIHOOD_WORDS,
-  RISK_LEVEL_WORDS,
-  riskLevel,
+  ratingText,
   type RiskMatrix,
   SEVERITY_WORDS,
 } from '../../repertoire/matrix';
@@ -49,13 +48,6 @@ const toldElsewhere = ({ kind, slotIds }: Verdict): boolean =>
 
 const matrixWords = ({ medium, high, extreme }: RiskMatrix): string =>
   `Likelihood (1 ${LIKELIHOOD_WORDS[0]} to 5 ${LIKELIHOOD_WORDS[4]}) × severity (1 ${SEVERITY_WORDS[0]} to 5 ${SEVERITY_WORDS[4]}): medium from ${medium}, high from ${high}, extreme from ${extreme}.`;
-
-function ratingText(rating: Hazard['after'], matrix: RiskMatrix): string {
-  if (rating === null) return 'not rated';
-  const { likelihood, severity } = rating;
-  const level = RISK_LEVEL_WORDS[riskLevel(rating, matrix)];
-  return `${likelihood} × ${severity} = ${likelihood * severity}, ${level}`;
-}
 
 function rowOf({ bundle, timeline }: Drawn, resolved: ResolvedSlot, hazard: Hazard): RiskRow {
   // The first finding is about the words of its control, which stand by themselves.

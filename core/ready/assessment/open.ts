@@ -5,7 +5,7 @@ import { HAZARD_WORDS } from '../../repertoire/hazards';
 import type { Item } from '../../repertoire/types';
 import type { Readiness } from '../go';
 import { lowerFirst } from '../../words';
-import type { Verdict } from '../verdict';
+import { DAY_FIGURES, type Verdict } from '../verdict';
 import type { OpenQuestion } from './types';
 
 const fromVerdict = ({ title, message, remedy, place }: Verdict): OpenQuestion => ({
@@ -88,7 +88,7 @@ export function openQuestions(
       what: `Check: ${check.title.replace(/[.]+$/, '')}.`,
       remedy: '',
       when: 'day',
-      place: { page: 'ready', part: 'figures' },
+      place: DAY_FIGURES,
     })),
   ];
   const of = (when: OpenQuestion['when']): OpenQuestion[] =>
