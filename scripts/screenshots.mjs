@@ -33,7 +33,28 @@ const SHOW = '/shows/harbour-light-festival';
 const wide = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
 
+const MINUTE = 60_000;
+
+/** Moves the show so that it began 25 minutes ago: whatever the hour, the picture shows one on its way. */
+async function beginEarlier(page) {
+  const address = `${url}/api${SHOW}`;
+  const show = await (await page.request.get(address)).json();
+  const minutes = (clock) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
+  const begun = Math.floor((Date.now() - 25 * MINUTE) / MINUTE) % 1440;
+  const by = begun - minutes(show.start);
+  const moved = (clock) => {
+    const at = (minutes(clock) + by + 1440) % 1440;
+    return `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`;
+  };
+  const times = ['arrival', 'doors', 'start', 'hardFinish'].map((name) => [
+    name,
+    moved(show[name]),
+  ]);
+  await page.request.put(address, { data: { ...show, ...Object.fromEntries(times) } });
+}
+
 async function rehearse(page) {
+  await beginEarlier(page);
   const post = (path, body) =>
     page.request.post(`${url}/api${path}`, { data: body }).then((answer) => answer.json());
   const run = await post(`${SHOW}/runs`, { id: `shot-${Date.now()}`, kind: 'rehearsal' });
@@ -51,7 +72,7 @@ async function rehearse(page) {
   const db = new Database(join(folder, 'demo.sqlite'));
   db.prepare('UPDATE run SET created_at = created_at - 3600000 WHERE id = ?').run(run.id);
   db.close();
-  const start = Date.now() - 25 * 60_000;
+  const start = Math.floor((Date.now() - 25 * MINUTE) / MINUTE) * MINUTE;
   const events = [{ ...blank, id: 's', at: start, kind: 'start' }];
   let at = start;
   for (const slot of run.plan.slots.slice(0, 5))

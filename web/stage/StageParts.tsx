@@ -109,19 +109,27 @@ export function SignTimer({
     );
   return (
     <Box role="timer" aria-label={`Since ${sign.watchFor}`}>
-      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: { xs: 1, md: 2 } }}>
         <Box
           component="b"
           sx={{ font: { xs: '800 48px/52px Bricolage', md: '800 72px/72px Bricolage' } }}
         >
           {formatDuration(since)}
         </Box>
-        <Box component="span" sx={{ color: 'var(--muted)', fontSize: { xs: 18, md: 26 } }}>
+        <Box
+          component="span"
+          sx={{ color: 'var(--muted)', fontSize: { xs: 15, md: 26 }, minWidth: 0 }}
+        >
           since {sign.watchFor}
         </Box>
         <Box
           component="span"
-          sx={{ ml: 'auto', color: 'var(--ember)', fontSize: { xs: 22, md: 32 } }}
+          sx={{
+            ml: 'auto',
+            color: 'var(--ember)',
+            fontSize: { xs: 22, md: 32 },
+            whiteSpace: 'nowrap',
+          }}
         >
           {state}
         </Box>
