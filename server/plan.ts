@@ -19,7 +19,8 @@ import { fixFinder } from '../core/lineup/suggestFixes';
 import { traitsOf } from '../core/lineup/order/fromBundle';
 import { suggestedOrder } from '../core/lineup/order/suggest';
 import { schedule } from '../core/lineup/schedule';
-import { EFFORT } from '../core/lineup/search';
+import { EFFORT } from '../core/lineup/effort';
+import { Budget } from '../core/solver/budget';
 import { judge } from '../core/ready/judge';
 
 const USAGE = `Usage: npm run plan -- FILE [--order] [--arc ${ARCS.join('|')}] [--forecast NUMBER] [--seed NUMBER]`;
@@ -96,7 +97,7 @@ function answer(file: ShowFile, { order, arc, forecast, seed }: Asked): object {
   const show = { ...file, items: withOwned(file.items, file.lots, file.show.date) };
   const records = recordsOf(show.demos, show.runs);
   const input = lineupInput(show);
-  const timeline = schedule(input, EFFORT.thorough);
+  const timeline = schedule(input, new Budget(EFFORT.thorough));
   const others = show.people.filter((person) => !show.show.crew.includes(person.id));
   const fix = fixFinder(input, timeline, others);
   return {

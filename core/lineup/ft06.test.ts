@@ -7,7 +7,8 @@ import { expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { after, input, slot, task } from '../testing/build';
 import { schedule } from './schedule';
-import { EFFORT } from './search';
+import { Budget } from '../solver/budget';
+import { EFFORT } from './effort';
 import { verifyTimeline } from './verify';
 
 const instance = JSON.parse(
@@ -40,7 +41,7 @@ test('ft06: its optimum is found and proven, the checker agrees; a quick look co
       crew: machines.map((id, i) => ({ id, name: id, competences: skills[i] ? [skills[i]] : [] })),
     },
   );
-  const timeline = schedule(show, EFFORT.thorough);
+  const timeline = schedule(show, new Budget(EFFORT.thorough));
   expect(timeline.conflicts).toEqual([]);
   expect(verifyTimeline(show, timeline)).toEqual([]);
   expect(timeline.blocks[0]?.start).toBe(instance.optimum);

@@ -4,7 +4,8 @@ import fc from 'fast-check';
 import { input, slot, task } from '../testing/build';
 import { shows } from '../testing/shows';
 import { schedule, scheduleIfBetter } from './schedule';
-import { EFFORT } from './search';
+import { Budget } from '../solver/budget';
+import { EFFORT } from './effort';
 import type { Conflict, LineupInput } from './types';
 import { verifyTimeline } from './verify';
 
@@ -91,8 +92,8 @@ describe('any show', () => {
     fc.assert(
       fc.property(shows, (show) => {
         // What would take long to prove says nothing here.
-        const once = schedule(show, EFFORT.trial);
-        const twice = schedule(scaled(show, 2), EFFORT.trial);
+        const once = schedule(show, new Budget(EFFORT.trial));
+        const twice = schedule(scaled(show, 2), new Budget(EFFORT.trial));
         if (once.proven && twice.proven) expect(twice.end).toBe(2 * once.end);
       }),
       { numRuns: 60, seed: 13 },

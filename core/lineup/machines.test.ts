@@ -7,7 +7,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { after, input, slot, task } from '../testing/build';
 import { schedule } from './schedule';
-import { EFFORT } from './search';
+import { Budget } from '../solver/budget';
+import { EFFORT } from './effort';
 import type { LineupInput } from './types';
 import { verifyTimeline } from './verify';
 
@@ -54,7 +55,7 @@ describe('jobs on identical machines', () => {
     fc.assert(
       fc.property(jobs, (times) => {
         const show = showOf(times, people);
-        const timeline = schedule(show, EFFORT.quick);
+        const timeline = schedule(show, new Budget(EFFORT.quick));
         const least = leastMakespan(times, people);
         expect(verifyTimeline(show, timeline)).toEqual([]);
         expect(timeline.blocks[0]?.start).toBeGreaterThanOrEqual(least);
@@ -69,7 +70,7 @@ describe('jobs on identical machines', () => {
 
   // Graham 1969: the longest job first gives 11 here, and 9 is possible.
   test('5, 5, 4, 4, 3, 3, 3 on three people: 9', () => {
-    const timeline = schedule(showOf([5, 5, 4, 4, 3, 3, 3], 3), EFFORT.thorough);
+    const timeline = schedule(showOf([5, 5, 4, 4, 3, 3, 3], 3), new Budget(EFFORT.thorough));
     expect(leastMakespan([5, 5, 4, 4, 3, 3, 3], 3)).toBe(9);
     expect(timeline.blocks[0]?.start).toBeGreaterThanOrEqual(9);
     expect(timeline.blocks[0]?.start).toBeLessThanOrEqual(11);

@@ -4,7 +4,9 @@ import { gapsOf } from './explain';
 import { findFaults } from './faults';
 import { type Edge, type Graph, buildGraph } from './graph';
 import { blocksOf, placedTasks, withMargin } from './placed';
-import { EFFORT, searchSchedule, type SearchResult, type Solution } from './search';
+import { searchSchedule, type SearchResult, type Solution } from './search';
+import { EFFORT } from './effort';
+import { Budget } from '../solver/budget';
 import { sequentialSolution } from './sequential';
 import {
   type Conflict,
@@ -74,8 +76,8 @@ function lagConflict(graph: Graph, edge: Edge, short: number): Conflict {
  * that without any window. Where nothing is found in as much work as there may be, one thing after
  * another.
  */
-function solve(graph: Graph, work: number): SearchResult & { best: Solution } {
-  const whole = searchSchedule(graph, work);
+function solve(graph: Graph, budget: Budget): SearchResult & { best: Solution } {
+  const whole = searchSchedule(graph, budget);
   if (whole.best) return { ...whole, best: whole.best };
   const all = graph.input.slots.map((slot) => slot.id);
   const windowed = graph.input.slots
@@ -84,8 +86,8 @@ function solve(graph: Graph, work: number): SearchResult & { best: Solution } {
   // One window too many is worth looking for only where it was shown that all can't be kept.
   const givenUp = whole.proven ? [...windowed, all] : [all];
   for (const slots of givenUp) {
-    const share = slots === all ? work : work / windowed.length;
-    const { best, bound } = searchSchedule(without(graph, ['window'], slots), share);
+    const part = budget.part(slots === all ? 1 : 1 / windowed.length);
+    const { best, bound } = searchSchedule(without(graph, ['window'], slots), part);
     if (best) return { best, bound, proven: false };
   }
   for (const kinds of [['window'], ['window', 'lag']] as const) {
@@ -125,10 +127,10 @@ function timelineFrom(graph: Graph, best: Solution, proven: boolean, faults: Con
  * Demands that can't be met come back as conflicts; the rest is timed without them. Nothing is
  * thrown for a bad show: an empty one gives an empty timeline. `work` bounds the search.
  */
-export function schedule(raw: LineupInput, work: number = EFFORT.quick): Timeline {
+export function schedule(raw: LineupInput, budget = new Budget(EFFORT.quick)): Timeline {
   const faults = findFaults(raw);
   const graph = buildGraph({ ...raw, slots: faults.slots });
-  const { best, proven } = solve(graph, work);
+  const { best, proven } = solve(graph, budget);
   return timelineFrom(graph, best, proven, faults.conflicts);
 }
 
@@ -139,18 +141,18 @@ export function schedule(raw: LineupInput, work: number = EFFORT.quick): Timelin
 export function scheduleIfBetter(
   raw: LineupInput,
   { end, conflicts }: Pick<Timeline, 'end' | 'conflicts'>,
-  work: number = EFFORT.quick,
+  budget = new Budget(EFFORT.quick),
 ): Timeline | null {
   const faults = findFaults(raw);
   const most = conflicts.length;
   if (faults.conflicts.length > most) return null;
   const graph = buildGraph({ ...raw, slots: faults.slots });
   if (faults.conflicts.length < most) {
-    const { best, proven } = solve(graph, work);
+    const { best, proven } = solve(graph, budget);
     const timeline = timelineFrom(graph, best, proven, faults.conflicts);
     const found = timeline.conflicts.length;
     return found < most || (found === most && timeline.end < end) ? timeline : null;
   }
-  const { best, proven } = searchSchedule(graph, work, end);
+  const { best, proven } = searchSchedule(graph, budget, end);
   return best && best.end < end ? timelineFrom(graph, best, proven, faults.conflicts) : null;
 }

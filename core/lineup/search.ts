@@ -1,21 +1,20 @@
 /**
- * The earliest end there can be, by branch and bound over what the graph leaves open: of two pieces
- * of work that want the same person at the same time, which goes first, or that different people do
- * them. At each node the natural times are taken; where no person is wanted twice they are a schedule,
- * and no completion of the node ends earlier. Otherwise one conflict is chosen, the one that costs most
- * whichever way it is settled, and each way is tried, the cheapest first.
+ * The earliest end there can be. The graph's edges alone give the natural times: the blocks as early as
+ * they can, what prepares them as late, what clears them as early. Where nobody and nothing is wanted
+ * twice then, they are the schedule. Otherwise the solver is told of each two that were in each
+ * other's way, and asked again; what it finds is better each time, until there is nothing better.
  *
- * Branching over the orders of clashing activities from relaxed starts, after De Reyck and Herroelen
- * (1998) for projects with least and greatest lags.
+ * Telling of conflicts only as they come up keeps the problem as small as it is: most pairs of tasks
+ * never meet.
  */
-import { type PairKey, pairKey } from '../keys';
-import { Availability } from './availability';
-import { type Edge, type Graph, type Assignment, type ConstraintReason } from './graph';
+import type { Budget } from '../solver/budget';
+import { Solver } from '../solver/solver';
+import { isTrueKey, otherEnd, type Predicate } from '../solver/trail';
+import { assignPeople } from './assignment';
+import { Choices } from './choices';
+import { type Assignment, type Edge, type Graph, ORIGIN } from './graph';
 import { overused } from './overused';
-import { choosePeople } from './people';
-import { type AssignmentConflict, overlaps, assignPeople } from './assignment';
-import { type Links, earliestStarts, linksOf, naturalStarts, raise } from './times';
-import { RULES } from './types';
+import { earliestStarts, linksOf, naturalStarts } from './times';
 
 export interface Solution {
   /** Of every activity: the blocks as early as can be, preparation as late, clearing as early. */
@@ -37,288 +36,186 @@ export interface SearchResult {
   proven: boolean;
 }
 
-interface Node {
+/** What it costs to see who is free for one assignment, in steps. */
+const STEPS_TO_SHARE = 10;
+
+const NOTHING: Solution = {
+  starts: new Float64Array(1),
+  earliest: new Float64Array(1),
+  people: [],
+  edges: [],
+  end: 0,
+};
+
+/** Times that keep some edges, and what is in whose way at them. */
+interface Look {
+  edges: Edge[];
   earliest: Float64Array;
-  /** What was decided to come here; the decisions before it are those of the nodes above. */
-  edge: Edge | null;
-  /** Pairs of assignments that different people must take, or may. */
-  apart: ReadonlySet<PairKey>;
+  starts: Float64Array;
 }
-
-/**
- * How long to look before the best so far is taken, in edges of the graph looked at. A number and not
- * a time, so that the same show has the same clock on every machine.
- */
-export const EFFORT = {
-  /** For one of very many that are tried, most of which come to nothing. */
-  trial: 1_200_000,
-  /** For a page that waits: usually some tens of milliseconds. */
-  quick: 3_600_000,
-  /** Up to about a second. */
-  thorough: 60_000_000,
-} as const;
-const LEAST_NODES = 20;
-const LEAST_OF_LARGE = 3;
-/** In a show of more activities than this the way down is taken in strides, and nothing else is tried. */
-const LARGE = 500;
-/** Overlapping pairs weighed at a node whose conflicts have all been told apart. */
-const MOST_OVERLAPS = 12;
-/** Decisions on one way down; deeper, the way is left. */
-const DEEPEST = 1500;
-/** So many times more while there is nothing at all to take. */
-const PATIENCE = 3;
-
-const pairOf = ({ assignment, other }: AssignmentConflict): PairKey =>
-  pairKey(assignment.number, other.number);
-
-/** “This assignment ends before that one begins.” */
-function before(first: Assignment, second: Assignment, shared: string[]): Edge {
-  const reason: ConstraintReason = {
-    rule: RULES.person,
-    kind: 'person',
-    from: first.task,
-    to: second.task,
-    people: shared,
-    position: null,
-    thing: null,
-  };
-  const weight = first.offset + first.duration - second.offset;
-  return { from: first.activity, to: second.activity, weight, reason };
-}
-
-const sharedBy = (a: Assignment, b: Assignment): string[] =>
-  a.people.filter((id) => b.people.includes(id));
 
 class Search {
-  private best: Solution | null = null;
-  private nodes = 0;
-  /** Edges looked at before this look began. */
-  private since = 0;
-  /** Set when a part of the tree was left although it might have held something better. */
-  private leftOpen = false;
-  /** Whether overlaps are weighed too where all conflicts have been told apart. */
-  private thorough = false;
-  /** The graph's edges and those decided on the way to the node that is looked at. */
-  private readonly links: Links;
-  private readonly decided: Edge[] = [];
+  private readonly solver = new Solver();
+  private readonly choices: Choices;
   private readonly last: number;
-  private rootEnd = 0;
+  private readonly length: number;
+  private best: Solution | null = null;
 
   constructor(
     private readonly graph: Graph,
-    private readonly work: number,
+    private readonly budget: Budget,
     /** Only what ends sooner than this is looked for. */
     private readonly before: number,
   ) {
-    this.links = linksOf(graph.activities.length, graph.edges);
-    this.last = graph.blocks.at(-1) ?? 0;
+    this.choices = new Choices(this.solver, graph);
+    this.last = graph.blocks.at(-1) ?? ORIGIN;
+    this.length = graph.activities[this.last]?.duration ?? 0;
   }
 
   run(): SearchResult {
-    const earliest = earliestStarts(this.links);
-    if (!earliest) return { best: null, bound: Infinity, proven: true };
-    this.rootEnd = this.endOf(earliest);
-    // A quick way down first, which leaves what seldom matters; then, if it left anything, all of it.
-    for (this.thorough of [false, true]) {
-      this.nodes = 0;
-      this.since = this.links.steps;
-      this.leftOpen = false;
-      this.visit({ earliest, edge: null, apart: new Set() });
-      if (!this.leftOpen || this.best?.end === this.rootEnd) break;
-      // Looked long enough for a first one: going into more detail would not find it.
-      if (!this.best && this.exhausted) break;
+    const first = this.look(this.graph.edges);
+    if (!first) return { best: null, bound: Infinity, proven: true };
+    const least = this.endOf(first.earliest);
+    if (least >= this.before) return { best: null, bound: least, proven: true };
+    const suitable = this.takers();
+    const at = this.sharing(first, suitable);
+    if (at) return { best: this.solution(first, at), bound: least, proven: true };
+    this.pose(first.earliest);
+    this.tell(first, suitable);
+    let outcome = this.solver.next(this.budget);
+    while (outcome === 'found') {
+      const now = this.look([...this.graph.edges, ...this.choices.decided()]);
+      if (!now) throw new Error('What the solver finds keeps all its edges');
+      const takers = this.takers();
+      const people = this.sharing(now, takers);
+      const plain = people && this.plain(now, people);
+      this.solver.rest();
+      if (plain) this.improve(this.solution(...plain));
+      else this.tell(now, takers);
+      outcome = this.solver.next(this.budget, this.aim);
     }
-    const proven = !this.leftOpen || this.best?.end === this.rootEnd;
-    return {
-      best: this.best,
-      bound: proven ? (this.best?.end ?? Infinity) : this.rootEnd,
-      proven,
-    };
+    (globalThis as any).CONF = this.solver.conflicts;
+    const proven = outcome === 'none';
+    this.solver.rest();
+    const bound = this.solver.bound(isTrueKey(this.last)) + this.length;
+    const best = this.best;
+    return { best, bound: proven ? (best?.end ?? Infinity) : Math.max(least, bound), proven };
   }
 
   private endOf(starts: Float64Array): number {
-    return (starts[this.last] ?? 0) + (this.graph.activities[this.last]?.duration ?? 0);
+    return (starts[this.last] ?? 0) + this.length;
   }
 
-  private get exhausted(): boolean {
-    if (this.decided.length > DEEPEST) return true;
-    const most = this.work * (this.upper < Infinity ? 1 : PATIENCE);
-    const least = this.graph.activities.length > LARGE ? LEAST_OF_LARGE : LEAST_NODES;
-    return this.nodes > least && this.links.steps - this.since > most;
+  /** Natural times that keep these edges; null when there are none. */
+  private look(edges: Edge[]): Look | null {
+    const links = linksOf(this.graph.activities.length, edges);
+    const earliest = earliestStarts(links);
+    const starts = earliest && naturalStarts(this.graph, links, earliest);
+    this.budget.spend(links.steps + edges.length);
+    return starts && { edges, earliest, starts };
   }
 
-  private get upper(): number {
-    return this.best?.end ?? this.before;
-  }
-
-  /** The node with one more edge, or null when that can't be or can't be better. */
-  private with(node: Node, edge: Edge): Node | null {
-    this.decide(edge);
-    const earliest = raise(this.links, node.earliest.slice(), [edge.from]);
-    this.takeBack(edge);
-    if (!earliest || this.endOf(earliest) >= this.upper) return null;
-    return { ...node, earliest, edge };
-  }
-
-  private decide(edge: Edge): void {
-    this.links.out[edge.from]?.push(edge);
-    this.links.into[edge.to]?.push(edge);
-    this.decided.push(edge);
-  }
-
-  /** Undoes the latest decision. */
-  private takeBack(edge: Edge): void {
-    this.links.out[edge.from]?.pop();
-    this.links.into[edge.to]?.pop();
-    this.decided.pop();
-  }
-
-  /** The ways to settle a conflict, the cheapest first. */
-  private ways(node: Node, conflict: AssignmentConflict, starts: Float64Array): Node[] {
-    const { assignment, other } = conflict;
-    const shared = sharedBy(assignment, other);
-    const at = (s: Assignment): number => (starts[s.activity] ?? 0) + s.offset;
-    const [first, second] = at(assignment) <= at(other) ? [assignment, other] : [other, assignment];
-    const orders = [before(first, second, shared), before(second, first, shared)].flatMap(
-      (edge) => this.with(node, edge) ?? [],
+  /** The graph's own edges, with an end for everything that no least schedule goes beyond. */
+  private pose(earliest: Float64Array): void {
+    const { activities, edges, assignments } = this.graph;
+    // The least starts are the lengths of ways that come by each activity once.
+    const longest = activities.map(({ duration }) => duration);
+    const raise = (activity: number, by: number): void => {
+      longest[activity] = Math.max(longest[activity] ?? 0, by);
+    };
+    for (const { from, weight } of edges) raise(from, weight);
+    for (const { activity, offset, duration } of assignments) raise(activity, offset + duration);
+    const most = longest.reduce((sum, by) => sum + by, 0);
+    activities.forEach((_, i) =>
+      this.solver.number(earliest[i] ?? 0, i === ORIGIN ? 0 : most),
     );
-    orders.sort((a, b) => this.endOf(a.earliest) - this.endOf(b.earliest));
-    if (!this.canBeApart(assignment, other)) return orders;
-    const pair = pairOf(conflict);
-    return [...orders, { ...node, edge: null, apart: new Set([...node.apart, pair]) }];
+    for (const { from, to, weight } of edges) this.solver.difference(from, to, weight);
+    if (this.before < Infinity) this.endBefore(this.before);
   }
 
-  private canBeApart(a: Assignment, b: Assignment): boolean {
-    const { crew } = this.graph.input;
-    const wanted = [a, b].map((assignment) => ({
-      people: crew.filter((person) => assignment.people.includes(person.id)),
-      count: 1,
-    }));
-    return choosePeople(wanted, Availability.empty(crew), 0, 1) !== null;
+  private endBefore(end: number): void {
+    this.solver.atLeast(otherEnd(isTrueKey(this.last)), this.length - end + 1);
   }
 
-  private visit(node: Node): void {
-    if (this.endOf(node.earliest) >= this.upper) return;
-    this.nodes++;
-    if (this.exhausted) {
-      this.leftOpen = true;
-      return;
-    }
-    if (node.edge) this.decide(node.edge);
-    this.look(node);
-    if (node.edge) this.takeBack(node.edge);
+  /** Half of what might still be gained, while something might. */
+  private readonly aim = (): Predicate | null => {
+    const { solver, last, length, best } = this;
+    if (!best) return null;
+    const least = solver.bound(isTrueKey(last)) + length;
+    const end = Math.floor((least + best.end - 1) / 2);
+    return end < best.end - 1 ? { key: otherEnd(isTrueKey(last)), value: length - end } : null;
+  };
+
+  /** Who does what at these times, if nobody and nothing is wanted twice. */
+  private sharing({ starts }: Look, takers: string[]): string[] | null {
+    const { graph } = this;
+    this.budget.spend(STEPS_TO_SHARE * graph.assignments.length);
+    if (overused(graph.shared, starts).length > 0) return null;
+    const assigned = assignPeople(graph, starts);
+    if (assigned.ok) return assigned.people;
+    return clashes(graph, starts, takers).length === 0 ? takers : null;
   }
 
-  /** Takes the node's natural times when they are a schedule, and else goes on from it. */
-  private look(node: Node): void {
-    const starts = naturalStarts(this.graph, this.links, node.earliest);
-    const assigned = assignPeople(this.graph, starts);
-    const short = assigned.ok ? overused(this.graph.shared, starts) : [];
-    if (short.length > 0) {
-      this.share(node, short);
-      return;
-    }
-    if (assigned.ok) {
-      this.best = {
-        starts,
-        earliest: node.earliest,
-        people: assigned.people,
-        edges: [...this.graph.edges, ...this.decided],
-        end: this.endOf(starts),
-      };
-      return;
-    }
-    const undecided = (conflict: AssignmentConflict): boolean => !node.apart.has(pairOf(conflict));
-    const told = assigned.conflicts.filter(undecided);
-    // Where those in the way have all been told apart, two others that overlap may have to make
-    // room: one after the other, the same person can do both.
-    if (told.length === 0 && !this.thorough) {
-      this.leftOpen = true;
-      return;
-    }
-    const open = told.length > 0 ? told : overlaps(this.graph, starts, undecided, MOST_OVERLAPS);
-    if (this.graph.activities.length > LARGE) {
-      this.stride(node, open, starts);
-      if (this.best) {
-        this.leftOpen = true;
-        return;
-      }
-    }
-    let chosen: Node[] | null = null;
-    let cost: readonly number[] = [-Infinity];
-    for (const conflict of open) {
-      const ways = this.ways(node, conflict, starts);
-      const ends = ways.map((way) => this.endOf(way.earliest));
-      // Nothing can settle it: so nothing can come of the node.
-      if (ends.length === 0) return;
-      const now = [Math.min(...ends), -ends.length, ends.reduce((sum, end) => sum + end, 0)];
-      if (chosen && !comesAfter(now, cost)) continue;
-      chosen = ways;
-      cost = now;
-    }
-    if (!chosen) {
-      // Every pair has been told apart and still there are too few people, if that was shown.
-      if (!assigned.certain) this.leftOpen = true;
-      return;
-    }
-    this.follow(chosen);
+  /** Those whom the solver has chosen. */
+  private takers(): string[] {
+    return this.graph.assignments.map((assignment) => this.choices.takerOf(assignment));
   }
 
-  /** Of slots that together have more of a thing than there is, one has to wait for another. */
-  private share(node: Node, pairs: readonly Edge[]): void {
-    const ways = pairs.flatMap((edge) => this.with(node, edge) ?? []);
-    ways.sort((a, b) => this.endOf(a.earliest) - this.endOf(b.earliest));
-    this.follow(ways);
+  /** Tells the solver what was in each other's way. */
+  private tell({ starts }: Look, takers: readonly string[]): void {
+    const { graph, choices } = this;
+    const short = overused(graph.shared, starts);
+    if (short.length > 0) choices.handOver(short);
+    for (const [first, second] of clashes(graph, starts, takers))
+      if (!choices.isKnown(first, second)) choices.apart(first, second);
   }
 
-  private follow(ways: readonly Node[]): void {
-    for (const way of ways) {
-      this.visit(way);
-      if (this.best?.end === this.rootEnd) return;
-      if (this.exhausted) {
-        this.leftOpen = true;
-        return;
-      }
-    }
+  /** The same without the turns that these people have no need of, where that keeps all the rules. */
+  private plain(now: Look, people: string[]): [Look, string[]] {
+    const needed = this.choices.decided((of) => !of || people[of[0]] === people[of[1]]);
+    const plain = this.look([...this.graph.edges, ...needed]);
+    const shared = plain && this.sharing(plain, people);
+    return plain && shared ? [plain, shared] : [now, people];
   }
 
-  /** Settles every conflict at once, each in its cheapest way, and goes on from there. */
-  private stride(node: Node, conflicts: readonly AssignmentConflict[], starts: Float64Array): void {
-    const settled: Edge[] = [];
-    let next = node;
-    for (const conflict of conflicts) {
-      const [way] = this.ways(next, conflict, starts);
-      if (!way?.edge) continue;
-      this.decide(way.edge);
-      settled.push(way.edge);
-      next = way;
-    }
-    if (settled.length > 0) this.visit({ ...next, edge: null });
-    for (const edge of settled.reverse()) this.takeBack(edge);
+  private solution({ edges, earliest, starts }: Look, people: string[]): Solution {
+    return { starts, earliest, people, edges, end: this.endOf(starts) };
+  }
+
+  private improve(best: Solution): void {
+    this.best = best;
+    this.endBefore(best.end);
   }
 }
 
-const comesAfter = (a: readonly number[], b: readonly number[]): boolean => {
-  const at = a.findIndex((value, i) => value !== b[i]);
-  return at >= 0 && (a[at] ?? 0) > (b[at] ?? 0);
-};
+/** Each two assignments that one person would have at the same time, the earlier first. */
+function clashes(
+  { assignments }: Graph,
+  starts: Float64Array,
+  people: readonly string[],
+): [Assignment, Assignment][] {
+  const at = (of: Assignment): number => (starts[of.activity] ?? 0) + of.offset;
+  const inTime = [...assignments].sort((a, b) => at(a) - at(b) || a.number - b.number);
+  const busy = new Map<string, Assignment[]>();
+  const found: [Assignment, Assignment][] = [];
+  for (const assignment of inTime) {
+    const person = people[assignment.number] ?? '';
+    const mine = (busy.get(person) ?? []).filter(
+      (other) => at(other) + other.duration > at(assignment) || areHands(other, assignment),
+    );
+    for (const other of mine)
+      if (assignment.duration > 0 || areHands(other, assignment)) found.push([other, assignment]);
+    busy.set(person, [...mine, assignment]);
+  }
+  return found;
+}
+
+/** Two hands of one task and go, which different people have even where it takes no time. */
+const areHands = (a: Assignment, b: Assignment): boolean =>
+  a.activity === b.activity && a.task.task === b.task.task && a.go === b.go;
 
 /** Looks for the schedule that ends earliest, of those that end sooner than `before`. */
-export const searchSchedule = (
-  graph: Graph,
-  work: number = EFFORT.quick,
-  before = Infinity,
-): SearchResult =>
+export const searchSchedule = (graph: Graph, budget: Budget, before = Infinity): SearchResult =>
   graph.blocks.length === 0
-    ? {
-        best: {
-          starts: new Float64Array(1),
-          earliest: new Float64Array(1),
-          people: [],
-          edges: [],
-          end: 0,
-        },
-        bound: 0,
-        proven: true,
-      }
-    : new Search(graph, work, before).run();
+    ? { best: NOTHING, bound: 0, proven: true }
+    : new Search(graph, budget, before).run();

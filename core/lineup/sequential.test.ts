@@ -1,4 +1,5 @@
 /** One thing after another: always there, and always within the rules. */
+import { Budget } from '../solver/budget';
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { after, input, slot, task } from '../testing/build';
@@ -72,7 +73,7 @@ test('a show too large to search is timed all the same, within the rules', () =>
     hardFinish: 100_000,
   });
   // As little work as there can be.
-  const timeline = schedule(alone, 1);
+  const timeline = schedule(alone, new Budget(1));
   expect(timeline.conflicts).toEqual([]);
   expect(verifyTimeline(alone, timeline)).toEqual([]);
 });

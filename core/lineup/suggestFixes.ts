@@ -6,7 +6,8 @@ import { formatDuration } from '../time/clock';
 import { type Change, changeInput } from './change';
 import { namesOf } from './names';
 import { scheduleIfBetter } from './schedule';
-import { EFFORT } from './search';
+import { Budget } from '../solver/budget';
+import { EFFORT } from './effort';
 import { amountUsed } from './equipment';
 import type { Conflict, Gap, LineupInput, PlanPerson, PlanSlot, Timeline } from './types';
 
@@ -186,7 +187,7 @@ export function fixFinder(
       const key = JSON.stringify([change, than.end, effort]);
       let better = known.get(key);
       if (better === undefined) {
-        better = scheduleIfBetter(changeInput(input, change, others), than, effort);
+        better = scheduleIfBetter(changeInput(input, change, others), than, new Budget(effort));
         known.set(key, better);
       }
       if (!better) return [];

@@ -1,7 +1,8 @@
 /** Will it end on time: many simulated shows, and what leaving something out would buy. */
 import { randomFrom } from '../../chance/random';
 import { schedule } from '../schedule';
-import { EFFORT } from '../search';
+import { Budget } from '../../solver/budget';
+import { EFFORT } from '../effort';
 import type { LineupInput, Timeline } from '../types';
 import { compile } from './compile';
 import { type Counts, simulate } from './simulate';
@@ -136,7 +137,7 @@ export function* leaveOutTable(
     .sort((a, b) => worthOf(a) - worthOf(b));
   const without = (slots: string[]): LeaveOut => {
     const less = { ...input, slots: input.slots.filter((slot) => !slots.includes(slot.id)) };
-    const { chance, end } = forecastShow(less, schedule(less, EFFORT.trial), policies, {
+    const { chance, end } = forecastShow(less, schedule(less, new Budget(EFFORT.trial)), policies, {
       runs,
       seed: forecast.seed,
     });

@@ -1,6 +1,7 @@
 /** The least dead air there can be between two slots, whatever else is in the show. */
 import { buildGraph, type Graph } from '../graph';
 import { findFaults } from '../faults';
+import { Budget } from '../../solver/budget';
 import { searchSchedule } from '../search';
 import type { LineupInput, PlanSlot } from '../types';
 
@@ -32,7 +33,7 @@ export function leastGaps(input: LineupInput): LeastGaps {
   const known = new Map<number, number>();
   const deadAir = (some: readonly PlanSlot[], arrival: number): number => {
     const graph = withoutWindows(buildGraph({ ...input, arrival, slots: some }));
-    const { best, bound } = searchSchedule(graph, WORK);
+    const { best, bound } = searchSchedule(graph, new Budget(WORK));
     const filled = graph.nets.reduce((sum, net) => sum + net.blockLength, 0);
     return best ? Math.max(0, bound - filled) : 0;
   };

@@ -3,6 +3,8 @@ import type { Spread } from '../../chance/lateness';
 import type { SlotPair, Wishes } from '../../brief/wishes';
 import { findFaults } from '../faults';
 import { buildGraph } from '../graph';
+import { Budget } from '../../solver/budget';
+import { EFFORT } from '../effort';
 import { schedule } from '../schedule';
 import { searchSchedule } from '../search';
 import type { LineupInput, Timeline } from '../types';
@@ -81,8 +83,8 @@ export class Orders {
     slots: order.flatMap((i) => this.input.slots[i] ?? []),
   });
 
-  judge(order: Order, work?: number): { objective: Objective; timeline: Timeline } {
-    const timeline = schedule(this.inOrder(order), work);
+  judge(order: Order, work: number = EFFORT.quick): { objective: Objective; timeline: Timeline } {
+    const timeline = schedule(this.inOrder(order), new Budget(work));
     const { arc, weights } = this.wishes;
     const traits = order.flatMap((i) => this.traits[i] ?? []);
     return { timeline, objective: objectiveOf(timeline, traits, arc, weights, this.spread) };
@@ -172,7 +174,7 @@ export class Orders {
   private lostInPart(order: Order): number {
     const part = this.inOrder(order);
     const graph = withoutWindows(buildGraph({ ...part, slots: findFaults(part).slots }));
-    const { best, bound } = searchSchedule(graph, this.work);
+    const { best, bound } = searchSchedule(graph, new Budget(this.work));
     const filled = graph.nets.reduce((sum, net) => sum + net.blockLength, 0);
     return best ? Math.max(0, bound - filled) : 0;
   }
