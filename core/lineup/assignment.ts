@@ -1,6 +1,6 @@
 /** Who takes which hand, once the times stand; or what is in whose way. */
 import { Availability } from './availability';
-import type { Graph, Assignment } from './graph';
+import type { Assignment, Graph } from './graph';
 
 /** An assignment, and the one that keeps its people busy. */
 export interface AssignmentConflict {
@@ -8,11 +8,15 @@ export interface AssignmentConflict {
   other: Assignment;
 }
 
-export type AssignmentResult =
-  | { ok: true; people: string[] }
-  /** `certain` when it was shown that there is no way; false when the search was given up. */
-  | { ok: false; conflicts: AssignmentConflict[]; certain: boolean };
+export type AssignmentResult = (
+  { ok: true; people: string[] } | { ok: false; conflicts: AssignmentConflict[] }
+) & {
+  /** What it took, in steps of the search. */
+  steps: number;
+};
 
+/** What it costs to look whether somebody is free, in steps of the search. */
+const STEPS_A_LOOK = 8;
 /** Steps back while sharing people out, before it is given up. */
 const STEPS_BACK = 100;
 /** Conflicts gathered for the search to choose from. */
@@ -50,13 +54,19 @@ export function assignPeople(graph: Graph, starts: Float64Array): AssignmentResu
       end: entry.end,
     });
   };
-  const fits = (entry: Placed, person: string): boolean =>
-    calendar.isFree(person, entry.start, entry.end) &&
-    // Hands of one task overlap, but for those that take no time at all.
-    (entry.end > entry.start || !sameTask(assignments, people, entry.assignment, person));
+  let looks = assignments.length;
+  const fits = (entry: Placed, person: string): boolean => {
+    looks += STEPS_A_LOOK;
+    return (
+      calendar.isFree(person, entry.start, entry.end) &&
+      // Hands of one task overlap, but for those that take no time at all.
+      (entry.end > entry.start || !sameTask(assignments, people, entry.assignment, person))
+    );
+  };
   /** Other work that keeps people from this assignment, or from those beside it in the same task. */
   const inTheWay = ({ assignment: number, start, end }: Placed): void => {
     const wanted = assignments[number];
+    looks += assignments.length;
     for (const beside of assignments) {
       if (conflicts.length >= MOST_CONFLICTS) return;
       if (beside.activity !== wanted?.activity || beside.offset !== wanted.offset) continue;
@@ -76,7 +86,7 @@ export function assignPeople(graph: Graph, starts: Float64Array): AssignmentResu
     if (fits(entry, only)) take(entry, only);
     else inTheWay(entry);
   }
-  if (conflicts.length > 0) return { ok: false, conflicts, certain: true };
+  if (conflicts.length > 0) return { ok: false, conflicts, steps: looks };
 
   const open = inTime(graph.openAssignments);
   let steps = 0;
@@ -85,7 +95,7 @@ export function assignPeople(graph: Graph, starts: Float64Array): AssignmentResu
   const tried: { options: readonly string[]; next: number }[] = [];
   while (tried.length < open.length || tried.length === 0) {
     const entry = open[tried.length];
-    if (!entry) return { ok: true, people };
+    if (!entry) return { ok: true, people, steps: looks };
     const options = (assignments[entry.assignment]?.people ?? []).filter((person) =>
       fits(entry, person),
     );
@@ -99,12 +109,12 @@ export function assignPeople(graph: Graph, starts: Float64Array): AssignmentResu
     for (;;) {
       const latest = tried.at(-1);
       const assignment = open[tried.length - 1];
-      if (!latest || !assignment) return { ok: false, conflicts, certain: true };
+      if (!latest || !assignment) return { ok: false, conflicts, steps: looks };
       const held = people[assignment.assignment];
       if (held) {
         people[assignment.assignment] = '';
         calendar.remove(held, String(assignment.assignment));
-        if (++steps > STEPS_BACK) return { ok: false, conflicts, certain: false };
+        if (++steps > STEPS_BACK) return { ok: false, conflicts, steps: looks };
       }
       const person = latest.options[latest.next++];
       if (person !== undefined) {
@@ -114,38 +124,34 @@ export function assignPeople(graph: Graph, starts: Float64Array): AssignmentResu
       tried.pop();
     }
   }
-  return { ok: true, people };
+  return { ok: true, people, steps: looks };
 }
 
-/** Two assignments that overlap at these starts and could want the same person: the first so many that are wanted. */
-export function overlaps(
+/** Each two assignments that one person would have at the same time, the earlier first. */
+export function clashes(
   { assignments }: Graph,
   starts: Float64Array,
-  wanted: (conflict: AssignmentConflict) => boolean,
-  most: number,
-): AssignmentConflict[] {
-  const at = (assignment: Assignment): number =>
-    (starts[assignment.activity] ?? 0) + assignment.offset;
-  const inTime = assignments
-    .filter((assignment) => assignment.duration > 0)
-    .sort((a, b) => at(a) - at(b));
-  const found: AssignmentConflict[] = [];
-  for (const [i, assignment] of inTime.entries()) {
-    for (let k = i + 1; k < inTime.length; k++) {
-      const other = inTime[k];
-      if (!other || at(other) >= at(assignment) + assignment.duration) break;
-      if (
-        other.activity === assignment.activity ||
-        !other.people.some((id) => assignment.people.includes(id))
-      )
-        continue;
-      if (!wanted({ assignment, other })) continue;
-      found.push({ assignment, other });
-      if (found.length >= most) return found;
-    }
+  people: readonly string[],
+): [Assignment, Assignment][] {
+  const at = (of: Assignment): number => (starts[of.activity] ?? 0) + of.offset;
+  const inTime = [...assignments].sort((a, b) => at(a) - at(b) || a.number - b.number);
+  const busy = new Map<string, Assignment[]>();
+  const found: [Assignment, Assignment][] = [];
+  for (const assignment of inTime) {
+    const person = people[assignment.number] ?? '';
+    const mine = (busy.get(person) ?? []).filter(
+      (other) => at(other) + other.duration > at(assignment) || areHands(other, assignment),
+    );
+    for (const other of mine)
+      if (assignment.duration > 0 || areHands(other, assignment)) found.push([other, assignment]);
+    busy.set(person, [...mine, assignment]);
   }
   return found;
 }
+
+/** Two hands of one task and go, which different people have even where it takes no time. */
+const areHands = (a: Assignment, b: Assignment): boolean =>
+  a.activity === b.activity && a.task.task === b.task.task && a.go === b.go;
 
 /** True when the person has another hand of the same task and go already. */
 function sameTask(
@@ -157,10 +163,6 @@ function sameTask(
   const assignment = assignments[index];
   return assignments.some(
     (other, i) =>
-      i !== index &&
-      people[i] === person &&
-      other.activity === assignment?.activity &&
-      other.go === assignment.go &&
-      other.task.task === assignment.task.task,
+      i !== index && people[i] === person && assignment && areHands(other, assignment),
   );
 }

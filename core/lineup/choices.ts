@@ -4,8 +4,7 @@
  */
 import { type PairKey, pairKey } from '../keys';
 import type { Solver } from '../solver/solver';
-import type { Assignment, Edge, Graph } from './graph';
-import { RULES } from './types';
+import { type Assignment, before, type Edge, type Graph } from './graph';
 
 /** People are decided before turns, and the unlikely turn, which is tried as “no”, before the likely. */
 const WEIGHT = { person: 2, unlikely: 1, likely: 0 } as const;
@@ -16,24 +15,6 @@ interface Turn {
   choice: number;
   /** Numbers of the two assignments; null for equipment, whoever uses it. */
   of: readonly [number, number] | null;
-}
-
-/** “This assignment ends before that one begins.” */
-function before(first: Assignment, second: Assignment): Edge {
-  return {
-    from: first.activity,
-    to: second.activity,
-    weight: first.offset + first.duration - second.offset,
-    reason: {
-      rule: RULES.person,
-      kind: 'person',
-      from: first.task,
-      to: second.task,
-      people: first.people.filter((id) => second.people.includes(id)),
-      position: null,
-      thing: null,
-    },
-  };
 }
 
 export class Choices {
@@ -65,10 +46,13 @@ export class Choices {
       .map(({ edge }) => edge);
   }
 
-  isKnown = (a: Assignment, b: Assignment): boolean => this.known.has(pairKey(a.number, b.number));
+  private isKnown(a: Assignment, b: Assignment): boolean {
+    return this.known.has(pairKey(a.number, b.number));
+  }
 
   /** Whoever has both of these does one after the other, the first one likely first. */
   apart(first: Assignment, second: Assignment): void {
+    if (this.isKnown(first, second)) return;
     this.known.add(pairKey(first.number, second.number));
     const { solver } = this;
     // Hands of one task are wanted at the same time.

@@ -289,6 +289,24 @@ class Builder {
   }
 }
 
+/** “This assignment ends before that one begins.” */
+export function before(first: Assignment, second: Assignment): Edge {
+  return {
+    from: first.activity,
+    to: second.activity,
+    weight: first.offset + first.duration - second.offset,
+    reason: {
+      rule: RULES.person,
+      kind: 'person',
+      from: first.task,
+      to: second.task,
+      people: first.people.filter((id) => second.people.includes(id)),
+      position: null,
+      thing: null,
+    },
+  };
+}
+
 /** Builds the graph of slots whose impossible demands have been left out by `findFaults`. */
 export function buildGraph(input: LineupInput, nets = input.slots.map(buildNetwork)): Graph {
   const builder = new Builder(input);

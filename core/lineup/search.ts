@@ -8,12 +8,13 @@
  * never meet.
  */
 import type { Budget } from '../solver/budget';
-import { Solver } from '../solver/solver';
+import { type Outcome, Solver } from '../solver/solver';
 import { isTrueKey, otherEnd, type Predicate } from '../solver/trail';
-import { assignPeople } from './assignment';
+import { assignPeople, clashes } from './assignment';
 import { Choices } from './choices';
-import { type Assignment, type Edge, type Graph, ORIGIN } from './graph';
+import { type Edge, type Graph, ORIGIN } from './graph';
 import { overused } from './overused';
+import { settle, type Settled } from './settle';
 import { earliestStarts, linksOf, naturalStarts } from './times';
 
 export interface Solution {
@@ -36,8 +37,9 @@ export interface SearchResult {
   proven: boolean;
 }
 
-/** What it costs to see who is free for one assignment, in steps. */
-const STEPS_TO_SHARE = 10;
+/** Share of the work that may go into a first schedule without learning, and into any first schedule. */
+const TO_SETTLE = 0.4;
+const TO_FIND = 0.7;
 
 const NOTHING: Solution = {
   starts: new Float64Array(1),
@@ -78,12 +80,29 @@ class Search {
     const least = this.endOf(first.earliest);
     if (least >= this.before) return { best: null, bound: least, proven: true };
     const suitable = this.takers();
-    const at = this.sharing(first, suitable);
-    if (at) return { best: this.solution(first, at), bound: least, proven: true };
+    const people = this.sharing(first, suitable);
+    if (people) return { best: this.solution(first, people), bound: least, proven: true };
     this.pose(first.earliest);
-    this.tell(first, suitable);
-    let outcome = this.solver.next(this.budget);
-    while (outcome === 'found') {
+    const settled = settle(this.graph, this.budget.part(TO_SETTLE));
+    if (settled) this.startFrom(settled);
+    else this.tell(first, suitable);
+    const outcome = this.improveAll();
+    const bound = this.solver.bound(isTrueKey(this.last)) + this.length;
+    const { best } = this;
+    if (outcome === 'none') return { best, bound: best?.end ?? Infinity, proven: true };
+    return { best, bound: Math.max(least, bound), proven: false };
+  }
+
+  /** Looks for one schedule better than the other, until there is none or the work is done. */
+  private improveAll(): Outcome {
+    // What is left is for the same show without its windows.
+    const toFind = this.budget.part(TO_FIND);
+    for (;;) {
+      const outcome = this.solver.next(this.best ? this.budget : toFind, this.aim);
+      if (outcome !== 'found') {
+        this.solver.rest();
+        return outcome;
+      }
       const now = this.look([...this.graph.edges, ...this.choices.decided()]);
       if (!now) throw new Error('What the solver finds keeps all its edges');
       const takers = this.takers();
@@ -92,14 +111,13 @@ class Search {
       this.solver.rest();
       if (plain) this.improve(this.solution(...plain));
       else this.tell(now, takers);
-      outcome = this.solver.next(this.budget, this.aim);
     }
-    (globalThis as any).CONF = this.solver.conflicts;
-    const proven = outcome === 'none';
-    this.solver.rest();
-    const bound = this.solver.bound(isTrueKey(this.last)) + this.length;
-    const best = this.best;
-    return { best, bound: proven ? (best?.end ?? Infinity) : Math.max(least, bound), proven };
+  }
+
+  private startFrom(settled: Settled): void {
+    for (const [first, second] of settled.turns) this.choices.apart(first, second);
+    if (this.endOf(settled.starts) < this.before)
+      this.improve(this.solution(settled, settled.people));
   }
 
   private endOf(starts: Float64Array): number {
@@ -111,7 +129,7 @@ class Search {
     const links = linksOf(this.graph.activities.length, edges);
     const earliest = earliestStarts(links);
     const starts = earliest && naturalStarts(this.graph, links, earliest);
-    this.budget.spend(links.steps + edges.length);
+    this.budget.spend(links.steps);
     return starts && { edges, earliest, starts };
   }
 
@@ -149,9 +167,9 @@ class Search {
   /** Who does what at these times, if nobody and nothing is wanted twice. */
   private sharing({ starts }: Look, takers: string[]): string[] | null {
     const { graph } = this;
-    this.budget.spend(STEPS_TO_SHARE * graph.assignments.length);
     if (overused(graph.shared, starts).length > 0) return null;
     const assigned = assignPeople(graph, starts);
+    this.budget.spend(assigned.steps);
     if (assigned.ok) return assigned.people;
     return clashes(graph, starts, takers).length === 0 ? takers : null;
   }
@@ -167,7 +185,7 @@ class Search {
     const short = overused(graph.shared, starts);
     if (short.length > 0) choices.handOver(short);
     for (const [first, second] of clashes(graph, starts, takers))
-      if (!choices.isKnown(first, second)) choices.apart(first, second);
+      choices.apart(first, second);
   }
 
   /** The same without the turns that these people have no need of, where that keeps all the rules. */
@@ -187,32 +205,6 @@ class Search {
     this.endBefore(best.end);
   }
 }
-
-/** Each two assignments that one person would have at the same time, the earlier first. */
-function clashes(
-  { assignments }: Graph,
-  starts: Float64Array,
-  people: readonly string[],
-): [Assignment, Assignment][] {
-  const at = (of: Assignment): number => (starts[of.activity] ?? 0) + of.offset;
-  const inTime = [...assignments].sort((a, b) => at(a) - at(b) || a.number - b.number);
-  const busy = new Map<string, Assignment[]>();
-  const found: [Assignment, Assignment][] = [];
-  for (const assignment of inTime) {
-    const person = people[assignment.number] ?? '';
-    const mine = (busy.get(person) ?? []).filter(
-      (other) => at(other) + other.duration > at(assignment) || areHands(other, assignment),
-    );
-    for (const other of mine)
-      if (assignment.duration > 0 || areHands(other, assignment)) found.push([other, assignment]);
-    busy.set(person, [...mine, assignment]);
-  }
-  return found;
-}
-
-/** Two hands of one task and go, which different people have even where it takes no time. */
-const areHands = (a: Assignment, b: Assignment): boolean =>
-  a.activity === b.activity && a.task.task === b.task.task && a.go === b.go;
 
 /** Looks for the schedule that ends earliest, of those that end sooner than `before`. */
 export const searchSchedule = (graph: Graph, budget: Budget, before = Infinity): SearchResult =>

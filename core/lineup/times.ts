@@ -11,6 +11,8 @@ export interface Links {
   steps: number;
   out: Edge[][];
   into: Edge[][];
+  /** Activities, each after those it has to wait for, but for the few edges that run back. */
+  order: number[];
 }
 
 export function linksOf(count: number, edges: readonly Edge[]): Links {
@@ -20,13 +22,52 @@ export function linksOf(count: number, edges: readonly Edge[]): Links {
     out[edge.from]?.push(edge);
     into[edge.to]?.push(edge);
   }
-  return { count, steps: 0, out, into };
+  return { count, steps: edges.length, out, into, order: inTurn(out) };
+}
+
+/** One edge more. */
+export function link(links: Links, edge: Edge): void {
+  links.out[edge.from]?.push(edge);
+  links.into[edge.to]?.push(edge);
+  const place = (activity: number): number => links.order.indexOf(activity);
+  if (edge.weight < 0 || place(edge.from) < place(edge.to)) return;
+  links.order = inTurn(links.out);
+  links.steps += links.count;
 }
 
 /**
- * Moves starts one way until every edge holds, and no further (Bellman and Ford, by a queue). `move`
- * says of an activity whether it may move, is left as it is, or must not have to. Null when one must not,
- * or when some edges ask in a circle for more than there is.
+ * Depth-first, the last one left first (Tarjan 1976). Greatest lags run back, with less than nothing, and
+ * are not followed.
+ */
+function inTurn(out: readonly Edge[][]): number[] {
+  const order: number[] = [];
+  const seen = new Uint8Array(out.length);
+  const next = new Uint32Array(out.length);
+  for (let first = out.length - 1; first >= 0; first--) {
+    if (seen[first]) continue;
+    seen[first] = 1;
+    const open = [first];
+    while (open.length > 0) {
+      const activity = open.at(-1) ?? first;
+      const edge = out[activity]?.[next[activity] ?? 0];
+      next[activity] = (next[activity] ?? 0) + 1;
+      if (!edge) {
+        order.push(activity);
+        open.pop();
+      } else if (edge.weight >= 0 && !seen[edge.to]) {
+        seen[edge.to] = 1;
+        open.push(edge.to);
+      }
+    }
+  }
+  return order.reverse();
+}
+
+/**
+ * Moves starts one way until every edge holds, and no further (Bellman and Ford). Activities are taken in
+ * turn, so that one pass does where no edge runs back. `move` says of an activity whether it may move, is
+ * left as it is, or must not have to. Null when one must not, or when some edges ask in a circle for more
+ * than there is.
  */
 function relax(
   links: Links,
@@ -35,33 +76,38 @@ function relax(
   later: boolean,
   move: (activity: number) => 'may' | 'leave' | 'never',
 ): Float64Array | null {
-  const { count } = links;
+  const { count, order } = links;
   const edges = later ? links.out : links.into;
-  const queue = [...from];
   const waiting = new Uint8Array(count);
-  for (const activity of queue) waiting[activity] = 1;
-  const queued = new Uint32Array(count);
-  for (let i = 0; i < queue.length; i++) {
-    const activity = queue[i] ?? 0;
-    waiting[activity] = 0;
-    const start = starts[activity] ?? 0;
-    const mine = edges[activity] ?? [];
-    links.steps += mine.length;
-    for (const edge of mine) {
-      const other = later ? edge.to : edge.from;
-      const wanted = later ? start + edge.weight : start - edge.weight;
-      const now = starts[other] ?? 0;
-      if (later ? wanted <= now : wanted >= now) continue;
-      const how = move(other);
-      if (how === 'never') return null;
-      if (how === 'leave') continue;
-      starts[other] = wanted;
-      if (waiting[other]) continue;
-      // Without such a circle no activity comes into the queue more often than there are activities.
-      queued[other] = (queued[other] ?? 0) + 1;
-      if ((queued[other] ?? 0) > count) return null;
-      waiting[other] = 1;
-      queue.push(other);
+  let left = 0;
+  const wait = (activity: number): void => {
+    if (waiting[activity]) return;
+    waiting[activity] = 1;
+    left++;
+  };
+  from.forEach(wait);
+  // Without such a circle no way is longer than there are activities.
+  for (let pass = 0; left > 0; pass++) {
+    if (pass > count) return null;
+    for (let i = 0; i < count && left > 0; i++) {
+      const activity = order[later ? i : count - 1 - i] ?? 0;
+      if (!waiting[activity]) continue;
+      waiting[activity] = 0;
+      left--;
+      const start = starts[activity] ?? 0;
+      const mine = edges[activity] ?? [];
+      links.steps += mine.length;
+      for (const edge of mine) {
+        const other = later ? edge.to : edge.from;
+        const wanted = later ? start + edge.weight : start - edge.weight;
+        const now = starts[other] ?? 0;
+        if (later ? wanted <= now : wanted >= now) continue;
+        const how = move(other);
+        if (how === 'never') return null;
+        if (how === 'leave') continue;
+        starts[other] = wanted;
+        wait(other);
+      }
     }
   }
   return starts;
@@ -74,6 +120,19 @@ export const raise = (
   from: readonly number[],
 ): Float64Array | null =>
   relax(links, starts, from, true, (activity) => (activity === ORIGIN ? 'never' : 'may'));
+
+/**
+ * The least solution with one more edge, above starts that keep all others. Null when there is none: then
+ * what the edge leaves would have to come later because of it.
+ */
+export function raiseWith(links: Links, starts: Float64Array, edge: Edge): Float64Array | null {
+  links.out[edge.from]?.push(edge);
+  const raised = relax(links, starts.slice(), [edge.from], true, (activity) =>
+    activity === ORIGIN || activity === edge.from ? 'never' : 'may',
+  );
+  links.out[edge.from]?.pop();
+  return raised;
+}
 
 /** The greatest solution below these starts that moves only what may move. Null when there is none. */
 export const lower = (

@@ -18,14 +18,17 @@ export class Propagation {
   private readonly arcsFrom: number[][] = [];
   /** Arcs that hold once the bound at a key is 1. */
   private readonly arcsOf: number[][] = [];
+  /** By key: nogoods that hear of it, and the bound from which each is concerned. */
   private readonly watching: Nogood[][] = [];
+  private readonly concerned: number[][] = [];
   private readonly arcFrom: number[] = [];
   private readonly arcTo: number[] = [];
   private readonly arcWeight: number[] = [];
   /** The key at which the bound must be 1; −1 where the arc always holds. */
   private readonly arcIf: number[] = [];
-  private readonly waiting: number[] = [];
-  private readonly isWaiting: boolean[] = [];
+  /** Keys whose bound rose, for their arcs and then for their nogoods. */
+  private readonly forArcs = new Waiting();
+  private readonly forNogoods = new Waiting();
   /** What can't all be, found by the latest rise. */
   clash: Predicate[] = [];
   /** Arcs and nogoods looked at. */
@@ -38,7 +41,7 @@ export class Propagation {
       this.arcsFrom.push([]);
       this.arcsOf.push([]);
       this.watching.push([]);
-      this.isWaiting.push(false);
+      this.concerned.push([]);
     }
     return variable;
   }
@@ -53,7 +56,7 @@ export class Propagation {
       this.arcIf.push(when);
       this.arcsFrom[a]!.push(number);
       if (when >= 0) this.arcsOf[when]!.push(number);
-      this.wake(a);
+      this.forArcs.add(a);
     };
     arc(2 * from, 2 * to);
     arc(2 * to + 1, 2 * from + 1);
@@ -61,19 +64,19 @@ export class Propagation {
 
   /** Watches a nogood of at least two predicates, of which the first two do not hold. */
   watch(nogood: Nogood): void {
-    for (let i = 0; i < 2; i++) this.watching[nogood.keys[i]!]!.push(nogood);
+    for (let i = 0; i < 2; i++) this.hear(nogood, i);
+  }
+
+  private hear(nogood: Nogood, i: number): void {
+    const key = nogood.keys[i]!;
+    this.watching[key]!.push(nogood);
+    this.concerned[key]!.push(nogood.values[i]!);
   }
 
   /** Forgets what was still to be looked at; all of it has been taken back. */
   forget(): void {
-    for (const key of this.waiting) this.isWaiting[key] = false;
-    this.waiting.length = 0;
-  }
-
-  private wake(key: number): void {
-    if (this.isWaiting[key]) return;
-    this.isWaiting[key] = true;
-    this.waiting.push(key);
+    this.forArcs.clear();
+    this.forNogoods.clear();
   }
 
   /** Raises a bound; false, with the clash, when that leaves the variable nothing. */
@@ -88,22 +91,26 @@ export class Propagation {
       return false;
     }
     this.trail.push(key, value, reason, held);
-    this.wake(key);
+    this.forArcs.add(key);
+    this.forNogoods.add(key);
     return true;
   }
 
   /** All that follows from what rose since; false, with the clash, at a dead end. */
   propagate(): boolean {
-    for (let at = 0; at < this.waiting.length; at++) {
-      const key = this.waiting[at]!;
-      this.isWaiting[key] = false;
-      if (!this.along(key) || !this.watched(key)) {
-        this.forget();
-        return false;
+    for (;;) {
+      // Arcs first, to the end: they cost less, and a bound that has risen all the way is seen once.
+      const key = this.forArcs.take();
+      if (key >= 0) {
+        if (this.along(key)) continue;
+      } else {
+        const next = this.forNogoods.take();
+        if (next < 0) return true;
+        if (this.watched(next)) continue;
       }
+      this.forget();
+      return false;
     }
-    this.waiting.length = 0;
-    return true;
   }
 
   /** Arcs from a bound that rose, and those that now hold. */
@@ -138,49 +145,51 @@ export class Propagation {
   private watched(key: number): boolean {
     const { bound } = this.trail;
     const list = this.watching[key]!;
+    const from = this.concerned[key]!;
     const now = bound[key]!;
-    this.steps += list.length;
+    const length = list.length;
+    this.steps += length;
     let kept = 0;
-    for (let i = 0; i < list.length; i++) {
+    let fine = true;
+    for (let i = 0; i < length; i++) {
       const nogood = list[i]!;
-      if (nogood.dropped) continue;
-      const { keys, values } = nogood;
-      const mine = keys[0] === key ? 0 : 1;
-      if (values[mine]! > now) {
-        list[kept++] = nogood;
-        continue;
-      }
-      const other = 1 - mine;
-      const otherKey = keys[other]!;
-      const otherValue = values[other]!;
-      if (bound[otherEnd(otherKey)]! >= opposite(otherValue)) {
-        list[kept++] = nogood;
-        continue;
-      }
-      let free = -1;
-      for (let k = 2; k < keys.length; k++)
-        if (bound[keys[k]!]! < values[k]!) {
-          free = k;
-          break;
-        }
-      if (free >= 0) {
-        const [freeKey, freeValue] = [keys[free]!, values[free]!];
-        keys[free] = key;
-        values[free] = values[mine]!;
-        keys[mine] = freeKey;
-        values[mine] = freeValue;
-        this.watching[freeKey]!.push(nogood);
-        continue;
-      }
-      list[kept++] = nogood;
-      if (!this.set(otherEnd(otherKey), opposite(otherValue), nogood, 0)) {
-        for (let rest = i + 1; rest < list.length; rest++) list[kept++] = list[rest]!;
-        list.length = kept;
-        return false;
-      }
+      const value = from[i]!;
+      list[kept] = nogood;
+      from[kept] = value;
+      kept++;
+      if (value > now || !fine) continue;
+      if (nogood.dropped || this.movedOn(nogood, key)) kept--;
+      else fine = this.exclude(nogood, nogood.keys[0] === key ? 1 : 0);
     }
     list.length = kept;
-    return true;
+    from.length = kept;
+    return fine;
+  }
+
+  /** Watches another predicate that does not hold, instead of that at a key, if there is one. */
+  private movedOn(nogood: Nogood, key: number): boolean {
+    const { bound } = this.trail;
+    const { keys, values } = nogood;
+    const mine = keys[0] === key ? 0 : 1;
+    const other = 1 - mine;
+    // Something in it is excluded already: it will do as it is.
+    if (bound[otherEnd(keys[other]!)]! >= opposite(values[other]!)) return false;
+    for (let k = 2; k < keys.length; k++) {
+      if (bound[keys[k]!]! >= values[k]!) continue;
+      const [freeKey, freeValue] = [keys[k]!, values[k]!];
+      keys[k] = key;
+      values[k] = values[mine]!;
+      keys[mine] = freeKey;
+      values[mine] = freeValue;
+      this.hear(nogood, mine);
+      return true;
+    }
+    return false;
+  }
+
+  /** Everything else holds, so this predicate does not. */
+  private exclude(nogood: Nogood, i: number): boolean {
+    return this.set(otherEnd(nogood.keys[i]!), opposite(nogood.values[i]!), nogood, 0);
   }
 
   /** What a bound of at least `value` at a key follows from, by its reason. */
@@ -203,5 +212,34 @@ export class Propagation {
       { key: this.arcFrom[arc]!, value: held },
       { key: otherEnd(this.arcTo[arc]!), value: 1 - held - this.arcWeight[arc]! },
     ];
+  }
+}
+
+/** Keys in the order they came, each once. */
+class Waiting {
+  private readonly keys: number[] = [];
+  private readonly isIn: boolean[] = [];
+  private at = 0;
+
+  add(key: number): void {
+    if (this.isIn[key]) return;
+    this.isIn[key] = true;
+    this.keys.push(key);
+  }
+
+  /** The next, or −1. */
+  take(): number {
+    if (this.at === this.keys.length) {
+      this.at = 0;
+      this.keys.length = 0;
+      return -1;
+    }
+    const key = this.keys[this.at++]!;
+    this.isIn[key] = false;
+    return key;
+  }
+
+  clear(): void {
+    while (this.take() >= 0);
   }
 }
