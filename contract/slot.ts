@@ -1,6 +1,7 @@
 /** Slots of a show, and what is wished of their order. */
 import type { Lead, Slot, Talk } from '../core/brief/types';
 import { ARCS, type Arc, type SlotPair, type Weights, type Wishes } from '../core/brief/wishes';
+import { MOST_GOES } from '../core/repertoire/limits';
 import { Holds, Id, Num, OneOf, OrNull, Part, PartList, Text, Whole, YesNo } from './fields';
 import { EstimateBody } from './task';
 
@@ -54,7 +55,7 @@ export class SlotBody implements Slot {
   @Id()
   positionId!: string | null;
 
-  @Whole(1, 20)
+  @Whole(1, MOST_GOES)
   goes!: number;
 
   @Whole(0, 10)

@@ -1,4 +1,5 @@
 /** Tasks of a method: how long, by whom, after what, and the words of each. */
+import { LONGEST_TASK } from '../core/repertoire/limits';
 import {
   type After,
   COMPETENCES,
@@ -28,19 +29,16 @@ import {
   YesNo,
 } from './fields';
 
-/** Longest time of one task or lag, in seconds: two days, for what is steeped or frozen ahead. */
-const LONGEST = 172_800;
-
 export class EstimateBody implements Estimate {
-  @Whole(0, LONGEST)
+  @Whole(0, LONGEST_TASK)
   shortest!: number;
 
   @Holds<EstimateBody>((e) => (e.likely < e.shortest ? 'must be at least the shortest time' : null))
-  @Whole(0, LONGEST)
+  @Whole(0, LONGEST_TASK)
   likely!: number;
 
   @Holds<EstimateBody>((e) => (e.longest < e.likely ? 'must be at least the likely time' : null))
-  @Whole(0, LONGEST)
+  @Whole(0, LONGEST_TASK)
   longest!: number;
 }
 
@@ -60,7 +58,7 @@ export class AfterBody implements After {
   @Id()
   task!: string;
 
-  @Whole(0, LONGEST)
+  @Whole(0, LONGEST_TASK)
   least!: number;
 
   @OrNull()
@@ -69,7 +67,7 @@ export class AfterBody implements After {
       ? 'must be at least as long as the shortest wait'
       : null,
   )
-  @Whole(0, LONGEST)
+  @Whole(0, LONGEST_TASK)
   greatest!: number | null;
 }
 

@@ -5,6 +5,7 @@
 import { formatDuration } from '../time/clock';
 import type { Task } from '../repertoire/types';
 import { conflictOf } from './conflict';
+import { countable } from './countable';
 import { type Network, buildNetwork } from './network';
 import { crowdFaults, peopleFaults } from './peopleFaults';
 import { amountUsed } from './equipment';
@@ -181,9 +182,19 @@ function leaveOut(
   };
 }
 
-/** Conflicts by slot, and the slots with the impossible demands left out. */
-export function findFaults(input: LineupInput): { conflicts: Conflict[]; slots: PlanSlot[] } {
-  const conflicts: Conflict[] = [];
+/** What can be timed of a show, and why the rest can't. */
+export interface Faults {
+  conflicts: Conflict[];
+  /** The show with the impossible demands left out. */
+  input: LineupInput;
+  /** False where some number could not even be counted with. */
+  countable: boolean;
+}
+
+/** Conflicts by slot, and the show with the impossible demands left out. */
+export function findFaults(raw: LineupInput): Faults {
+  const { input, conflicts: uncountable } = countable(raw);
+  const conflicts = [...uncountable];
   const nets: Network[] = [];
   const slots = input.slots.map((slot) => {
     const order = orderFaults(slot);
@@ -212,5 +223,5 @@ export function findFaults(input: LineupInput): { conflicts: Conflict[]; slots: 
     return leaveOut(input, ordered, crowd, block);
   });
   conflicts.unshift(...lengthFaults(input, nets));
-  return { conflicts, slots };
+  return { conflicts, input: { ...input, slots }, countable: uncountable.length === 0 };
 }

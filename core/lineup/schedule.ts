@@ -1,7 +1,7 @@
 /** From an order to a clock: the times with the least dead air, and why there is any left. */
 import { formatDuration } from '../time/clock';
 import { gapsOf } from './explain';
-import { findFaults } from './faults';
+import { type Faults, findFaults } from './faults';
 import { type Edge, type Graph, buildGraph } from './graph';
 import { blocksOf, placedTasks, withMargin } from './placed';
 import { searchSchedule, type SearchResult, type Solution } from './search';
@@ -98,12 +98,12 @@ function solve(graph: Graph, budget: Budget): SearchResult & { best: Solution } 
 }
 
 /** What is laid before the reader, from the times that were found and the demands that were left out. */
-function timelineFrom(graph: Graph, best: Solution, proven: boolean, faults: Conflict[]): Timeline {
+function timelineFrom(graph: Graph, best: Solution, proven: boolean, faults: Faults): Timeline {
   const { arrival, hardFinish, margin } = graph.input;
   const starts = withMargin(graph, best, margin);
   const blocks = blocksOf(graph, starts);
   const conflicts = [
-    ...faults,
+    ...faults.conflicts,
     ...brokenLags(graph, best).map(({ edge, short }) => lagConflict(graph, edge, short)),
   ];
   const filled = blocks.reduce((sum, block) => sum + block.end - block.start, 0);
@@ -113,7 +113,7 @@ function timelineFrom(graph: Graph, best: Solution, proven: boolean, faults: Con
     end: best.end,
     deadAir: best.end - filled,
     // That the whole is too long says nothing against its times.
-    proven: proven && conflicts.every((conflict) => conflict.slot === ''),
+    proven: proven && faults.countable && conflicts.every((conflict) => conflict.slot === ''),
     blocks,
     tasks: placedTasks(graph, best, starts),
     gaps: gapsOf(graph, best, blocks),
@@ -125,13 +125,13 @@ function timelineFrom(graph: Graph, best: Solution, proven: boolean, faults: Con
  * Times a show in its given order.
  *
  * Demands that can't be met come back as conflicts; the rest is timed without them. Nothing is
- * thrown for a bad show: an empty one gives an empty timeline. `work` bounds the search.
+ * thrown for a bad show: an empty one gives an empty timeline.
  */
 export function schedule(raw: LineupInput, budget = new Budget(EFFORT.quick)): Timeline {
   const faults = findFaults(raw);
-  const graph = buildGraph({ ...raw, slots: faults.slots });
+  const graph = buildGraph(faults.input);
   const { best, proven } = solve(graph, budget);
-  return timelineFrom(graph, best, proven, faults.conflicts);
+  return timelineFrom(graph, best, proven, faults);
 }
 
 /**
@@ -146,13 +146,13 @@ export function scheduleIfBetter(
   const faults = findFaults(raw);
   const most = conflicts.length;
   if (faults.conflicts.length > most) return null;
-  const graph = buildGraph({ ...raw, slots: faults.slots });
+  const graph = buildGraph(faults.input);
   if (faults.conflicts.length < most) {
     const { best, proven } = solve(graph, budget);
-    const timeline = timelineFrom(graph, best, proven, faults.conflicts);
+    const timeline = timelineFrom(graph, best, proven, faults);
     const found = timeline.conflicts.length;
     return found < most || (found === most && timeline.end < end) ? timeline : null;
   }
   const { best, proven } = searchSchedule(graph, budget, end);
-  return best && best.end < end ? timelineFrom(graph, best, proven, faults.conflicts) : null;
+  return best && best.end < end ? timelineFrom(graph, best, proven, faults) : null;
 }

@@ -29,7 +29,7 @@ export const withoutWindows = (graph: Graph): Graph => ({
  * may have to give one up. Worked out when it is first asked for.
  */
 export function leastGaps(input: LineupInput): LeastGaps {
-  const { slots } = findFaults(input);
+  const { slots } = findFaults(input).input;
   const known = new Map<number, number>();
   const deadAir = (some: readonly PlanSlot[], arrival: number): number => {
     const graph = withoutWindows(buildGraph({ ...input, arrival, slots: some }));

@@ -70,9 +70,9 @@ export class Orders {
     this.gaps = leastGaps(input);
     const faults = findFaults(input);
     this.always = faults.conflicts.length * wishes.weights.conflict;
-    const whole = buildGraph({ ...input, slots: faults.slots });
+    const whole = buildGraph(faults.input);
     this.filled = whole.nets.reduce((sum, net) => sum + net.blockLength, 0);
-    this.spread = spreadOf(faults.slots);
+    this.spread = spreadOf(faults.input.slots);
     this.startsWell = keeps(wishes, this.idsOf(this.today));
   }
 
@@ -173,7 +173,7 @@ export class Orders {
    */
   private lostInPart(order: Order): number {
     const part = this.inOrder(order);
-    const graph = withoutWindows(buildGraph({ ...part, slots: findFaults(part).slots }));
+    const graph = withoutWindows(buildGraph(findFaults(part).input));
     const { best, bound } = searchSchedule(graph, new Budget(this.work));
     const filled = graph.nets.reduce((sum, net) => sum + net.blockLength, 0);
     return best ? Math.max(0, bound - filled) : 0;

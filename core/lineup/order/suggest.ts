@@ -1,13 +1,17 @@
 /** A better running order, if there is one, and what it is better for. */
 import type { Wishes } from '../../brief/wishes';
 import type { LineupInput, Timeline } from '../types';
+import { countable } from '../countable';
 import { exactOrder } from './exact';
 import type { Objective, SlotTraits } from './objective';
 import { Orders } from './orders';
 import { type OrderFound, type SearchLimits, searchOrder } from './permute';
 import { reasonsFor } from './reasons';
+import { wishFaults } from './wishFaults';
 
 export interface Suggestion {
+  /** Why there is nothing to look for: wishes that contradict themselves, or a show that can't be counted with. */
+  refused: string[];
   /** True when no order that keeps pins and wishes is better. */
   proven: boolean;
   /** False when no order keeps all wishes with the pins as they are: then today’s is told. */
@@ -41,6 +45,11 @@ export function* suggestOrder(
   limits: SearchLimits,
 ): Generator<Suggestion, Suggestion, void> {
   const orders = new Orders(input, traits, wishes);
+  const refused = [
+    ...countable(input).conflicts.map(({ message }) => message),
+    ...wishFaults(input.slots, wishes),
+  ];
+  if (refused.length > 0) return refusal(orders, refused);
   const { today, pinned, least } = orders;
   const before = { order: orders.idsOf(today), ...orders.judge(today) };
   let latest: { key: string; objective: Objective; timeline: Timeline } | null = null;
@@ -57,6 +66,7 @@ export function* suggestOrder(
     };
     const wishesKept = !orders.broken(order);
     return {
+      refused: [],
       proven: proven || after.objective.total <= least,
       wishesKept,
       better:
@@ -91,6 +101,21 @@ export function* suggestOrder(
   }
   // The last look is the longest one, whatever was found on the way.
   return told(found, true);
+}
+
+function refusal(orders: Orders, refused: string[]): Suggestion {
+  const { objective } = orders.judge(orders.today);
+  return {
+    refused,
+    proven: false,
+    wishesKept: false,
+    better: false,
+    slots: orders.idsOf(orders.today),
+    objective,
+    before: objective,
+    reasons: [],
+    tried: 0,
+  };
 }
 
 /** Passes on what a search tells. */
