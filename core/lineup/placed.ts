@@ -1,8 +1,8 @@
-/** From a solution of the graph to tasks with times and people, and slack where there is some. */
-import { type Edge, type Graph, ORIGIN, type Assignment } from './graph';
+/** From a solution of the graph to tasks with times and people. */
+import type { Spared } from './buffers';
+import { type Graph, ORIGIN } from './graph';
 import type { Solution } from './search';
-import { linksOf, lower } from './times';
-import { type Block, type PlacedTask, RULES } from './types';
+import type { Block, PlacedTask } from './types';
 
 export const blocksOf = (graph: Graph, starts: Float64Array): Block[] =>
   graph.blocks.map((number) => {
@@ -15,7 +15,7 @@ export const blocksOf = (graph: Graph, starts: Float64Array): Block[] =>
 export function placedTasks(
   graph: Graph,
   { people }: Solution,
-  starts: Float64Array,
+  { starts, spare }: Spared,
 ): PlacedTask[] {
   const whoOf = (activity: number, task: string, go: number): string[] =>
     graph.assignments.flatMap((assignment, i) =>
@@ -35,6 +35,7 @@ export function placedTasks(
       end: start + step.end,
       people: whoOf(block, step.task.id, step.go),
       position: step.task.place === 'stage' ? net.slot.positionId : null,
+      spare: 0,
     }));
   });
   const around = graph.activities.flatMap((activity, number): PlacedTask[] => {
@@ -50,57 +51,9 @@ export function placedTasks(
         end: start + activity.duration,
         people: whoOf(number, activity.task.id, 1),
         position: activity.task.place === 'stage' ? activity.slot.positionId : null,
+        spare: spare[number] ?? 0,
       },
     ];
   });
   return [...steps, ...around].sort((a, b) => a.start - b.start || a.end - b.end);
-}
-
-/** For each person, that their assignments follow one another as they do now. */
-function turns(graph: Graph, { people, starts }: Solution): Edge[] {
-  const at = (assignment: Assignment): number =>
-    (starts[assignment.activity] ?? 0) + assignment.offset;
-  return graph.input.crew.flatMap(({ id }) => {
-    const mine = graph.assignments
-      .filter((assignment, i) => people[i] === id && assignment.duration > 0)
-      .sort((a, b) => at(a) - at(b));
-    return mine.slice(1).map((assignment, i): Edge => {
-      const earlier = mine[i] ?? assignment;
-      return {
-        from: earlier.activity,
-        to: assignment.activity,
-        weight: earlier.offset + earlier.duration - assignment.offset,
-        reason: {
-          rule: RULES.person,
-          kind: 'person',
-          from: earlier.task,
-          to: assignment.task,
-          people: [id],
-          position: null,
-          thing: null,
-        },
-      };
-    });
-  });
-}
-
-/**
- * Starts with a margin between what prepares a slot and its block, for every slot where that moves no
- * block and no clearing, asks for nothing before arrival, and leaves everybody's turns as they are.
- */
-export function withMargin(graph: Graph, solution: Solution, margin: number): Float64Array {
-  const links = linksOf(graph.activities.length, [...solution.edges, ...turns(graph, solution)]);
-  const mayMove = (activity: number): boolean => graph.activities[activity]?.kind === 'before';
-  let starts = solution.starts;
-  for (const block of margin > 0 ? graph.blocks : []) {
-    const wanted = starts.slice();
-    const moved = (links.into[block] ?? []).flatMap(({ from, weight, reason }) => {
-      const latest = (starts[block] ?? 0) - weight - margin;
-      if (reason.kind !== 'prepare' || (wanted[from] ?? 0) <= latest) return [];
-      wanted[from] = latest;
-      return [from];
-    });
-    starts = lower(links, wanted, moved, mayMove) ?? starts;
-  }
-  return starts;
 }

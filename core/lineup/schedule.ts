@@ -3,7 +3,8 @@ import { formatDuration } from '../time/clock';
 import { gapsOf } from './explain';
 import { type Faults, findFaults } from './faults';
 import { type Edge, type Graph, buildGraph } from './graph';
-import { blocksOf, placedTasks, withMargin } from './placed';
+import { withBuffers } from './buffers';
+import { blocksOf, placedTasks } from './placed';
 import { searchSchedule, type SearchResult, type Solution } from './search';
 import { EFFORT } from './effort';
 import { Budget } from '../solver/budget';
@@ -100,8 +101,8 @@ function solve(graph: Graph, budget: Budget): SearchResult & { best: Solution } 
 /** What is laid before the reader, from the times that were found and the demands that were left out. */
 function timelineFrom(graph: Graph, best: Solution, proven: boolean, faults: Faults): Timeline {
   const { arrival, hardFinish, margin } = graph.input;
-  const starts = withMargin(graph, best, margin);
-  const blocks = blocksOf(graph, starts);
+  const spared = withBuffers(graph, best, margin);
+  const blocks = blocksOf(graph, spared.starts);
   const conflicts = [
     ...faults.conflicts,
     ...brokenLags(graph, best).map(({ edge, short }) => lagConflict(graph, edge, short)),
@@ -115,7 +116,7 @@ function timelineFrom(graph: Graph, best: Solution, proven: boolean, faults: Fau
     // That the whole is too long says nothing against its times.
     proven: proven && faults.countable && conflicts.every((conflict) => conflict.slot === ''),
     blocks,
-    tasks: placedTasks(graph, best, starts),
+    tasks: placedTasks(graph, best, spared),
     gaps: gapsOf(graph, best, blocks),
     conflicts,
   };

@@ -55,7 +55,7 @@ export interface LineupInput {
   /** When the crew can start work: zero or negative. */
   arrival: number;
   hardFinish: number;
-  /** Slack kept between preparing a slot and its block where that delays nothing. */
+  /** Kept at the least between preparing a slot and its block, where that delays nothing. */
   margin: number;
   crew: readonly PlanPerson[];
   positions: readonly PlanPosition[];
@@ -76,6 +76,8 @@ export interface PlacedTask {
   people: string[];
   /** The stage position it holds, or null in the wings. */
   position: string | null;
+  /** Of preparation: by how many seconds it may end later without a change to anything else. */
+  spare: number;
 }
 
 export interface Block {

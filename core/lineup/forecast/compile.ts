@@ -3,8 +3,9 @@
  * that is drawn, and with what it waits for. Who does what, and in which sequence, is as planned; when
  * it is done follows.
  *
- * What prepares a slot is begun when the plan says so by the block that is then on (“when the drum
- * starts, put the can on”), and so comes later when the show runs late; before the show, by the clock.
+ * Work around the blocks is begun as soon as those who do it and what it needs are free. What keeps only
+ * so long is begun when the plan says so by the block that is then on (“when the drum starts, put the can
+ * on”), and so comes later when the show runs late; before the show, by the clock.
  */
 import { type TimeKey, timeKey } from '../../keys';
 import { quantiles, shapeOf } from '../../chance/beta';
@@ -110,28 +111,27 @@ class Compiler {
     this.blocks.push({ slot: slot.id, first, last: before ?? first });
   }
 
-  /** Preparing, settling and clearing, each when the plan has it by the block that is then on. */
+  private placedOf(slot: string, task: string): PlacedTask | undefined {
+    return this.timeline.tasks.find(
+      (t) => t.slot === slot && t.task === task && t.phase !== 'perform',
+    );
+  }
+
+  /** Preparing, settling and clearing, each as soon as people and things are free. */
   private around(net: Network): void {
     for (const task of [...net.before, ...net.following]) {
-      const placed = this.timeline.tasks.find(
-        (t) => t.slot === net.slot.id && t.task === task.id && t.phase !== 'perform',
-      );
+      const placed = this.placedOf(net.slot.id, task.id);
       if (!placed) continue;
-      const early = net.before.includes(task);
-      const by = early
+      const keeps = !net.lags.some(({ from, greatest }) => from === task && greatest !== null);
+      const byPlan = net.before.includes(task) && !keeps;
+      const by = byPlan
         ? this.timeline.blocks.findLastIndex((block) => block.start <= placed.start)
         : -1;
-      const earliest = early && by < 0 ? placed.start : this.input.arrival;
+      const earliest = byPlan && by < 0 ? placed.start : this.input.arrival;
       const node = this.node(placed.start, this.drawOf(net.slot.id, task), earliest);
       this.numbers.set(this.key(placed), node);
-      const anchor = this.blocks[by];
-      if (anchor)
-        this.wait(
-          node,
-          anchor.first,
-          placed.start - (this.timeline.blocks[by]?.start ?? 0),
-          'start',
-        );
+      const [anchor, planned] = [this.blocks[by], this.timeline.blocks[by]];
+      if (anchor && planned) this.wait(node, anchor.first, placed.start - planned.start, 'start');
     }
   }
 
