@@ -50,6 +50,7 @@ export function forecastVsDraws(): object {
         mayLeaveOut: true,
         worth: 3,
         record: { worked: 6 + i, failed: 1 },
+        performed: true,
         taken: {},
       },
     ]),

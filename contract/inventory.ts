@@ -1,4 +1,5 @@
 /** The store: boxes, lots, movements, packing, and what a person has set for themselves. */
+import { SURENESS, type Sureness, USUAL_SURENESS } from '../core/lineup/outlook';
 import { STOCK_MOST } from '../core/inventory/ledger';
 import { ITEM_KINDS } from '../core/repertoire/types';
 import { PACK_MARKS, type PackMark, type PackMarkKind } from '../core/kit/packing';
@@ -222,6 +223,8 @@ export interface Settings {
   riskMatrix: RiskMatrix;
   /** ISO 4217 code. */
   currency: string;
+  /** What the end of a show is held against. */
+  endsBy: Sureness;
 }
 
 export class SettingsBody implements Settings {
@@ -244,6 +247,9 @@ export class SettingsBody implements Settings {
   })
   @Text(3, 3)
   currency!: string;
+
+  @OneOf(SURENESS)
+  endsBy!: Sureness;
 }
 
 export const SETTINGS: Settings = {
@@ -251,6 +257,7 @@ export const SETTINGS: Settings = {
   household: HOUSEHOLD,
   riskMatrix: USUAL_MATRIX,
   currency: 'EUR',
+  endsBy: USUAL_SURENESS,
 };
 
 const MOST_TEXT = 8 * 1024 * 1024;

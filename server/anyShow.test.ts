@@ -9,15 +9,12 @@ import { runPlanOf } from '../core/stage/plan';
 import { kitList } from '../core/kit/kit';
 import { callSheet, sheetTable } from '../core/lineup/callSheet';
 import { calendarEvents } from '../core/lineup/calendarEvents';
-import { forecastShow } from '../core/lineup/forecast/forecast';
-import { policiesOf } from '../core/lineup/forecast/fromBundle';
-import { lineupInput } from '../core/lineup/fromBundle';
+import { prospectOf } from '../core/lineup/prospect';
 import { joinsOf } from '../core/lineup/joins';
 import { leadRange } from '../core/lineup/lead';
 import { fixFinder } from '../core/lineup/suggestFixes';
 import { traitsOf } from '../core/lineup/order/fromBundle';
 import { suggestedOrder } from '../core/lineup/order/suggest';
-import { schedule } from '../core/lineup/schedule';
 import { stripOf } from '../core/lineup/strip';
 
 /** Every number anywhere within. */
@@ -31,8 +28,8 @@ function numbersIn(value: unknown): number[] {
 test('everything that follows from a show is finite, and every conflict says what is wrong', () => {
   fc.assert(
     fc.property(showFile, (file) => {
-      const input = lineupInput(file);
-      const timeline = schedule(input);
+      const prospect = prospectOf(file, [], { runs: 20, seed: 1, share: 0.9 });
+      const { input, timeline } = prospect;
       expect(timeline.blocks).toHaveLength(input.slots.length);
       for (const conflict of timeline.conflicts) {
         expect(conflict.message.length).toBeGreaterThan(10);
@@ -55,14 +52,15 @@ test('everything that follows from a show is finite, and every conflict says wha
         stripOf(input, timeline),
         joinsOf(input, timeline),
         kitList(file, timeline),
-        calendarEvents(file, input, timeline),
-        forecastShow(input, timeline, policiesOf(file, []), { runs: 20, seed: 1 }),
+        prospect.forecast,
+        prospect.outlook,
+        calendarEvents(file, prospect),
         suggestedOrder(input, traitsOf(file), file.show.wishes, { seed: 1, most: 30 }),
         timeline.tasks.map((task) => leadRange(input, timeline, task.slot, task.task)),
         [...timeline.gaps, ...timeline.conflicts].slice(0, 2).map(fix),
       ];
       expect(numbersIn(all).filter((n) => !Number.isFinite(n))).toEqual([]);
-      const table = sheetTable(callSheet(file, input, timeline));
+      const table = sheetTable(callSheet(file, prospect));
       expect(new Set(table.map((row) => row.length))).toEqual(new Set([7]));
     }),
     { numRuns: 60, seed: 141 },

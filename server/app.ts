@@ -89,7 +89,7 @@ function apiRoutes({
   });
   api.use(
     '/shows',
-    lineupRoutes(context),
+    lineupRoutes(context, forecastRuns),
     kitRoutes(context),
     readyRoutes(context),
     riskRoutes(context),

@@ -25,6 +25,7 @@ import { Outcomes } from './stage/outcomes';
 import { RunStore } from './stage/runs';
 import { boxStore } from './inventory/boxes';
 import { UpcomingNeeds } from './inventory/upcomingNeeds';
+import { Prospects } from './lineup/prospects';
 import { Ledger, lotStore } from './inventory/lots';
 import { settingsStore } from './inventory/settings';
 import { StockList } from './inventory/stockList';
@@ -51,6 +52,7 @@ export interface AppContext {
   mirrors: Mirrors;
   stockList: StockList;
   upcomingNeeds: UpcomingNeeds;
+  prospects: Prospects;
   bundles: Bundles;
   log: ChangeLog;
   live: Live;
@@ -92,6 +94,7 @@ export function createContext(db: Db, now: () => number = Date.now): AppContext 
     mirrors: createMirrors({ db, log }, stores),
     stockList: new StockList(() => context),
     upcomingNeeds: new UpcomingNeeds(() => context),
+    prospects: new Prospects(() => context),
     bundles: new Bundles(stores),
     // In this thread, until it is given one of its own.
     heavy: {

@@ -1,10 +1,12 @@
 /**
- * `npm run plan -- FILE`: timeline, kit and verdicts of a show file as JSON, with no server. With `--order`,
- * a better running order too; `--arc` says how its energy should run. With `--forecast N` what comes of
- * N simulated shows. `--seed` makes both repeat.
+ * `npm run plan -- FILE`: timeline, outlook, kit and verdicts of a show file as JSON, with no server. With
+ * `--order`, a better running order too; `--arc` says how its energy should run. With `--forecast N` all
+ * that comes of N simulated shows, `--sure` says against how many its end is held, `--seed` makes both
+ * repeat. It takes no longer than `--seconds`, tells how far it is, and gives the best it has by then.
  */
 import { readFileSync, statSync } from 'node:fs';
 import { parseArgs } from 'node:util';
+import { FORECAST_RUNS } from '../contract/api';
 import { FILE_LIMIT, readShowFile, type ShowFile } from '../contract/showFile';
 import { type FieldFault, faultInWords } from '../contract/validate';
 import { type Arc, ARCS } from '../core/brief/wishes';
@@ -12,22 +14,36 @@ import { recordsOf } from '../core/after/review';
 import { withOwned } from '../core/inventory/owned';
 import { kitList } from '../core/kit/kit';
 import { sharesOf } from '../core/kit/shares';
-import { wholeForecast } from '../core/lineup/forecast/forecast';
+import { leaveOutTable } from '../core/lineup/forecast/forecast';
 import { policiesOf } from '../core/lineup/forecast/fromBundle';
-import { lineupInput } from '../core/lineup/fromBundle';
 import { fixFinder } from '../core/lineup/suggestFixes';
 import { traitsOf } from '../core/lineup/order/fromBundle';
-import { suggestedOrder } from '../core/lineup/order/suggest';
-import { schedule } from '../core/lineup/schedule';
+import { suggestOrder } from '../core/lineup/order/suggest';
+import {
+  endingOf,
+  forecastSize,
+  SURENESS,
+  type Sureness,
+  USUAL_SURENESS,
+} from '../core/lineup/outlook';
+import { prospectOf } from '../core/lineup/prospect';
 import { EFFORT } from '../core/lineup/effort';
-import { Budget } from '../core/solver/budget';
+import { Budget, type TimeLimit } from '../core/solver/budget';
+import { parseClock } from '../core/time/clock';
 import { judge } from '../core/ready/judge';
 
-const USAGE = `Usage: npm run plan -- FILE [--order] [--arc ${ARCS.join('|')}] [--forecast NUMBER] [--seed NUMBER]`;
+const USAGE = `Usage: npm run plan -- FILE [--order] [--arc ${ARCS.join('|')}] [--forecast NUMBER] [--sure ${SURENESS.join('|')}] [--seed NUMBER] [--seconds NUMBER]`;
 /** Simulated shows at the most. */
 const MOST_SHOWS = 1_000_000;
 /** Orders timed at the most. */
 const MOST_ORDERS = 20_000;
+/** Seconds that it may take, where none are given, and at the most. */
+const USUAL_SECONDS = 60;
+const MOST_SECONDS = 86_400;
+/** Share of the time that may go into the clock itself. */
+const FOR_CLOCK = 0.4;
+/** Milliseconds between two lines about how far it is. */
+const TOLD_EVERY = 1000;
 
 function refuse(lines: string[]): never {
   for (const line of lines) console.error(line);
@@ -39,9 +55,11 @@ interface Asked {
   order: boolean;
   /** Instead of the one the show wishes. */
   arc: Arc | null;
-  /** Shows to simulate; null for none. */
+  /** Shows to simulate; null where only the outlook is wanted. */
   forecast: number | null;
+  sure: Sureness;
   seed: number;
+  seconds: number;
 }
 
 function asked(): Asked {
@@ -52,16 +70,24 @@ function asked(): Asked {
         order: { type: 'boolean', default: false },
         arc: { type: 'string' },
         forecast: { type: 'string' },
-        seed: { type: 'string', default: '1' },
+        sure: { type: 'string', default: USUAL_SURENESS },
+        seed: { type: 'string' },
+        seconds: { type: 'string', default: String(USUAL_SECONDS) },
       },
     });
     const [file, ...more] = positionals;
     const arc = ARCS.find((known) => known === values.arc) ?? null;
-    const seed = Number(values.seed);
+    const { seed: seedText = '1' } = values;
+    const seed = Number(seedText);
+    const sure = SURENESS.find((known) => known === values.sure);
+    const seconds = Number(values.seconds);
     if (file === undefined || more.length > 0) return refuse([USAGE]);
     if (values.arc !== undefined && !arc)
       return refuse([`--arc must be one of: ${ARCS.join(', ')}`, USAGE]);
-    if (!/^\d{1,9}$/.test(values.seed))
+    if (!sure) return refuse([`--sure must be one of: ${SURENESS.join(', ')}`, USAGE]);
+    if (!(seconds > 0 && seconds <= MOST_SECONDS))
+      return refuse([`--seconds must be more than 0 and at most ${MOST_SECONDS}`, USAGE]);
+    if (!/^\d{1,9}$/.test(seedText))
       return refuse(['--seed must be a whole number of at most nine figures', USAGE]);
     const forecast = values.forecast === undefined ? null : Number(values.forecast);
     if (
@@ -69,7 +95,7 @@ function asked(): Asked {
       !(Number.isInteger(forecast) && forecast > 0 && forecast <= MOST_SHOWS)
     )
       return refuse([`--forecast must be a whole number from 1 to ${MOST_SHOWS}`, USAGE]);
-    return { file, order: values.order, arc, forecast, seed };
+    return { file, order: values.order, arc, forecast, sure, seed, seconds };
   } catch {
     return refuse([USAGE]);
   }
@@ -92,14 +118,37 @@ function textOf(file: string): string {
   }
 }
 
-function answer(file: ShowFile, { order, arc, forecast, seed }: Asked): object {
+/** Runs a search to its end or until the time is up, telling now and then how far it is. */
+function bestOf<T>(search: Generator<T, T, void>, until: number, say: (soFar: T) => string): T {
+  let told = performance.now();
+  for (;;) {
+    const { done, value } = search.next();
+    const now = performance.now();
+    if (done || now >= until) return value;
+    if (now - told < TOLD_EVERY) continue;
+    told = now;
+    console.error(say(value));
+  }
+}
+
+function answer(file: ShowFile, wanted: Asked): object {
+  const { order, arc, forecast, sure, seed, seconds } = wanted;
+  const began = performance.now();
+  const by = (share: number): TimeLimit => ({
+    now: () => performance.now(),
+    until: began + share * seconds * 1000,
+  });
   // There are as many of each thing as the file's store has on the day.
   const show = { ...file, items: withOwned(file.items, file.lots, file.show.date) };
   const records = recordsOf(show.demos, show.runs);
-  const input = lineupInput(show);
-  const timeline = schedule(input, new Budget(EFFORT.thorough));
+  const size = { ...forecastSize(forecast ?? FORECAST_RUNS, sure), seed };
+  const budget = new Budget(EFFORT.thorough, by(FOR_CLOCK));
+  const { input, timeline, forecast: plain, outlook } = prospectOf(show, records, size, budget);
   const others = show.people.filter((person) => !show.show.crew.includes(person.id));
-  const fix = fixFinder(input, timeline, others);
+  const fix = fixFinder(input, timeline, others, by(order ? 2 * FOR_CLOCK : 1));
+  const policies = policiesOf(show, records);
+  const wishes = { ...show.show.wishes, ...(arc && { arc }) };
+  const { until } = by(1);
   return {
     timeline: {
       ...timeline,
@@ -111,6 +160,11 @@ function answer(file: ShowFile, { order, arc, forecast, seed }: Asked): object {
         people,
       })),
     },
+    // Seconds from the start, and the same in words.
+    outlook: {
+      ...outlook,
+      words: endingOf(outlook, parseClock(show.show.start), timeline.blocks.length),
+    },
     kit: kitList(show, timeline, { records }),
     // The file's own store is all there is; what was waived or ticked is not in it.
     verdicts: judge(show, timeline, {
@@ -118,18 +172,21 @@ function answer(file: ShowFile, { order, arc, forecast, seed }: Asked): object {
       shares: sharesOf(show, timeline, file.lots, { records }),
     }).map(({ slotIds, ...verdict }) => ({ ...verdict, slots: slotIds })),
     ...(order && {
-      order: suggestedOrder(
-        input,
-        traitsOf(show),
-        { ...show.show.wishes, ...(arc && { arc }) },
-        { seed, most: MOST_ORDERS },
+      order: bestOf(
+        suggestOrder(input, traitsOf(show), wishes, { seed, most: MOST_ORDERS }),
+        until,
+        ({ tried }) => `${tried} orders timed`,
       ),
     }),
     ...(forecast !== null && {
-      forecast: wholeForecast(input, timeline, policiesOf(show, records), {
-        runs: forecast,
-        seed,
-      }),
+      forecast: {
+        ...plain,
+        leaveOut: bestOf(
+          leaveOutTable(input, policies, plain, 'pairs'),
+          until,
+          (rows) => `${rows.length} ways to leave something out tried`,
+        ),
+      },
     }),
   };
 }

@@ -162,7 +162,6 @@ function sameTask(
 ): boolean {
   const assignment = assignments[index];
   return assignments.some(
-    (other, i) =>
-      i !== index && people[i] === person && assignment && areHands(other, assignment),
+    (other, i) => i !== index && people[i] === person && assignment && areHands(other, assignment),
   );
 }

@@ -3,7 +3,8 @@ import type { ShowBundle } from '../brief/types';
 import { parseClock } from '../time/clock';
 import { listInWords } from '../words';
 import { namesOf } from './names';
-import type { LineupInput, Timeline } from './types';
+import { endingOf } from './outlook';
+import type { Prospect } from './prospect';
 
 export interface CalendarEvent {
   /** The same for the same thing whenever it is written out. */
@@ -23,11 +24,11 @@ const BEFOREHAND = 60;
 /** Arrival, doors, every preparation with an alarm, the show, and the hard finish. */
 export function calendarEvents(
   { show, venue }: ShowBundle,
-  input: LineupInput,
-  timeline: Timeline,
+  { input, timeline, outlook }: Pick<Prospect, 'input' | 'timeline' | 'outlook'>,
 ): CalendarEvent[] {
   const names = namesOf(input);
   const startOfDay = parseClock(show.start);
+  const ending = endingOf(outlook, startOfDay, timeline.blocks.length);
   const at = (clock: string): number => parseClock(clock) - startOfDay;
   const moment = (key: string, title: string, when: number, note = ''): CalendarEvent => ({
     key,
@@ -57,9 +58,13 @@ export function calendarEvents(
       key: 'show',
       title: show.title,
       start: 0,
-      end: timeline.end,
+      // What is put in a diary is kept free until it has surely ended.
+      end: outlook.by,
       alarm: 15 * 60,
-      note: timeline.blocks.map((block, i) => `${i + 1} ${names.slot(block.slot)}`).join('\n'),
+      note: [
+        `${ending.headline}, ${ending.by}; ${ending.written}`,
+        ...timeline.blocks.map((block, i) => `${i + 1} ${names.slot(block.slot)}`),
+      ].join('\n'),
     },
     moment('finish', `${show.title}: hard finish`, timeline.hardFinish),
   ];

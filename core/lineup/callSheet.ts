@@ -4,7 +4,9 @@ import { formatClock, formatDuration, parseClock } from '../time/clock';
 import { listInWords } from '../words';
 import { resolveSlots } from './fromBundle';
 import { namesOf } from './names';
-import type { LineupInput, PlacedTask, Timeline } from './types';
+import { type Ending, endingOf } from './outlook';
+import type { Prospect } from './prospect';
+import type { PlacedTask } from './types';
 
 /** Work that a person begins at a time. */
 export interface Call {
@@ -37,11 +39,16 @@ export interface CallSheet {
   before: Call[];
   slots: SheetSlot[];
   after: Call[];
+  /** When it ends, in words and by the clock; the times above are as written. */
+  ending: Ending;
   end: string;
   hardFinish: string;
 }
 
-export function callSheet(bundle: ShowBundle, input: LineupInput, timeline: Timeline): CallSheet {
+export function callSheet(
+  bundle: ShowBundle,
+  { input, timeline, outlook }: Pick<Prospect, 'input' | 'timeline' | 'outlook'>,
+): CallSheet {
   const { show } = bundle;
   const names = namesOf(input);
   const startOfDay = parseClock(show.start);
@@ -79,7 +86,8 @@ export function callSheet(bundle: ShowBundle, input: LineupInput, timeline: Time
       };
     }),
     after: within(timeline.end, Infinity),
-    end: clock(timeline.end),
+    ending: endingOf(outlook, startOfDay, blocks.length),
+    end: clock(outlook.about),
     hardFinish: clock(timeline.hardFinish),
   };
 }
@@ -103,5 +111,7 @@ export function sheetTable(sheet: CallSheet): string[][] {
       ...slot.calls.map(callRow),
     ]),
     ...sheet.after.map(callRow),
+    [sheet.end, '', `${sheet.ending.headline}, ${sheet.ending.by}`, '', '', '', ''],
+    ['', '', sheet.ending.written, '', '', '', ''],
   ];
 }

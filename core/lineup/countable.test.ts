@@ -15,7 +15,11 @@ function numbersIn(value: unknown, path: (string | number)[] = []): (string | nu
   return Object.entries(value).flatMap(([key, part]) => numbersIn(part, [...path, key]));
 }
 
-function withNumber(show: LineupInput, path: readonly (string | number)[], bad: number): LineupInput {
+function withNumber(
+  show: LineupInput,
+  path: readonly (string | number)[],
+  bad: number,
+): LineupInput {
   const copy = structuredClone(show) as unknown as Record<string | number, unknown>;
   let at = copy;
   for (const key of path.slice(0, -1)) at = at[key] as typeof copy;

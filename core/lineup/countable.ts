@@ -47,7 +47,8 @@ class Reader {
   once<T extends { id: string; name?: string }>(things: readonly T[], what: string): T[] {
     const seen = new Set<string>();
     return things.filter(({ id, name }) => {
-      if (seen.has(id)) this.tell(`${what} “${name ?? id}” has the id of another, ${id}, and is left out`);
+      if (seen.has(id))
+        this.tell(`${what} “${name ?? id}” has the id of another, ${id}, and is left out`);
       return !seen.has(id) && seen.add(id);
     });
   }
@@ -79,7 +80,9 @@ function countableTask(reader: Reader, task: Task): Task {
 function countableSlot(slot: PlanSlot): { slot: PlanSlot; conflicts: Conflict[] } {
   const reader = new Reader(slot);
   const amount = (value: number): number =>
-    Number.isFinite(value) && value >= 0 ? value : reader.whole('an amount in use', value, MOST_OWNED);
+    Number.isFinite(value) && value >= 0
+      ? value
+      : reader.whole('an amount in use', value, MOST_OWNED);
   const sound = {
     ...slot,
     goes: reader.whole('the number of goes', slot.goes, MOST_GOES, 1),
@@ -103,20 +106,25 @@ export function countable(raw: LineupInput): { input: LineupInput; conflicts: Co
   const slots = reader.once(raw.slots, 'the slot').map(countableSlot);
   const input: LineupInput = {
     arrival: reader.whole('the arrival, from the start in seconds,', raw.arrival, 0, -FARTHEST),
-    hardFinish: reader.whole('the hard finish, from the start in seconds,', raw.hardFinish, FARTHEST),
+    hardFinish: reader.whole(
+      'the hard finish, from the start in seconds,',
+      raw.hardFinish,
+      FARTHEST,
+    ),
     margin: reader.whole('the margin in seconds', raw.margin, FARTHEST),
     crew: reader.once(raw.crew, 'the person'),
     positions: reader.once(raw.positions, 'the position'),
-    equipment: reader
-      .once(raw.equipment, 'the equipment')
-      .map((entry) => ({
-        ...entry,
-        owned:
-          entry.owned >= 0 && Number.isFinite(entry.owned)
-            ? entry.owned
-            : reader.whole(`how many there are of ${entry.name}`, entry.owned, MOST_OWNED),
-      })),
+    equipment: reader.once(raw.equipment, 'the equipment').map((entry) => ({
+      ...entry,
+      owned:
+        entry.owned >= 0 && Number.isFinite(entry.owned)
+          ? entry.owned
+          : reader.whole(`how many there are of ${entry.name}`, entry.owned, MOST_OWNED),
+    })),
     slots: slots.map(({ slot }) => slot),
   };
-  return { input, conflicts: [...reader.conflicts, ...slots.flatMap(({ conflicts }) => conflicts)] };
+  return {
+    input,
+    conflicts: [...reader.conflicts, ...slots.flatMap(({ conflicts }) => conflicts)],
+  };
 }

@@ -144,9 +144,7 @@ class Search {
     for (const { from, weight } of edges) raise(from, weight);
     for (const { activity, offset, duration } of assignments) raise(activity, offset + duration);
     const most = longest.reduce((sum, by) => sum + by, 0);
-    activities.forEach((_, i) =>
-      this.solver.number(earliest[i] ?? 0, i === ORIGIN ? 0 : most),
-    );
+    activities.forEach((_, i) => this.solver.number(earliest[i] ?? 0, i === ORIGIN ? 0 : most));
     for (const { from, to, weight } of edges) this.solver.difference(from, to, weight);
     if (this.before < Infinity) this.endBefore(this.before);
   }
@@ -184,8 +182,7 @@ class Search {
     const { graph, choices } = this;
     const short = overused(graph.shared, starts);
     if (short.length > 0) choices.handOver(short);
-    for (const [first, second] of clashes(graph, starts, takers))
-      choices.apart(first, second);
+    for (const [first, second] of clashes(graph, starts, takers)) choices.apart(first, second);
   }
 
   /** The same without the turns that these people have no need of, where that keeps all the rules. */

@@ -6,7 +6,7 @@ import { formatDuration } from '../time/clock';
 import { type Change, changeInput } from './change';
 import { namesOf } from './names';
 import { scheduleIfBetter } from './schedule';
-import { Budget } from '../solver/budget';
+import { Budget, type TimeLimit } from '../solver/budget';
 import { EFFORT } from './effort';
 import { amountUsed } from './equipment';
 import type { Conflict, Gap, LineupInput, PlanPerson, PlanSlot, Timeline } from './types';
@@ -172,12 +172,14 @@ function best(found: readonly Fix[], before: Timeline): Fix[] {
 
 /**
  * Ways to fix the gaps and conflicts of a timeline. Give it one after another: what was timed for
- * one is not timed again for the next. `others` are people who could be asked.
+ * one is not timed again for the next. `others` are people who could be asked. Once the time is up, what
+ * takes long to time is no longer found.
  */
 export function fixFinder(
   input: LineupInput,
   timeline: Timeline,
   others: readonly PlanPerson[] = [],
+  limit: TimeLimit | null = null,
 ): (trouble: Gap | Conflict) => Fix[] {
   const known = new Map<string, Timeline | null>();
   return (trouble) => {
@@ -187,7 +189,11 @@ export function fixFinder(
       const key = JSON.stringify([change, than.end, effort]);
       let better = known.get(key);
       if (better === undefined) {
-        better = scheduleIfBetter(changeInput(input, change, others), than, new Budget(effort));
+        better = scheduleIfBetter(
+          changeInput(input, change, others),
+          than,
+          new Budget(effort, limit),
+        );
         known.set(key, better);
       }
       if (!better) return [];

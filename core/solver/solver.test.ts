@@ -195,9 +195,11 @@ test('the heap gives the most active first, whatever was raised in between', () 
       const order = Array.from({ length: 10 }, () => heap.pop());
       expect(heap.pop()).toBe(-1);
       expect(new Set(order).size).toBe(10);
-      order.slice(1).forEach((next, i) =>
-        expect(count[order[i] ?? 0]).toBeGreaterThanOrEqual(count[next] ?? 0),
-      );
+      order
+        .slice(1)
+        .forEach((next, i) =>
+          expect(count[order[i] ?? 0]).toBeGreaterThanOrEqual(count[next] ?? 0),
+        );
     }),
     { seed: 132 },
   );

@@ -7,6 +7,7 @@ import { plainTerms } from './migrations/006-plain-terms';
 import { numbered } from './migrations/007-numbered';
 import { growing } from './migrations/008-growing';
 import { judged } from './migrations/009-judged';
+import { ends } from './migrations/010-ends';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -19,4 +20,5 @@ export const MIGRATIONS: readonly string[] = [
   numbered,
   growing,
   judged,
+  ends,
 ];

@@ -20,6 +20,9 @@ export const ANSWERS = {
     marks: context.marks.of(showId),
   }),
   risks: risksOf,
+  prospect: ({ prospects }: AppContext, showId: string, runs: number) => prospects.of(showId, runs),
+  outlook: ({ prospects }: AppContext, showId: string, runs: number) =>
+    prospects.of(showId, runs).outlook,
   damaged: damagedRecords,
   demos: demoSummaries,
   itemNames,

@@ -7,19 +7,22 @@ import { EntityStore } from '../entity';
 /** One row, there from the start. */
 export function settingsStore(db: Db): EntityStore<Settings> {
   const write = db.prepare(
-    `INSERT INTO settings (id, household, risk_matrix, currency)
-     VALUES (@id, @household, @riskMatrix, @currency)
+    `INSERT INTO settings (id, household, risk_matrix, currency, ends_by)
+     VALUES (@id, @household, @riskMatrix, @currency, @endsBy)
      ON CONFLICT (id) DO UPDATE SET household = excluded.household,
-       risk_matrix = excluded.risk_matrix, currency = excluded.currency`,
+       risk_matrix = excluded.risk_matrix, currency = excluded.currency,
+       ends_by = excluded.ends_by`,
   );
-  const read = db.prepare('SELECT id, household, risk_matrix, currency FROM settings WHERE id = ?');
+  const read = db.prepare(
+    'SELECT id, household, risk_matrix, currency, ends_by AS endsBy FROM settings WHERE id = ?',
+  );
   return new EntityStore<Settings>(db, {
     table: 'settings',
     noun: 'settings',
     type: SettingsBody,
     readyMade: {
       value: SETTINGS,
-      name: 'Sizes of household words, the risk matrix, and the currency',
+      name: 'Sizes of household words, the risk matrix, the currency, and what an end is held against',
     },
     ids: () => ['own'],
     read: (id) => {

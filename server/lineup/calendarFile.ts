@@ -1,11 +1,14 @@
 import ical, { ICalAlarmType, ICalCalendarMethod } from 'ical-generator';
 import type { ShowBundle } from '../../core/brief/types';
 import { calendarEvents } from '../../core/lineup/calendarEvents';
-import type { LineupInput, Timeline } from '../../core/lineup/types';
+import type { Prospect } from '../../core/lineup/prospect';
 import { localInstant } from '../instant';
 
 /** The day as an iCalendar file (RFC 5545), its times in UTC so that they hold in any reader. */
-export function calendarFile(bundle: ShowBundle, input: LineupInput, timeline: Timeline): string {
+export function calendarFile(
+  bundle: ShowBundle,
+  prospect: Pick<Prospect, 'input' | 'timeline' | 'outlook'>,
+): string {
   const { show, venue } = bundle;
   const startsAt = localInstant(show.date, show.start, show.zone);
   const calendar = ical({
@@ -13,7 +16,7 @@ export function calendarFile(bundle: ShowBundle, input: LineupInput, timeline: T
     prodId: { company: 'hearty-stage', product: 'line-up', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
   });
-  for (const { key, title, start, end, alarm, note } of calendarEvents(bundle, input, timeline)) {
+  for (const { key, title, start, end, alarm, note } of calendarEvents(bundle, prospect)) {
     const event = calendar.createEvent({
       id: `${show.id}-${key}@hearty-stage`,
       // The stamp says when it was written; the day itself keeps the file the same each time.

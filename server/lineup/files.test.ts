@@ -3,8 +3,10 @@ import { describe, expect, test } from '@jest/globals';
 import ICAL from 'ical.js';
 import Papa from 'papaparse';
 import { callSheet, sheetTable } from '../../core/lineup/callSheet';
-import { lineupInput } from '../../core/lineup/fromBundle';
-import { schedule } from '../../core/lineup/schedule';
+import { calendarEvents } from '../../core/lineup/calendarEvents';
+import { endingOf, forecastSize } from '../../core/lineup/outlook';
+import { prospectOf } from '../../core/lineup/prospect';
+import { parseClock } from '../../core/time/clock';
 import { season } from '../../season/season';
 import { csvFile } from '../http/csv';
 import { localInstant } from '../instant';
@@ -13,16 +15,17 @@ import { sheetPdf } from './sheetPdf';
 
 const [, , festival] = season('2027-05-30', 'Etc/GMT-2', localInstant);
 if (!festival) throw new Error('The season has a show today');
-const input = lineupInput(festival);
-const timeline = schedule(input);
-const sheet = callSheet(festival, input, timeline);
+const size = forecastSize(200, '9of10');
+const prospect = prospectOf(festival, [], size);
+const { input, timeline, outlook } = prospect;
+const sheet = callSheet(festival, prospect);
 
 describe('the calendar file, read by another reader (RFC 5545)', () => {
   const parse = (text: string) =>
     new ICAL.Component(ICAL.parse(text) as unknown[])
       .getAllSubcomponents('vevent')
       .map((component) => new ICAL.Event(component));
-  const text = calendarFile(festival, input, timeline);
+  const text = calendarFile(festival, prospect);
   const events = parse(text);
   const named = (title: string) => events.find((event) => event.summary.includes(title));
 
@@ -36,7 +39,7 @@ describe('the calendar file, read by another reader (RFC 5545)', () => {
     const show = events.find((event) => event.summary === festival.show.title);
     expect(show?.startDate.toJSDate().toISOString()).toBe('2027-05-30T12:00:00.000Z');
     const minutes = (show?.duration.toSeconds() ?? 0) / 60;
-    expect(minutes).toBeCloseTo(timeline.end / 60, 5);
+    expect(minutes).toBeCloseTo(outlook.by / 60, 5);
   });
 
   test('every preparation with an alarm before it', () => {
@@ -61,7 +64,7 @@ describe('the calendar file, read by another reader (RFC 5545)', () => {
     for (const line of text.trimEnd().split('\r\n'))
       expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
     expect(text).not.toMatch(/[^\r]\n/);
-    expect(calendarFile(festival, input, timeline)).toBe(text);
+    expect(calendarFile(festival, prospect)).toBe(text);
     expect(new Set(events.map((event) => event.uid)).size).toBe(events.length);
   });
 });
@@ -78,7 +81,8 @@ describe('the running order as CSV (RFC 4180)', () => {
     expect(read.data).toEqual(rows);
     const calls = sheet.slots.reduce((sum, slot) => sum + slot.calls.length, 0);
     expect(rows).toHaveLength(
-      1 + sheet.before.length + sheet.slots.length + calls + sheet.after.length,
+      // And when it ends, by the forecast and as written.
+      1 + sheet.before.length + sheet.slots.length + calls + sheet.after.length + 2,
     );
   });
 
@@ -88,6 +92,20 @@ describe('the running order as CSV (RFC 4180)', () => {
     ).data;
     expect(row).toEqual(["'=1+1", "'@x", "'-5", 'a "b", c', 'two\nlines']);
   });
+});
+
+test('every file tells the same end as the pages do, and the clock as written by that name', () => {
+  const said = endingOf(outlook, parseClock(festival.show.start), timeline.blocks.length);
+  expect(sheet.ending).toEqual(said);
+  expect(sheetTable(sheet).slice(-2)).toEqual([
+    [sheet.end, '', `${said.headline}, ${said.by}`, '', '', '', ''],
+    ['', '', said.written, '', '', '', ''],
+  ]);
+  const show = calendarEvents(festival, prospect).find((event) => event.key === 'show');
+  expect(show?.end).toBe(outlook.by);
+  expect(show?.note).toContain(`${said.headline}, ${said.by}; ${said.written}`);
+  // The demo season's show is one whose clock as written is not when it ends.
+  expect(outlook.by).toBeGreaterThan(outlook.written + 60);
 });
 
 test('every preparation and clearing is somebody’s, once', () => {
@@ -112,8 +130,7 @@ describe('the running order as PDF', () => {
       festival.show.slots.map((slot) => ({ ...slot, id: `${slot.id}-${k}` })),
     );
     const long = { ...festival, show: { ...festival.show, slots } };
-    const longInput = lineupInput(long);
-    const pdf = await sheetPdf(callSheet(long, longInput, schedule(longInput)), 'Boat Shed');
+    const pdf = await sheetPdf(callSheet(long, prospectOf(long, [], size)), 'Boat Shed');
     expect(pages(pdf)).toBe(1);
   });
 });

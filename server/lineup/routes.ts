@@ -1,36 +1,33 @@
 import { type Request, Router } from 'express';
-import type { ShowBundle } from '../../core/brief/types';
 import { type CallSheet, callSheet, sheetTable } from '../../core/lineup/callSheet';
-import { lineupInput } from '../../core/lineup/fromBundle';
-import { schedule } from '../../core/lineup/schedule';
-import type { LineupInput, Timeline } from '../../core/lineup/types';
 import type { AppContext } from '../context';
 import { csvFile } from '../http/csv';
+import { sendJson } from '../http/sendTable';
+import type { ShowProspect } from './prospects';
 
-interface Plan {
-  bundle: ShowBundle;
-  input: LineupInput;
-  timeline: Timeline;
-  sheet: CallSheet;
-}
-
-/** The running order as files to print, to read in a spreadsheet, and to put in a diary. */
-export function lineupRoutes({ bundles }: AppContext): Router {
+/**
+ * When a show ends, and its running order as files to print, to read in a spreadsheet, and to put in a
+ * diary. `runs`: simulated shows behind a forecast.
+ */
+export function lineupRoutes({ heavy }: AppContext, runs: number): Router {
   const router = Router();
-  const planOf = (req: Request<{ id: string }>): Plan => {
-    const bundle = bundles.whole(req.params.id);
-    const input = lineupInput(bundle);
-    const timeline = schedule(input);
-    return { bundle, input, timeline, sheet: callSheet(bundle, input, timeline) };
+  const prospectOf = (req: Request<{ id: string }>): Promise<ShowProspect> =>
+    heavy.told('prospect', req.params.id, runs);
+  const sheetOf = async (req: Request<{ id: string }>): Promise<CallSheet> => {
+    const { bundle, ...prospect } = await prospectOf(req);
+    return callSheet(bundle, prospect);
   };
-  router.get('/:id/running-order.csv', (req, res) => {
+  router.get('/:id/outlook', async (req, res) =>
+    sendJson(res, await heavy.bytes('outlook', req.params.id, runs)),
+  );
+  router.get('/:id/running-order.csv', async (req, res) => {
     res
       .attachment('running-order.csv')
       .type('text/csv; charset=utf-8')
-      .send(csvFile(sheetTable(planOf(req).sheet)));
+      .send(csvFile(sheetTable(await sheetOf(req))));
   });
   router.get('/:id/running-order.pdf', async (req, res) => {
-    const { bundle, sheet } = planOf(req);
+    const { bundle, ...prospect } = await prospectOf(req);
     const { date, start } = bundle.show;
     // The library for PDF takes longer to load than the whole server: only who prints waits for it.
     const { sheetPdf } = await import('./sheetPdf');
@@ -38,15 +35,15 @@ export function lineupRoutes({ bundles }: AppContext): Router {
     res
       .attachment('running-order.pdf')
       .type('application/pdf')
-      .send(await sheetPdf(sheet, where));
+      .send(await sheetPdf(callSheet(bundle, prospect), where));
   });
   router.get('/:id/calendar.ics', async (req, res) => {
     const { calendarFile } = await import('./calendarFile');
-    const { bundle, input, timeline } = planOf(req);
+    const { bundle, ...prospect } = await prospectOf(req);
     res
       .attachment('calendar.ics')
       .type('text/calendar; charset=utf-8')
-      .send(calendarFile(bundle, input, timeline));
+      .send(calendarFile(bundle, prospect));
   });
   return router;
 }

@@ -78,10 +78,12 @@ function definition(
       },
       ...list('Afterwards', sheet.after),
       {
-        text: `Ends ${sheet.end}; hard finish ${sheet.hardFinish}.`,
+        text: `${sheet.ending.headline}, ${sheet.ending.by}; hard finish ${sheet.hardFinish}.`,
         bold: true,
         margin: [0, 8, 0, 0],
       },
+      { text: `${sheet.ending.written}. ${sheet.ending.why}`, margin: [0, 2, 0, 0] },
+      { text: sheet.ending.guesses },
     ],
   };
 }

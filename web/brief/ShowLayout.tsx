@@ -2,15 +2,13 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { memo } from 'react';
+import { memo, useMemo } from 'react';
 import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { shortages } from '../../core/ready/stock';
 import { kitList } from '../../core/kit/kit';
 import { withoutSlots } from '../../core/lineup/change';
 import { lostSlots } from '../../core/lineup/fromBundle';
 import { lostBesides } from '../../core/ready/lost';
-import { finishOf } from '../../core/lineup/finish';
-import { parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { ApiError } from '../app/api';
 import { queryClient, useFollowUps, useShows } from '../app/data';
@@ -20,7 +18,8 @@ import { Guarded } from '../parts/Guarded';
 import { Loading, Page, Trouble, useTitle } from '../parts/page';
 import { pinked } from '../parts/tapeShape';
 import { dayWords } from './dates';
-import { type OpenShow, useShow } from './useShow';
+import { useForecast } from '../lineup/useForecast';
+import { type ForeseenShow, type OpenShow, useShow } from './useShow';
 
 interface Stage {
   to: string;
@@ -30,13 +29,19 @@ interface Stage {
 }
 
 /** The six stages of work, each with one line that says how it stands. */
-function useStages({ show, timeline, bundle, answer, ready: readiness }: OpenShow): Stage[] {
+function useStages({
+  show,
+  timeline,
+  bundle,
+  answer,
+  ready: readiness,
+  foreseen,
+}: ForeseenShow): Stage[] {
   const { data: shows = [] } = useShows();
   const { data: followUps = [] } = useFollowUps();
   const summary = shows.find((one) => one.id === show.id);
   const performed = readiness.state.performed || (summary?.performed ?? 0) > 0;
   const underWay = (summary?.performances ?? 0) > (summary?.performed ?? 0);
-  const finish = finishOf(timeline, parseClock(show.start));
   const { state: ready } = readiness;
   const kit = kitList(bundle, timeline).length;
   const short = shortages(bundle, answer.shares).length;
@@ -47,7 +52,7 @@ function useStages({ show, timeline, bundle, answer, ready: readiness }: OpenSho
     : timeline.gaps.length
       ? `dead air ${timeline.gaps.length}×`
       : show.slots.length
-        ? finish.headline.toLowerCase()
+        ? (foreseen.ending?.headline.toLowerCase() ?? 'ends about …')
         : 'empty';
   const checks = ready.done + ready.open.length;
   return [
@@ -102,7 +107,7 @@ function useStages({ show, timeline, bundle, answer, ready: readiness }: OpenSho
   ];
 }
 
-const Stepper = memo(function Stepper({ open }: { open: OpenShow }) {
+const Stepper = memo(function Stepper({ open }: { open: ForeseenShow }) {
   const { pathname } = useLocation();
   const stages = useStages(open);
   return (
@@ -196,7 +201,9 @@ function Missing({ open: { store, bundle } }: { open: OpenShow }) {
 
 export default function ShowLayout() {
   const { showId = '' } = useParams();
-  const { open, error, editing } = useShow(showId);
+  const { open: timed, error, editing } = useShow(showId);
+  const foreseen = useForecast(timed);
+  const open = useMemo(() => timed && foreseen && { ...timed, foreseen }, [timed, foreseen]);
   const act = useAction();
   useTitle(open?.show.title ?? 'Show');
   if (!open) {

@@ -9,7 +9,6 @@ import type { ShowSummary, Versioned } from '../../contract/api';
 import type { FollowUp } from '../../contract/day';
 import { dayAfter } from '../../core/time/days';
 import { formatClock, parseClock } from '../../core/time/clock';
-import { finishOf } from '../../core/lineup/finish';
 import { boughtWords, dueOrders } from '../../core/inventory/shopping';
 import { send } from '../app/api';
 import { useFollowUps, useHealth, usePeople, useShopping, useShows } from '../app/data';
@@ -17,16 +16,18 @@ import { useAction } from '../parts/useAction';
 import { Empty, Loading, Page, Section, Trouble } from '../parts/page';
 import { awayWords, dayWords, today } from './dates';
 import { ImportButton, ShowCard, useNewShow } from './ShowsPage';
+import { useForecast } from '../lineup/useForecast';
 import { useShow } from './useShow';
 
 /** The next show: when to leave, whether it will end in time, what is due first. */
 function NextShow({ summary }: { summary: ShowSummary }) {
   const { open, error } = useShow(summary.id);
+  const foreseen = useForecast(open);
   if (!open) return error ? <Trouble error={error} /> : <Loading rows={2} />;
-  const { show, timeline, bundle } = open;
+  const { show, bundle } = open;
   const start = parseClock(show.start);
   const { state: ready } = open.ready;
-  const finish = finishOf(timeline, start);
+  const ending = foreseen?.ending;
   return (
     <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { md: '1fr 1fr' } }}>
       <Box>
@@ -51,7 +52,8 @@ function NextShow({ summary }: { summary: ShowSummary }) {
         <Typography sx={{ mt: 1 }}>
           {show.slots.length > 0 ? (
             <>
-              <b>{finish.headline}</b>, {finish.words}.
+              <b>{ending ? `${ending.headline}, ${ending.by}` : 'Ends about …'}</b>
+              {ending && `: ${ending.spare}. ${ending.written}.`}
             </>
           ) : (
             'Nothing in the line-up yet.'

@@ -1,12 +1,9 @@
 import { useQueries, type UseQueryResult } from '@tanstack/react-query';
-import same from 'fast-deep-equal';
 import { useMemo } from 'react';
 import { useOutletContext } from 'react-router';
 import type { ShowAnswer } from '../../contract/api';
 import { itemsNamed } from '../../core/brief/itemsNamed';
 import type { Show, ShowBundle } from '../../core/brief/types';
-import { lineupInput } from '../../core/lineup/fromBundle';
-import { schedule } from '../../core/lineup/schedule';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
 import {
   demoQuery,
@@ -20,6 +17,8 @@ import { type Readiness, readiness } from '../../core/ready/go';
 import { withOwned } from '../../core/inventory/owned';
 import type { StockedLot } from '../../core/inventory/types';
 import type { Item } from '../../core/repertoire/types';
+import type { Foreseen } from '../lineup/useForecast';
+import { usePlan } from '../lineup/usePlan';
 import { useLast, useStable } from '../parts/stable';
 import type { DocumentStore } from '../documents/store';
 import { type Editing, useDocument } from '../documents/useDocument';
@@ -29,13 +28,18 @@ type AboutShow = Omit<ShowAnswer, 'show' | 'version'>;
 
 export interface OpenShow {
   store: DocumentStore<Show>;
+  /** As it stands, edits of this moment included. */
   show: Show;
+  latest: ShowBundle;
+  /** As it was timed last, a moment ago: what else is here follows from this. */
   bundle: ShowBundle;
   input: LineupInput;
   timeline: Timeline;
   answer: AboutShow;
   ready: Readiness;
 }
+
+export type ForeseenShow = OpenShow & { foreseen: Foreseen };
 
 /** Everything listed now, and what was removed but this show still has. */
 export function withKept<T extends { id: string }>(listed: readonly T[], kept: readonly T[]): T[] {
@@ -89,21 +93,6 @@ function useNamed(show: Show | null, answer: AboutShow | undefined): Store | nul
   );
 }
 
-interface Plan {
-  input: LineupInput;
-  timeline: Timeline;
-}
-
-/** Times a line-up, and again only when something in it has changed: a new title changes no time. */
-function lastPlan(): (bundle: ShowBundle) => Plan {
-  let last: Plan | null = null;
-  return (bundle) => {
-    const input = lineupInput(bundle);
-    if (!last || !same(last.input, input)) last = { input, timeline: schedule(input) };
-    return last;
-  };
-}
-
 /** A show as it stands on this page, edits not yet saved included, and what follows from it. */
 export function useShow(id: string): {
   open: OpenShow | null;
@@ -135,20 +124,19 @@ export function useShow(id: string): {
     };
   }, [show, answer, named, people, venues, settings]);
   // A page does not go blank while it waits for what was just added.
-  const bundle = useLast(useStable(now), id);
-  const planOf = useMemo(lastPlan, []);
-  const plan = useMemo(() => bundle && planOf(bundle), [bundle, planOf]);
+  const latest = useLast(useStable(now), id);
+  const plan = useLast(usePlan(latest), id);
   const ready = useMemo(
-    () => bundle && plan && answer && readiness(bundle, plan.timeline, answer),
-    [bundle, plan, answer],
+    () => plan && answer && readiness(plan.bundle, plan.timeline, answer),
+    [plan, answer],
   );
   const { store } = editing;
   const open = useMemo<OpenShow | null>(
     () =>
-      show && bundle && plan && answer && ready
-        ? { store, show, bundle, answer, ready, ...plan }
+      show && latest && plan && answer && ready
+        ? { store, show, latest, answer, ready, ...plan }
         : null,
-    [store, show, bundle, plan, answer, ready],
+    [store, show, latest, plan, answer, ready],
   );
   const listError = lists.find((list) => list.error)?.error ?? null;
   return { open, error: editing.loadError ?? error ?? listError, editing };
@@ -158,5 +146,5 @@ export function useShow(id: string): {
 export const useShowEditing = (): Editing<Show> =>
   useDocument<Show>('/shows', useOpenShow().show.id);
 
-/** The show that the layout around this page has opened. */
-export const useOpenShow = (): OpenShow => useOutletContext<OpenShow>();
+/** The show that the layout around this page has opened, and when it will end. */
+export const useOpenShow = (): ForeseenShow => useOutletContext<ForeseenShow>();

@@ -7,7 +7,8 @@ import { type Settings, SettingsBody } from '../../contract/inventory';
 import { usePreferences } from '../app/preferences';
 import { useDocument } from '../documents/useDocument';
 import { EditingNotices, SaveBar } from '../parts/editing';
-import { AutoForm, Figure, Words } from '../parts/form';
+import { SURENESS, SURENESS_WORDS } from '../../core/lineup/outlook';
+import { AutoForm, Choice, Figure, Words } from '../parts/form';
 import { Loading, Page, Section, Trouble } from '../parts/page';
 import { grid } from '../repertoire/grid';
 import { MatrixSection } from './MatrixSection';
@@ -49,6 +50,22 @@ export default function UnitsPage() {
             <Section title="Money">
               <Box sx={{ maxWidth: 240, display: 'grid' }}>
                 <Words name="currency" label="Currency" help="Its code, such as EUR" />
+              </Box>
+            </Section>
+            <Section title="When a show ends">
+              <Typography color="textSecondary" sx={{ mb: 1.5 }}>
+                No two shows take the same time. What is to spare before a hard finish is held
+                against the end that so many shows keep.
+              </Typography>
+              <Box sx={{ maxWidth: 240, display: 'grid' }}>
+                <Choice
+                  name="endsBy"
+                  label="Ends in time in"
+                  options={SURENESS.map((value) => ({
+                    value,
+                    label: `${SURENESS_WORDS[value]} shows`,
+                  }))}
+                />
               </Box>
             </Section>
             <MatrixSection matrix={editing.value.riskMatrix} />

@@ -1,90 +1,105 @@
-/** When it ends: as planned, in how many shows of a hundred in time, and what would help. */
+/** When it ends: about, by when surely, and what would help; the clock as written second. */
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { finishOf } from '../../core/lineup/finish';
-import type { Forecast } from '../../core/lineup/forecast/types';
-import {
-  adviceWords,
-  bestToLeaveOut,
-  ofHundred,
-  rangeWords,
-} from '../../core/lineup/forecast/words';
+import type { LeaveOut } from '../../core/lineup/forecast/types';
+import { ofHundred } from '../../core/lineup/forecast/words';
 import type { Timeline } from '../../core/lineup/types';
 import { formatClock, formatDuration } from '../../core/time/clock';
+import type { Foreseen } from './useForecast';
 
 interface HeadProps {
   timeline: Timeline;
-  forecast: Forecast | null;
-  /** False while a newer forecast is on its way. */
-  fresh: boolean;
+  foreseen: Foreseen;
+  /** The one thing to leave out that buys most; null while it is not known, or where nothing does. */
+  best: LeaveOut | null;
   startOfDay: number;
   nameOf: (slot: string) => string;
   onLeaveOut: (slots: string[]) => void;
 }
 
+function Advice({ best, foreseen, startOfDay, nameOf, onLeaveOut, timeline }: HeadProps) {
+  const { outlook } = foreseen;
+  const [slot] = best?.slots ?? [];
+  if (!best || !outlook || slot === undefined) return null;
+  const less = outlook.about - best.p50;
+  return (
+    <Box
+      sx={{
+        flex: '1 1 240px',
+        minWidth: 0,
+        borderLeft: { sm: '1px solid var(--line)' },
+        pl: { sm: 2.5 },
+      }}
+    >
+      <Typography sx={{ font: '600 18px/24px Bricolage' }}>
+        Leave out {nameOf(slot)}: <b>{ofHundred(best.chance)}</b> by{' '}
+        {formatClock(startOfDay + timeline.hardFinish)}
+      </Typography>
+      <Typography color="textSecondary">
+        ends about {formatClock(startOfDay + Math.round(best.p50 / 60) * 60)}
+        {less > 0 && `, ${formatDuration(less)} less`}; worth {best.worth} of 5
+      </Typography>
+      <Button size="small" sx={{ px: 0 }} onClick={() => onLeaveOut(best.slots)}>
+        Leave it out
+      </Button>
+    </Box>
+  );
+}
+
 export function ForecastHead(props: HeadProps) {
-  const { timeline, forecast, fresh, startOfDay, nameOf, onLeaveOut } = props;
-  const finish = finishOf(timeline, startOfDay);
-  const trouble = finish.level === 'over' || finish.level === 'conflict';
-  const hardFinish = formatClock(startOfDay + timeline.hardFinish);
-  const best = forecast && bestToLeaveOut(forecast);
+  const { timeline, foreseen } = props;
+  const { ending, fresh } = foreseen;
+  const trouble = ending?.level === 'over' || ending?.level === 'conflict';
+  const deadAir =
+    timeline.deadAir > 0
+      ? `${formatDuration(timeline.deadAir)} dead air, ${timeline.proven ? 'the least this order has' : 'the least found'}.`
+      : '';
   return (
     <Box
       aria-live="polite"
-      sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 4, rowGap: 1, flex: '1 1 420px' }}
+      aria-busy={(!fresh && timeline.blocks.length > 0) || undefined}
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        columnGap: 3,
+        rowGap: 1,
+        flex: '1 1 420px',
+        // As tall before it is known, so that nothing below moves under a finger.
+        minHeight: 148,
+        opacity: ending && !fresh ? 0.55 : 1,
+      }}
     >
-      <Box sx={{ flex: '1 1 270px', minWidth: 0 }}>
+      <Box sx={{ flex: '2 1 330px', minWidth: 0 }}>
         <Box
           sx={{
             font: { xs: '800 36px/40px Bricolage', md: '800 44px/48px Bricolage' },
             letterSpacing: '-1.2px',
-            color: trouble ? 'var(--ember)' : 'inherit',
           }}
         >
-          {trouble && '△ '}
-          {finish.headline}
+          {ending ? `${ending.headline},` : 'Ends about …'}
         </Box>
-        <Typography>{finish.words}</Typography>
-        {timeline.deadAir > 0 && (
-          <Typography>
-            <b>{formatDuration(timeline.deadAir)} dead air</b>,{' '}
-            {timeline.proven ? 'the least this order has' : 'the least found'}
+        <Box sx={{ font: '600 20px/26px Bricolage' }}>
+          {ending ? (
+            <>
+              {ending.by}; {ending.odds}
+            </>
+          ) : (
+            'Simulating many such shows'
+          )}
+        </Box>
+        {ending && (
+          <Typography sx={{ mt: 0.5, ...(trouble && { color: 'var(--ember)', fontWeight: 600 }) }}>
+            {trouble && '△ '}
+            {ending.spare}
           </Typography>
         )}
+        <Typography color="textSecondary">
+          {[ending && `${ending.written}.`, ending?.why, deadAir].filter(Boolean).join(' ')}
+        </Typography>
+        {ending?.guesses && <Typography color="textSecondary">{ending.guesses}</Typography>}
       </Box>
-      {/* As tall before it is known, so that nothing below moves under a finger. */}
-      <Box
-        aria-busy={(!fresh && timeline.blocks.length > 0) || undefined}
-        sx={{
-          flex: '1 1 270px',
-          minWidth: 0,
-          minHeight: 92,
-          opacity: forecast && !fresh ? 0.55 : 1,
-        }}
-      >
-        {!forecast && timeline.blocks.length > 0 && (
-          <Typography color="textSecondary">Simulating many such shows …</Typography>
-        )}
-        {forecast && (
-          <Typography>
-            <b>{ofHundred(forecast.chance)} shows</b> like this end by {hardFinish}; most{' '}
-            {rangeWords(forecast, startOfDay)}.
-          </Typography>
-        )}
-        {best && (
-          <Typography>
-            {adviceWords(best, nameOf, hardFinish)}{' '}
-            <Button
-              size="small"
-              sx={{ p: 0, minWidth: 0, minHeight: 24, verticalAlign: 'baseline' }}
-              onClick={() => onLeaveOut(best.slots)}
-            >
-              Leave it out
-            </Button>
-          </Typography>
-        )}
-      </Box>
+      <Advice {...props} />
     </Box>
   );
 }

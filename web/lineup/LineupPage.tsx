@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import type { Theme } from '@mui/material/styles';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { bestToLeaveOut } from '../../core/lineup/forecast/words';
 import { changeShow, inOrder, withLead, withoutSlots } from '../../core/lineup/change';
 import type { Fix } from '../../core/lineup/suggestFixes';
 import { namesOf } from '../../core/lineup/names';
@@ -22,26 +23,34 @@ import { StageStrip } from './StageStrip';
 import { SuggestOrder } from './SuggestOrder';
 import { TakeAway } from './TakeAway';
 import { TaskPanel } from './TaskPanel';
-import { useForecast } from './useForecast';
+import { useForecast, useLeaveOut } from './useForecast';
 import { useFixes } from './useFixes';
 import { useShown } from './useShown';
 import { WhatCouldGo } from './WhatCouldGo';
 
 /** The running order at the left; the end and the strip, which follow every change, at the right. */
 export default function LineupPage() {
-  const { store, bundle, answer } = useOpenShow();
-  const { show } = bundle;
+  const open = useOpenShow();
+  const { store, answer } = open;
+  const { show } = open.latest;
   const undoable = useUndoable(store);
   const [selected, setSelected] = useState<Selection | null>(null);
   /** The order under the finger while a card is dragged: the clock follows before it is dropped. */
   const [dragged, setDragged] = useState<string[] | null>(null);
   const shown = useShown(dragged);
   const { input, timeline } = shown;
-  const { forecast, fresh, policies } = useForecast(bundle, answer.records, shown);
+  const tried = useForecast(shown.bundle === open.bundle ? null : { ...shown, answer });
+  const known = tried ?? open.foreseen;
+  // What was changed a moment ago is still being timed.
+  const pending = !dragged && open.bundle !== open.latest;
+  const foreseen = useMemo(() => ({ ...known, fresh: known.fresh && !pending }), [known, pending]);
+  const { forecast, fresh } = foreseen;
+  const best = bestToLeaveOut(useLeaveOut(input, foreseen, 'single').rows);
   const fixes = useFixes(input, timeline);
   const wide = useMediaQuery<Theme>((theme) => theme.breakpoints.up('lg'));
   const names = namesOf(input);
   const startOfDay = parseClock(show.start);
+  const filled = timeline.blocks.reduce((sum, block) => sum + block.end - block.start, 0);
   const nameOf = (id: string): string => names.slot(id);
 
   // Stable functions: the cards and the strip are drawn anew when something in them changes.
@@ -75,10 +84,8 @@ export default function LineupPage() {
         />
       )}
       <WhatCouldGo
-        forecast={forecast}
-        fresh={fresh}
+        foreseen={foreseen}
         input={input}
-        policies={policies}
         startOfDay={startOfDay}
         hardFinish={timeline.hardFinish}
         nameOf={nameOf}
@@ -108,8 +115,8 @@ export default function LineupPage() {
             Running order
           </Typography>
           <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
-            {counted(show.slots.length, 'slot')} · {formatDuration(timeline.end)} of{' '}
-            {formatDuration(timeline.hardFinish)}
+            {counted(show.slots.length, 'slot')}, {formatDuration(filled)} of{' '}
+            {formatDuration(timeline.hardFinish)} filled
           </Typography>
           <AddDemo
             show={show}
@@ -164,8 +171,8 @@ export default function LineupPage() {
           >
             <ForecastHead
               timeline={timeline}
-              forecast={forecast}
-              fresh={fresh}
+              foreseen={foreseen}
+              best={best}
               startOfDay={startOfDay}
               nameOf={nameOf}
               onLeaveOut={leaveOut}

@@ -46,7 +46,7 @@ interface RunningOrderProps {
 /** The cards with their joins, moved by mouse, touch or keyboard. */
 export const RunningOrder = memo(function RunningOrder(props: RunningOrderProps) {
   const { dragged, onDrag, shown, fixes, apply, selected, onSelect } = props;
-  const { store, bundle, answer, ready } = useOpenShow();
+  const { store, latest: bundle, answer, ready } = useOpenShow();
   const undoable = useUndoable(store);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),

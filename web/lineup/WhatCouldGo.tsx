@@ -8,19 +8,17 @@ import DialogTitle from '@mui/material/DialogTitle';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Forecast, LeaveOut, SlotPolicy } from '../../core/lineup/forecast/types';
+import type { Forecast, LeaveOut } from '../../core/lineup/forecast/types';
 import { ofHundred } from '../../core/lineup/forecast/words';
 import type { LineupInput } from '../../core/lineup/types';
 import { formatClock, formatDuration } from '../../core/time/clock';
 import { listInWords } from '../../core/words';
-import { useLeaveOut } from './useForecast';
+import { type Foreseen, useLeaveOut } from './useForecast';
 
 interface WhatCouldGoProps {
   /** Null until it is known. */
-  forecast: Forecast | null;
-  fresh: boolean;
+  foreseen: Foreseen;
   input: LineupInput;
-  policies: ReadonlyMap<string, SlotPolicy>;
   startOfDay: number;
   hardFinish: number;
   nameOf: (slot: string) => string;
@@ -104,9 +102,9 @@ function LeaveOutTable({
 
 /** The odds, the table, and what the odds hang on. */
 function WhatCouldGoContent(props: WhatCouldGoProps & { forecast: Forecast }) {
-  const { forecast, input, policies, startOfDay, hardFinish, nameOf, taskName, onLeaveOut } = props;
-  const table = useLeaveOut(input, policies, forecast);
-  const fresh = props.fresh && table.fresh;
+  const { forecast, foreseen, input, startOfDay, hardFinish, nameOf, taskName, onLeaveOut } = props;
+  const table = useLeaveOut(input, foreseen, 'pairs');
+  const fresh = foreseen.fresh && table.fresh;
   const finish = formatClock(startOfDay + hardFinish);
   const { p10, p50, p90 } = forecast.end;
   return (
@@ -167,7 +165,7 @@ function WhatCouldGoContent(props: WhatCouldGoProps & { forecast: Forecast }) {
 }
 
 export function WhatCouldGo(props: WhatCouldGoProps) {
-  const { forecast } = props;
+  const { forecast } = props.foreseen;
   const [open, setOpen] = useState(false);
   return (
     <>

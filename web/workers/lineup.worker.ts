@@ -1,13 +1,8 @@
 /** Heavy calculations of the line-up, away from the page's own thread. */
 import { expose } from 'comlink';
 import type { Wishes } from '../../core/brief/wishes';
-import {
-  forecastShow,
-  leaveOutTable,
-  type ForecastSize,
-} from '../../core/lineup/forecast/forecast';
+import { forecastShow, leaveOutTable } from '../../core/lineup/forecast/forecast';
 import type { Forecast, LeaveOut, SlotPolicy } from '../../core/lineup/forecast/types';
-import { couldGain } from '../../core/lineup/forecast/words';
 import { type Fix, fixFinder } from '../../core/lineup/suggestFixes';
 import type { SlotTraits } from '../../core/lineup/order/objective';
 import type { SearchLimits } from '../../core/lineup/order/permute';
@@ -31,8 +26,8 @@ function finish<T>(search: Generator<T, T, void>, tell: (soFar: T) => void): T {
 }
 
 const work = {
-  /** The clock of an order that is only being tried. */
-  preview: (input: LineupInput): Timeline => schedule(input),
+  /** The clock of a show. */
+  time: (input: LineupInput): Timeline => schedule(input),
 
   /** Ways to fix each gap and conflict, told as they are found: by the slot that waits, or the conflict's words. */
   fixes(
@@ -59,29 +54,17 @@ const work = {
     onProgress: (soFar: Suggestion) => void,
   ): Suggestion => finish(suggestOrder(input, traits, wishes, limits), onProgress),
 
-  /** What comes of many shows, told as soon as it is known; then the one thing whose leaving out would buy most. */
-  forecast(
-    input: LineupInput,
-    timeline: Timeline,
-    policies: ReadonlyMap<string, SlotPolicy>,
-    wanted: ForecastSize,
-    onProgress: (soFar: Forecast) => void,
-  ): Forecast {
-    const forecast = forecastShow(input, timeline, policies, wanted);
-    if (!couldGain(forecast)) return forecast;
-    onProgress(forecast);
-    const table = leaveOutTable(input, policies, forecast, 'single');
-    const leaveOut = finish(table, (soFar) => onProgress({ ...forecast, leaveOut: soFar }));
-    return { ...forecast, leaveOut };
-  },
+  /** What comes of many shows. */
+  forecast: forecastShow,
 
-  /** What leaving one slot or two out would buy, told as the table grows. */
+  /** What leaving out one slot, or also two, would buy, told as the table grows. */
   leaveOut: (
     input: LineupInput,
     policies: ReadonlyMap<string, SlotPolicy>,
-    forecast: Pick<Forecast, 'runs' | 'seed' | 'chance'>,
+    forecast: Forecast,
+    wanted: 'single' | 'pairs',
     onProgress: (soFar: LeaveOut[]) => void,
-  ): LeaveOut[] => finish(leaveOutTable(input, policies, forecast, 'pairs'), onProgress),
+  ): LeaveOut[] => finish(leaveOutTable(input, policies, forecast, wanted), onProgress),
 };
 
 export type LineupWork = typeof work;

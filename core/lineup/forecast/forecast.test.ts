@@ -15,6 +15,7 @@ const policy = (over: Partial<SlotPolicy> = {}): SlotPolicy => ({
   mayLeaveOut: true,
   worth: 3,
   record: null,
+  performed: true,
   taken: {},
   ...over,
 });
@@ -26,7 +27,7 @@ function forecast(
   runs = 2000,
 ): Forecast {
   const all = new Map(show.slots.map((s) => [s.id, policy(policies[s.id])]));
-  return forecastShow(show, schedule(show), all, { runs, seed: 5 });
+  return forecastShow(show, schedule(show), all, { runs, seed: 5, share: 0.9 });
 }
 
 const uncertain = (
@@ -66,10 +67,14 @@ test('the same seed gives the same forecast to the letter, another one a like on
     ['a', policy({ record: { worked: 3, failed: 2 }, again: 1 })],
     ['b', policy()],
   ]);
-  const once = wholeForecast(show, schedule(show), all, { runs: 1000, seed: 9 });
-  const again = wholeForecast(structuredClone(show), schedule(show), all, { runs: 1000, seed: 9 });
+  const once = wholeForecast(show, schedule(show), all, { runs: 1000, seed: 9, share: 0.9 });
+  const again = wholeForecast(structuredClone(show), schedule(show), all, {
+    runs: 1000,
+    seed: 9,
+    share: 0.9,
+  });
   expect(JSON.stringify(again)).toBe(JSON.stringify(once));
-  const other = wholeForecast(show, schedule(show), all, { runs: 1000, seed: 10 });
+  const other = wholeForecast(show, schedule(show), all, { runs: 1000, seed: 10, share: 0.9 });
   expect(other.dots).not.toEqual(once.dots);
   expect(Math.abs(other.end.mean - once.end.mean)).toBeLessThan(15);
 });
@@ -241,7 +246,7 @@ describe('what could go', () => {
   const show = input(['a', 'b', 'c'].map(third), { hardFinish: 260 });
   const table = (over: Record<string, Partial<SlotPolicy>> = {}) => {
     const all = new Map(show.slots.map((s) => [s.id, policy(over[s.id])]));
-    return wholeForecast(show, schedule(show), all, { runs: 4000, seed: 2 }).leaveOut;
+    return wholeForecast(show, schedule(show), all, { runs: 4000, seed: 2, share: 0.9 }).leaveOut;
   };
 
   test('each that may go, and pairs: what is lost and what it buys', () => {
@@ -255,7 +260,7 @@ describe('what could go', () => {
 
   test('asked for single slots only, nothing is said of two', () => {
     const all = new Map(show.slots.map((s) => [s.id, policy()]));
-    const forecasted = forecastShow(show, schedule(show), all, { runs: 100, seed: 1 });
+    const forecasted = forecastShow(show, schedule(show), all, { runs: 100, seed: 1, share: 0.9 });
     const rows = [...leaveOutTable(show, all, forecasted, 'single')].at(-1);
     expect(rows?.map((row) => row.slots.length)).toEqual([1, 1, 1]);
   });
@@ -264,7 +269,7 @@ describe('what could go', () => {
     const none = { mayLeaveOut: false };
     expect(table({ a: none, b: none, c: none })).toEqual([]);
     const all = new Map(show.slots.map((s) => [s.id, policy()]));
-    const forecasted = forecastShow(show, schedule(show), all, { runs: 100, seed: 1 });
+    const forecasted = forecastShow(show, schedule(show), all, { runs: 100, seed: 1, share: 0.9 });
     const search = leaveOutTable(show, all, forecasted, 'pairs');
     expect(search.next().value).toHaveLength(1);
     expect(search.return([]).done).toBe(true);

@@ -2,11 +2,20 @@
 import { randomFrom } from '../../chance/random';
 import { schedule } from '../schedule';
 import { Budget } from '../../solver/budget';
+import { countable } from '../countable';
 import { EFFORT } from '../effort';
 import type { LineupInput, Timeline } from '../types';
 import { compile } from './compile';
 import { type Counts, simulate } from './simulate';
-import type { Band, Driver, Forecast, LeaveOut, SlotPolicy, WindowRisk } from './types';
+import type {
+  Band,
+  Driver,
+  Forecast,
+  ForecastSize,
+  LeaveOut,
+  SlotPolicy,
+  WindowRisk,
+} from './types';
 
 /** Shows drawn as dots. */
 const DOTS = 100;
@@ -65,20 +74,14 @@ function driversOf(counts: Counts, slots: readonly string[]): Driver[] {
     .sort((a, b) => b.share - a.share);
 }
 
-export interface ForecastSize {
-  runs: number;
-  /** A whole number of 32 bits. */
-  seed: number;
-}
-
 /** The forecast of a running order as it stands, without what could be left out. */
 export function forecastShow(
   input: LineupInput,
   timeline: Timeline,
   policies: ReadonlyMap<string, SlotPolicy>,
-  { runs, seed }: ForecastSize,
+  { runs, seed, share }: ForecastSize,
 ): Forecast {
-  const program = compile(input, timeline, policies);
+  const program = compile(countable(input).input, timeline, policies);
   const counts = simulate(program, runs, randomFrom(seed));
   const mean = counts.sumEnd / runs;
   const filled = counts.sumLength.reduce((sum, length) => sum + length, 0) / runs;
@@ -94,6 +97,9 @@ export function forecastShow(
   return {
     runs,
     seed,
+    share,
+    by: quantile(counts.ends, runs, share),
+    again: Math.round(counts.sumAgain / runs),
     end: {
       ...band(counts.ends, runs),
       mean: Math.round(mean * 10) / 10,
@@ -126,7 +132,7 @@ const trade = ({ gain, worth }: LeaveOut): number => gain / Math.max(1, worth);
 export function* leaveOutTable(
   input: LineupInput,
   policies: ReadonlyMap<string, SlotPolicy>,
-  forecast: Pick<Forecast, 'runs' | 'seed' | 'chance'>,
+  forecast: Pick<Forecast, 'runs' | 'seed' | 'share' | 'chance'>,
   wanted: 'single' | 'pairs',
 ): Generator<LeaveOut[], LeaveOut[], void> {
   const runs = Math.max(1, Math.round(forecast.runs / FEWER));
@@ -138,8 +144,8 @@ export function* leaveOutTable(
   const without = (slots: string[]): LeaveOut => {
     const less = { ...input, slots: input.slots.filter((slot) => !slots.includes(slot.id)) };
     const { chance, end } = forecastShow(less, schedule(less, new Budget(EFFORT.trial)), policies, {
+      ...forecast,
       runs,
-      seed: forecast.seed,
     });
     const worth = slots.reduce((sum, slot) => sum + worthOf(slot), 0);
     return { slots, worth, chance, gain: rounded(chance - forecast.chance), p50: end.p50 };

@@ -20,7 +20,9 @@ export const policiesOf = (
 ): Map<string, SlotPolicy> =>
   new Map(
     resolveSlots(bundle).map(({ slot, demo, method }): [string, SlotPolicy] => {
-      const record = records.find((r) => r.demoId === demo.id && r.methodId === method.id);
+      const tried = records.find((r) => r.demoId === demo.id && r.methodId === method.id);
+      const worked = tried?.worked ?? method.priorWorked;
+      const failed = (tried?.failed ?? method.priorFailed) + (tried?.partly ?? 0);
       return [
         slot.id,
         {
@@ -28,13 +30,9 @@ export const policiesOf = (
           fallback: slot.fallback,
           mayLeaveOut: slot.mayLeaveOut,
           worth: slot.worth,
-          record: slot.talk
-            ? null
-            : {
-                worked: record?.worked ?? method.priorWorked,
-                failed: (record?.failed ?? method.priorFailed) + (record?.partly ?? 0),
-              },
-          taken: record?.times ?? {},
+          record: slot.talk ? null : { worked, failed },
+          performed: slot.talk !== null || worked + failed > 0,
+          taken: tried?.times ?? {},
         },
       ];
     }),

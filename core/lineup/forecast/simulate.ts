@@ -18,6 +18,8 @@ export interface Counts {
   sumEnd2: number;
   sumLength: Float64Array;
   sumLengthEnd: Float64Array;
+  /** Sum over runs of what further goes took. */
+  sumAgain: number;
   /** Random numbers that were drawn. */
   drawn: number;
 }
@@ -48,6 +50,7 @@ class Runner {
   /** Greatest lags; half a second more, since times are told in whole ones. */
   private readonly keeps: Float64Array;
   private drawn = 0;
+  private again = 0;
 
   constructor(private readonly program: Program) {
     const { nodes } = program;
@@ -138,6 +141,7 @@ class Runner {
     }
     if (ok) worked[slot] = (worked[slot] ?? 0) + 1;
     else seconds += fallback;
+    this.again += seconds;
     return seconds;
   }
 
@@ -205,12 +209,14 @@ class Runner {
       sumEnd2: 0,
       sumLength: new Float64Array(slots),
       sumLengthEnd: new Float64Array(slots),
+      sumAgain: 0,
       drawn: 0,
     };
     for (let run = 0; run < runs; run++) {
       this.once(random.next, counts.worked);
       this.tally(counts);
     }
+    counts.sumAgain = this.again;
     counts.drawn = this.drawn + runs * nodes.filter((node) => node.time.table).length;
     return counts;
   }

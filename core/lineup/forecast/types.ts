@@ -11,8 +11,19 @@ export interface SlotPolicy {
   worth: number;
   /** Goes that worked and that did not; null for what can't fail, such as a talk. */
   record: { worked: number; failed: number } | null;
+  /** Whether it was ever done; true for what needs no trying, such as a talk. */
+  performed: boolean;
   /** How long its steps really took, by task. */
   taken: Readonly<Record<string, readonly number[]>>;
+}
+
+/** How many shows are simulated, from which seed, and which share of them the end is held against. */
+export interface ForecastSize {
+  runs: number;
+  /** A whole number of 32 bits. */
+  seed: number;
+  /** Above 0.5 and below 1, such as 0.9 for nine in ten. */
+  share: number;
 }
 
 export interface Band {
@@ -53,10 +64,12 @@ export interface LeaveOut {
   p50: number;
 }
 
-export interface Forecast {
-  runs: number;
-  seed: number;
+export interface Forecast extends ForecastSize {
   end: Band & { mean: number; sd: number };
+  /** The end by which the share that is asked for has ended. */
+  by: number;
+  /** Seconds that further goes after failed ones take on average. */
+  again: number;
   /** Chance to end by the hard finish. */
   chance: number;
   /** The ends of a hundred shows that stand for all of them, in order. */

@@ -2,8 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { stackDots } from './dots';
-import type { Forecast } from './types';
-import { adviceWords, bestToLeaveOut, couldGain, ofHundred, rangeWords } from './words';
+import { bestToLeaveOut, couldGain, ofHundred } from './words';
 
 test('all, or none, only when it is so', () => {
   expect([1, 0.999, 0.994, 0.5, 0.004, 0].map(ofHundred)).toEqual([
@@ -17,19 +16,10 @@ test('all, or none, only when it is so', () => {
 });
 
 const row = (slots: string[], gain: number) => ({ slots, worth: 1, chance: 0.97, gain, p50: 0 });
-const forecast = (p10: number, p90: number, leaveOut: Forecast['leaveOut'] = []): Forecast =>
-  ({ end: { p10, p50: p10, p90, mean: 0, sd: 0 }, leaveOut }) as unknown as Forecast;
-
-test('the range in clock times, and one time when it is one', () => {
-  expect(rangeWords(forecast(0, 600), 14 * 3600)).toBe('between 14:00 and 14:10');
-  expect(rangeWords(forecast(5, 40), 14 * 3600)).toBe('at 14:00');
-});
 
 test('advice is of one thing that is worth it, or there is none', () => {
-  expect(bestToLeaveOut(forecast(0, 0, [row(['a', 'b'], 0.9), row(['c'], 0.3)]))?.slots).toEqual([
-    'c',
-  ]);
-  expect(bestToLeaveOut(forecast(0, 0, [row(['a'], 0.01)]))).toBeNull();
+  expect(bestToLeaveOut([row(['a', 'b'], 0.9), row(['c'], 0.3)])?.slots).toEqual(['c']);
+  expect(bestToLeaveOut([row(['a'], 0.01)])).toBeNull();
   // From 96 of 100 on nothing can gain five in a hundred.
   expect([0, 0.94, 0.96, 1].map((chance) => couldGain({ chance }))).toEqual([
     true,
@@ -37,9 +27,6 @@ test('advice is of one thing that is worth it, or there is none', () => {
     false,
     false,
   ]);
-  expect(adviceWords(row(['forks'], 0.4), () => 'Balancing forks', '14:40')).toBe(
-    'Balancing forks is the best thing to leave out: ends by 14:40 in 97 of 100.',
-  );
 });
 
 describe('dots', () => {

@@ -64,7 +64,10 @@ export function wishFaults(slots: readonly Named[], { before, apart, weights }: 
   for (const wish of wished) {
     const circle = wish.first === wish.second ? [{ ...wish, pinned: false }] : circleOf(wish, all);
     if (!circle) continue;
-    const key = circle.map(({ first }) => first).sort().join();
+    const key = circle
+      .map(({ first }) => first)
+      .sort()
+      .join();
     if (!circles.has(key)) circles.set(key, `${listInWords(circle.map(say))} can’t all be kept`);
   }
   const isPinned = (id: string): boolean => pins.some((slot) => slot.id === id);

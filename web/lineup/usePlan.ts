@@ -1,0 +1,51 @@
+import same from 'fast-deep-equal';
+import { useMemo } from 'react';
+import type { ShowBundle } from '../../core/brief/types';
+import { lineupInput } from '../../core/lineup/fromBundle';
+import type { LineupInput, Timeline } from '../../core/lineup/types';
+import { useStable } from '../parts/stable';
+import { useWork } from './useWork';
+
+/** A show, and its clock. */
+export interface Plan {
+  bundle: ShowBundle;
+  input: LineupInput;
+  timeline: Timeline;
+}
+
+type Timed = Omit<Plan, 'bundle'>;
+
+/** Orders that were timed lately: one that was tried is known when it is dropped, or undone. */
+const timed: Timed[] = [];
+const KEPT_MOST = 24;
+
+function remember(one: Timed): void {
+  timed.unshift(one);
+  timed.length = Math.min(timed.length, KEPT_MOST);
+}
+
+const knownOf = (input: LineupInput): Timed | null =>
+  timed.find((one) => one.input === input || same(one.input, input)) ?? null;
+
+/**
+ * The show as it was timed: away from the page, so that the page is never busy with it. Null while it
+ * is not known; that of a show whose times are the same, such as under a new title, is known at once.
+ */
+export function usePlan(bundle: ShowBundle | null): Plan | null {
+  // A new title, or a note, changes no time.
+  const input = useStable(useMemo(() => bundle && lineupInput(bundle), [bundle]));
+  const known = useMemo(() => input && knownOf(input), [input]);
+  const { value } = useWork<Timed>(
+    input && !known
+      ? (run) =>
+          run.time(input).then((timeline) => {
+            const found = { input, timeline };
+            remember(found);
+            return found;
+          })
+      : null,
+    [input, known],
+  );
+  const found = known ?? (value && value.input === input ? value : null);
+  return useMemo(() => (bundle && found ? { bundle, ...found } : null), [bundle, found]);
+}
