@@ -40,6 +40,7 @@ const OF_SHOW = [
   'risks/signed/1',
   'risks/signed/1.md',
   'running-order.csv',
+  'outlook',
   'calendar.ics',
   'labels.pdf',
   'packing',

@@ -14,7 +14,7 @@ import { recordsOf } from '../core/after/review';
 import { withOwned } from '../core/inventory/owned';
 import { kitList } from '../core/kit/kit';
 import { sharesOf } from '../core/kit/shares';
-import { leaveOutTable } from '../core/lineup/forecast/forecast';
+import { foreseer, leaveOutTable } from '../core/lineup/forecast/forecast';
 import { policiesOf } from '../core/lineup/forecast/fromBundle';
 import { fixFinder } from '../core/lineup/suggestFixes';
 import { traitsOf } from '../core/lineup/order/fromBundle';
@@ -144,9 +144,13 @@ function answer(file: ShowFile, wanted: Asked): object {
   const size = { ...forecastSize(forecast ?? FORECAST_RUNS, sure), seed };
   const budget = new Budget(EFFORT.thorough, by(FOR_CLOCK));
   const { input, timeline, forecast: plain, outlook } = prospectOf(show, records, size, budget);
-  const others = show.people.filter((person) => !show.show.crew.includes(person.id));
-  const fix = fixFinder(input, timeline, others, by(order ? 2 * FOR_CLOCK : 1));
   const policies = policiesOf(show, records);
+  const others = show.people.filter((person) => !show.show.crew.includes(person.id));
+  const fix = fixFinder(input, timeline, {
+    others,
+    foresee: foreseer(policies, size),
+    limit: by(order ? 2 * FOR_CLOCK : 1),
+  });
   const wishes = { ...show.show.wishes, ...(arc && { arc }) };
   const { until } = by(1);
   return {

@@ -43,27 +43,30 @@ describe('a task before its block', () => {
     );
 
   test('ends its own spread earlier, and may be so much longer', () => {
-    expect(placed(input([unsure()]), 'set')).toMatchObject({ end: -56, spare: 56 });
+    expect(placed(input([unsure()]), 'set')).toMatchObject({ end: -56, buffer: 56 });
   });
 
   test('at least the margin', () => {
-    expect(placed(input([unsure()], { margin: 60 }), 'set')).toMatchObject({ end: -60, spare: 60 });
+    expect(placed(input([unsure()], { margin: 60 }), 'set')).toMatchObject({
+      end: -60,
+      buffer: 60,
+    });
   });
 
   test('no more than its window lets it wait', () => {
-    expect(placed(input([unsure({}, 20)]), 'set')).toMatchObject({ end: -20, spare: 20 });
+    expect(placed(input([unsure({}, 20)]), 'set')).toMatchObject({ end: -20, buffer: 20 });
   });
 
   test('no more than arrival lets it', () => {
     expect(placed(input([unsure()], { arrival: -130 }), 'set')).toMatchObject({
       start: -130,
-      spare: 30,
+      buffer: 30,
     });
   });
 
   test('a lead that is wished is a buffer too', () => {
     const early = unsure({ leads: [{ task: 'set', seconds: 90 }] });
-    expect(placed(input([early]), 'set')).toMatchObject({ end: -90, spare: 0 });
+    expect(placed(input([early]), 'set')).toMatchObject({ end: -90, buffer: 0 });
   });
 });
 
@@ -77,6 +80,29 @@ test('two in a row each have theirs', () => {
   ]);
   expect(placed({ ...chain, margin: 30 }, 'set')).toMatchObject({ end: -30 });
   expect(placed({ ...chain, margin: 30 }, 'fetch')).toMatchObject({ end: -80 - 56 });
+});
+
+test('a buffer takes no equipment that others have until then', () => {
+  const uses = [{ item: 'tongs', amount: 1 }];
+  const show = input(
+    ['a', 'b', 'c'].map((id, i) =>
+      slot(
+        id,
+        [
+          task('set', 'prepare', 40, { place: 'wings', time: time(40, 40, 400) }),
+          task('p', 'perform', 60),
+        ],
+        { uses, positionId: ['table', 'bench', 'floor'][i] ?? null },
+      ),
+    ),
+    {
+      equipment: [{ id: 'tongs', name: 'Tongs', owned: 2 }],
+      positions: ['table', 'bench', 'floor'].map((id) => ({ id, name: id })),
+    },
+  );
+  const timeline = schedule(show);
+  expect(timeline.conflicts).toEqual([]);
+  expect(verifyTimeline(show, timeline)).toEqual([]);
 });
 
 test('in any show a buffer moves no block and keeps every rule, and what is spared is really free', () => {
@@ -100,7 +126,7 @@ test('in any show a buffer moves no block and keeps every rule, and what is spar
       expect(timeline.blocks).toEqual(exact.blocks);
       expect(verifyTimeline(loose, timeline)).toEqual([]);
       // Each by itself may be as much longer as is told, with everything else where it is.
-      for (const one of timeline.tasks.filter((t) => t.spare > 0)) {
+      for (const one of timeline.tasks.filter((t) => t.buffer > 0)) {
         spared++;
         const slower = {
           ...loose,
@@ -108,12 +134,12 @@ test('in any show a buffer moves no block and keeps every rule, and what is spar
             ...s,
             tasks: s.tasks.map((t) =>
               s.id === one.slot && t.id === one.task
-                ? { ...t, time: { ...t.time, likely: t.time.likely + one.spare } }
+                ? { ...t, time: { ...t.time, likely: t.time.likely + one.buffer } }
                 : t,
             ),
           })),
         };
-        const tasks = timeline.tasks.map((t) => (t === one ? { ...t, end: t.end + t.spare } : t));
+        const tasks = timeline.tasks.map((t) => (t === one ? { ...t, end: t.end + t.buffer } : t));
         expect(verifyTimeline(slower, { ...timeline, tasks })).toEqual([]);
       }
     }),

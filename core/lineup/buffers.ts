@@ -5,6 +5,7 @@
 import { threePoint } from '../chance/estimate';
 import type { Estimate } from '../repertoire/types';
 import { type Assignment, before, type Edge, type Graph } from './graph';
+import { overused } from './overused';
 import type { Solution } from './search';
 import { type Links, linksOf, lower } from './times';
 
@@ -18,9 +19,9 @@ export function overrun(time: Estimate): number {
 }
 
 /** Starts, and by how many seconds each may end later without a change to anything else. */
-export interface Spared {
+export interface Buffered {
   starts: Float64Array;
-  spare: Float64Array;
+  buffers: Float64Array;
 }
 
 /** For each person, that their assignments follow one another as they do now. */
@@ -75,10 +76,12 @@ class Buffers {
     if ((starts[activity] ?? 0) <= latest) return starts;
     const wanted = starts.slice();
     wanted[activity] = latest;
-    return lower(this.links, wanted, [activity], (other) => {
+    const moved = lower(this.links, wanted, [activity], (other) => {
       const kind = this.graph.activities[other]?.kind;
       return kind === 'before' || kind === 'take';
     });
+    // What is taken earlier may be with more than there are of it then.
+    return moved && overused(this.graph.shared, moved).length === 0 ? moved : null;
   }
 
   /** As much of the buffer that is wanted as there is room for. */
@@ -97,7 +100,7 @@ class Buffers {
     return best;
   }
 
-  run(natural: Float64Array): Spared {
+  run(natural: Float64Array): Buffered {
     const { activities } = this.graph;
     let starts = natural;
     const tasks = [...activities.keys()].filter((i) => activities[i]?.kind === 'before');
@@ -107,19 +110,20 @@ class Buffers {
     const at = (i: number): number => natural[i] ?? 0;
     tasks.sort((a, b) => placeOf(a) - placeOf(b) || at(b) - at(a));
     for (const task of tasks) starts = this.place(task, starts);
-    return { starts, spare: this.spare(starts, tasks) };
+    return { starts, buffers: this.left(starts, tasks) };
   }
 
-  private spare(starts: Float64Array, tasks: readonly number[]): Float64Array {
-    const spare = new Float64Array(starts.length);
+  /** As much as is free after each, and as was wanted. */
+  private left(starts: Float64Array, tasks: readonly number[]): Float64Array {
+    const buffers = new Float64Array(starts.length);
     for (const task of tasks) {
       const left = (this.links.out[task] ?? [])
         // A window says how early, not how late.
         .filter(({ reason }) => reason.kind !== 'window')
         .map(({ to, weight }) => (starts[to] ?? 0) - weight - (starts[task] ?? 0));
-      spare[task] = left.length > 0 ? Math.max(0, Math.min(...left)) : 0;
+      buffers[task] = left.length > 0 ? Math.max(0, Math.min(this.wanted(task), ...left)) : 0;
     }
-    return spare;
+    return buffers;
   }
 }
 
@@ -128,5 +132,5 @@ class Buffers {
  * `margin` seconds. It moves no block and no clearing, asks for nothing before arrival, keeps every window,
  * and leaves everybody's turns as they are.
  */
-export const withBuffers = (graph: Graph, solution: Solution, margin: number): Spared =>
+export const withBuffers = (graph: Graph, solution: Solution, margin: number): Buffered =>
   new Buffers(graph, solution, margin).run(solution.starts);

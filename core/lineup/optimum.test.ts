@@ -137,7 +137,7 @@ function canBePlaced(show: LineupInput, starts: readonly number[], until: number
           end,
           people,
           position: next.task.place === 'stage' ? next.slot.positionId : null,
-          spare: 0,
+          buffer: 0,
         });
         const found = place(at + 1);
         placed.pop();

@@ -29,7 +29,8 @@ export const forecastSize = (runs: number, sureness: Sureness): ForecastSize => 
   share: SHARES[sureness],
 });
 
-const shareWords = (share: number): string => {
+/** “9 of 10” */
+export const shareWords = (share: number): string => {
   const known = SURENESS.find((one) => SHARES[one] === share);
   return known ? SURENESS_WORDS[known] : `${Math.round(share * 100)} of 100`;
 };

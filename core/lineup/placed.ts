@@ -1,5 +1,5 @@
 /** From a solution of the graph to tasks with times and people. */
-import type { Spared } from './buffers';
+import type { Buffered } from './buffers';
 import { type Graph, ORIGIN } from './graph';
 import type { Solution } from './search';
 import type { Block, PlacedTask } from './types';
@@ -15,7 +15,7 @@ export const blocksOf = (graph: Graph, starts: Float64Array): Block[] =>
 export function placedTasks(
   graph: Graph,
   { people }: Solution,
-  { starts, spare }: Spared,
+  { starts, buffers }: Buffered,
 ): PlacedTask[] {
   const whoOf = (activity: number, task: string, go: number): string[] =>
     graph.assignments.flatMap((assignment, i) =>
@@ -35,7 +35,7 @@ export function placedTasks(
       end: start + step.end,
       people: whoOf(block, step.task.id, step.go),
       position: step.task.place === 'stage' ? net.slot.positionId : null,
-      spare: 0,
+      buffer: 0,
     }));
   });
   const around = graph.activities.flatMap((activity, number): PlacedTask[] => {
@@ -51,7 +51,7 @@ export function placedTasks(
         end: start + activity.duration,
         people: whoOf(number, activity.task.id, 1),
         position: activity.task.place === 'stage' ? activity.slot.positionId : null,
-        spare: spare[number] ?? 0,
+        buffer: buffers[number] ?? 0,
       },
     ];
   });

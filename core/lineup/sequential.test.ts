@@ -41,7 +41,7 @@ test('it keeps every rule but greatest lags, on any show', () => {
       const broken = verifyTimeline(show, {
         ...schedule(show),
         blocks,
-        tasks: placedTasks(graph, solution, { starts, spare: new Float64Array(starts.length) }),
+        tasks: placedTasks(graph, solution, { starts, buffers: new Float64Array(starts.length) }),
         end,
         deadAir: end - filled,
       });

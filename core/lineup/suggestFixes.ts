@@ -21,6 +21,19 @@ export interface Fix {
   deadAir: number;
   /** Conflicts that are left. */
   conflicts: number;
+  /** What comes of it by the forecast; null where none was asked for. */
+  foreseen: { sooner: number; chance: number } | null;
+}
+
+/** The end in one show of two, and the chance to be in time. */
+export type Foresee = (input: LineupInput, timeline: Timeline) => { p50: number; chance: number };
+
+interface Finding {
+  /** People who could be asked. */
+  others?: readonly PlanPerson[];
+  foresee?: Foresee | null;
+  /** Once the time is up, what takes long to time is no longer found. */
+  limit?: TimeLimit | null;
 }
 
 interface Way {
@@ -172,16 +185,22 @@ function best(found: readonly Fix[], before: Timeline): Fix[] {
 
 /**
  * Ways to fix the gaps and conflicts of a timeline. Give it one after another: what was timed for
- * one is not timed again for the next. `others` are people who could be asked. Once the time is up, what
- * takes long to time is no longer found.
+ * one is not timed again for the next.
  */
 export function fixFinder(
   input: LineupInput,
   timeline: Timeline,
-  others: readonly PlanPerson[] = [],
-  limit: TimeLimit | null = null,
+  { others = [], foresee = null, limit = null }: Finding = {},
 ): (trouble: Gap | Conflict) => Fix[] {
   const known = new Map<string, Timeline | null>();
+  let present: ReturnType<Foresee> | null = null;
+  const foreseen = ({ change }: Fix, than: Pick<Timeline, 'end'>): Fix['foreseen'] => {
+    const after = known.get(JSON.stringify([change, than.end, EFFORT.quick]));
+    if (!foresee || !after) return null;
+    present ??= foresee(input, timeline);
+    const { p50, chance } = foresee(changeInput(input, change, others), after);
+    return { sooner: present.p50 - p50, chance };
+  };
   return (trouble) => {
     // A wait is fixed by an earlier end; a conflict only by one conflict less, however late the end.
     const than = isConflict(trouble) ? { ...timeline, end: -Infinity } : timeline;
@@ -201,12 +220,12 @@ export function fixFinder(
       if (better.proven) known.set(JSON.stringify([change, than.end, EFFORT.quick]), better);
       const { end, deadAir, conflicts } = better;
       const gain = timeline.end - end;
-      return [{ words, change, gain, end, deadAir, conflicts: conflicts.length }];
+      return [{ words, change, gain, end, deadAir, conflicts: conflicts.length, foreseen: null }];
     };
     const ways = waysFor(trouble, input, timeline, others);
     const found = ways.flatMap((way) => timed(way, EFFORT.trial));
     // Those that are offered are timed as the show will be when one is taken.
     const offered = best(found, timeline).flatMap((way) => timed(way, EFFORT.quick));
-    return best(offered, timeline);
+    return best(offered, timeline).map((fix) => ({ ...fix, foreseen: foreseen(fix, than) }));
   };
 }

@@ -76,8 +76,8 @@ export interface PlacedTask {
   people: string[];
   /** The stage position it holds, or null in the wings. */
   position: string | null;
-  /** Of preparation: by how many seconds it may end later without a change to anything else. */
-  spare: number;
+  /** Of preparation: seconds kept free after it for its own spread, in which it may end without harm. */
+  buffer: number;
 }
 
 export interface Block {

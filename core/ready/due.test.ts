@@ -34,7 +34,7 @@ const work = (person: string, start: number, end: number): PlacedTask => ({
   end,
   people: [person],
   position: null,
-  spare: 0,
+  buffer: 0,
 });
 
 const demands: fc.Arbitrary<CheckDemand<Plain>[]> = fc

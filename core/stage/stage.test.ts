@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import type { Forecast } from '../lineup/forecast/types';
 import { timelineOf } from '../lineup/fromBundle';
 import { task } from '../testing/build';
 import { bundle } from '../testing/bundle';
@@ -8,7 +9,7 @@ import { recordWords, recordsOf, reviewOf, totalRecord } from '../after/review';
 import { backgroundJobs } from './background';
 import { fold, nextStep, showTime } from './fold';
 import { runPlanOf } from './plan';
-import { project } from './project';
+import { expectedOf, project } from './project';
 import { EVENT_KINDS, type RunEvent } from './types';
 
 const { plan, show } = threeSlots;
@@ -190,6 +191,45 @@ describe('pace and projected end', () => {
   test('a start at quite another time carries the hard finish along', () => {
     const other = new Stage().at(-7 * 3600, 'start');
     expect(project(plan, other.live(), START - 7 * 3600_000).over).toBe(plan.end - 2400);
+  });
+});
+
+describe('with a forecast, the end is the one that is told everywhere', () => {
+  const p50 = [0, 200, 500];
+  const forecast = {
+    share: 0.9,
+    by: 900,
+    end: { p50: 800 },
+    starts: plan.slots.map(({ id }, i) => ({ slot: id, p50: p50[i] ?? 0 })),
+  } as unknown as Forecast;
+  const expected = expectedOf(forecast);
+  const at = (stage: Stage, seconds: number) =>
+    project(plan, stage.live(), START + seconds * 1000, expected);
+
+  test('at the start it is the forecast’s, and going on so is on time', () => {
+    const start = at(new Stage().at(0, 'start'), 0);
+    expect(start).toMatchObject({ behind: 0, paceWords: 'on time', shareWords: '9 of 10' });
+    expect(start.endsAt).toBe(START + 800_000);
+    expect(start.endsBy).toBe(START + 900_000);
+    expect(start.over).toBe(900 - plan.hardFinish);
+  });
+
+  test('as less is to come, less is kept for chance; at the end nothing', () => {
+    const stage = new Stage().at(0, 'start').at(190, 'done').at(200, 'done').at(500, 'done');
+    const margins = [0, 300, 600].map((seconds) => {
+      const { endsAt, endsBy } = at(stage, seconds);
+      return endsBy - endsAt;
+    });
+    expect(margins).toEqual([...margins].sort((a, b) => b - a));
+    expect(margins[0]).toBeLessThanOrEqual(100_000);
+  });
+
+  test('what is left out is left out with all it was expected to take', () => {
+    const stage = new Stage().at(0, 'start').at(1, 'leaveOut', { slot: 'slot-foam' });
+    const before = at(new Stage().at(0, 'start'), 0).endsAt;
+    const foam = expected.spans.get('slot-foam') ?? 0;
+    expect(foam).toBeGreaterThan(0);
+    expect(at(stage, 0)).toMatchObject({ endsAt: before - foam * 1000, behind: 0 });
   });
 });
 

@@ -23,6 +23,7 @@ import type { MethodRecord } from '../../core/after/review';
 import { changesOutcome } from '../../core/stage/event';
 import type { StoredEvent } from '../../core/stage/types';
 import type { Person, Venue } from '../../core/brief/types';
+import type { Outlook } from '../../core/lineup/outlook';
 import { type RiskMatrix, USUAL_MATRIX } from '../../core/repertoire/matrix';
 import type { Item } from '../../core/repertoire/types';
 import { ApiError, send } from './api';
@@ -91,6 +92,14 @@ export const useShowAnswer = (id: string) =>
   useQuery({
     queryKey: ['/shows', id, 'all'],
     queryFn: () => send<ShowAnswer>('GET', `/shows/${id}/all`),
+  });
+
+/** When a show will end, as far as it is stored. */
+export const useOutlook = (showId: string, wanted: boolean) =>
+  useQuery({
+    queryKey: ['/shows', showId, 'outlook'],
+    queryFn: () => send<Outlook>('GET', `/shows/${showId}/outlook`),
+    enabled: wanted,
   });
 
 export const useSettings = () =>

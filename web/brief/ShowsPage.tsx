@@ -4,15 +4,18 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useRef, useState } from 'react';
+import { useInView } from 'react-intersection-observer';
 import { Link, useNavigate } from 'react-router';
 import type { ImportAnswer, ShowSummary } from '../../contract/api';
 import type { Show } from '../../core/brief/types';
 import { usualPositions } from '../../core/brief/blank';
 import { NO_AUDIENCE_NEEDS, NO_CONDITIONS } from '../../core/brief/types';
 import { NO_WISHES } from '../../core/brief/wishes';
+import { endingOf } from '../../core/lineup/outlook';
+import { parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { ApiError, newId, send } from '../app/api';
-import { useShows } from '../app/data';
+import { useOutlook, useShows } from '../app/data';
 import { useAction } from '../parts/useAction';
 import { ListState, Page, Section } from '../parts/page';
 import { awayWords, dayWords, today } from './dates';
@@ -113,6 +116,32 @@ export function ImportButton() {
   );
 }
 
+/** Room below the window in which cards ask for their end already. */
+const ALMOST_SEEN = '200px';
+
+/** When a coming show will end; asked for once its card is nearly in sight. */
+function ShowEnd({ show }: { show: ShowSummary }) {
+  const { ref, inView } = useInView({ rootMargin: ALMOST_SEEN, triggerOnce: true });
+  const { data: outlook } = useOutlook(show.id, inView);
+  const ending = outlook && endingOf(outlook, parseClock(show.start), show.slotCount);
+  const trouble = ending?.level === 'over' || ending?.level === 'conflict';
+  return (
+    <Typography ref={ref} variant="body2" sx={{ minHeight: 20 }}>
+      {ending && (
+        <>
+          {ending.headline}, {ending.by}
+          {trouble && (
+            <Box component="span" sx={{ color: 'var(--ember)', fontWeight: 600 }}>
+              {' '}
+              △ {ending.spare}
+            </Box>
+          )}
+        </>
+      )}
+    </Typography>
+  );
+}
+
 export const ShowCard = ({ show }: { show: ShowSummary }) => (
   <Box
     component={Link}
@@ -142,6 +171,9 @@ export const ShowCard = ({ show }: { show: ShowSummary }) => (
       <Typography variant="body2" color="textSecondary">
         {show.venueName ?? 'No venue yet'} · {show.start}–{show.hardFinish} · {show.audience} people
       </Typography>
+      {show.slotCount > 0 && show.performed === 0 && show.date >= today() && (
+        <ShowEnd show={show} />
+      )}
     </Box>
     <Typography variant="body2" color="textSecondary">
       {counted(show.slotCount, 'demo')}

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { changeShow } from '../../core/lineup/change';
+import { ofHundred, soonerWords } from '../../core/lineup/forecast/words';
 import type { Fix } from '../../core/lineup/suggestFixes';
-import { formatClock, formatDuration, parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { useOpenShow } from '../brief/useShow';
 
@@ -11,17 +11,20 @@ interface FixLineProps {
   onFix: (fix: Fix) => void;
 }
 
-/** A way out with its result; what the show itself can do can be pressed. */
+/** A way out with what would come of it; what the show itself can do can be pressed. */
 export function FixLine({ fix, onFix }: FixLineProps) {
   const { show, timeline } = useOpenShow();
-  const { words, end, gain } = fix;
+  const { words, foreseen } = fix;
   const fewer = timeline.conflicts.length - fix.conflicts;
   const result = (
-    <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
+    <>
       : {fewer > 0 && timeline.conflicts.length > 1 && `${counted(fewer, 'conflict')} less, `}
-      <b>ends {formatClock(parseClock(show.start) + end)}</b>
-      {gain !== 0 && `, ${formatDuration(-gain)}`}
-    </Box>
+      {foreseen && (
+        <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
+          {soonerWords(foreseen.sooner)}, <b>{ofHundred(foreseen.chance)}</b> in time
+        </Box>
+      )}
+    </>
   );
   if (!changeShow(show, fix.change))
     return (

@@ -45,8 +45,8 @@ export default function LineupPage() {
   const pending = !dragged && open.bundle !== open.latest;
   const foreseen = useMemo(() => ({ ...known, fresh: known.fresh && !pending }), [known, pending]);
   const { forecast, fresh } = foreseen;
+  const fixes = useFixes(input, timeline, foreseen);
   const best = bestToLeaveOut(useLeaveOut(input, foreseen, 'single').rows);
-  const fixes = useFixes(input, timeline);
   const wide = useMediaQuery<Theme>((theme) => theme.breakpoints.up('lg'));
   const names = namesOf(input);
   const startOfDay = parseClock(show.start);

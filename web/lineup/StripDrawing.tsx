@@ -129,6 +129,15 @@ export const StripDrawing = memo(function StripDrawing(props: DrawingProps) {
         >
           <rect width="2" height="6" fill="var(--ember)" opacity=".6" />
         </pattern>
+        <pattern
+          id="buffer"
+          width="4"
+          height="4"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <rect width="1.5" height="4" fill="var(--background-job)" />
+        </pattern>
       </defs>
       {forecast && (
         <StripDots
@@ -188,6 +197,20 @@ export const StripDrawing = memo(function StripDrawing(props: DrawingProps) {
             spans={strip.positions.get(position.id) ?? []}
           />
         ))}
+        {timeline.tasks.some((task) => task.buffer > 0) && (
+          <g transform={`translate(${scale.x(0) + 4} ${tops.background})`}>
+            <rect
+              width="18"
+              height="8"
+              fill="url(#buffer)"
+              stroke="var(--chore)"
+              strokeWidth={0.5}
+            />
+            <text x="23" y="8" style={condensed(12)} fill="var(--muted)">
+              buffer for its own spread
+            </text>
+          </g>
+        )}
         {strip.background.map((span, i) => (
           <BackgroundLane
             key={`${span.task.slot}/${span.task.task}`}

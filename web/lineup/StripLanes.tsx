@@ -83,6 +83,30 @@ function Movable({
   );
 }
 
+interface BufferProps {
+  task: PlacedTask;
+  y: number;
+  height: number;
+  scale: Scale;
+}
+
+/** The time after preparation by which it may take longer without keeping anything waiting. */
+function Buffer({ task: { end, buffer }, y, height, scale }: BufferProps) {
+  const width = scale.x(end + buffer) - scale.x(end);
+  if (width < 1.5) return null;
+  return (
+    <rect
+      x={scale.x(end)}
+      y={y}
+      width={width}
+      height={height}
+      fill="url(#buffer)"
+      stroke="var(--chore)"
+      strokeWidth={0.5}
+    />
+  );
+}
+
 interface PersonLaneProps {
   y: number;
   tasks: readonly PlacedTask[];
@@ -128,6 +152,7 @@ export const PersonLane = ({ y, tasks, words, context }: PersonLaneProps) => {
               >
                 <title>{words(task)}</title>
               </rect>
+              <Buffer task={task} y={y + 9} height={8} scale={scale} />
               {width >= READABLE && (
                 <text x={scale.x(task.start) + 3} y={y + 17} style={condensed(11.5)}>
                   {shorten(taskName(task), width - 5, NARROW_LETTER - 0.3)}
@@ -219,6 +244,7 @@ export function BackgroundLane({ y, span, context }: BackgroundLaneProps) {
           fill="var(--background-job)"
           {...(lit && { stroke: lit === 'chosen' ? 'var(--ember)' : 'var(--ink)', strokeWidth: 2 })}
         />
+        <Buffer task={task} y={y + 4} height={10} scale={scale} />
         {b > a + 8 && (
           <>
             <path

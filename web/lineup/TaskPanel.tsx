@@ -129,6 +129,11 @@ export function TaskPanel(props: TaskPanelProps) {
               ` · while ${listInWords(near.meanwhile.map((b) => names.slot(b.slot)))} ${near.meanwhile.length > 1 ? 'are' : 'is'} on`}
           </Box>
           <Words task={task} />
+          {near.placed.buffer > 0 && (
+            <Box>
+              {formatDuration(near.placed.buffer)} is kept free after it, should it take longer.
+            </Box>
+          )}
           {range && (
             <Box>
               Done {formatDuration(Math.max(0, range.now))} before its slot; it can be up to{' '}

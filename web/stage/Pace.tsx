@@ -7,6 +7,9 @@ import { timeOf } from '../brief/dates';
 import { Ribbon } from './Ribbon';
 import { wide } from './type';
 
+/** In ms: what is about is rounded, what is promised is rounded up. */
+const MINUTE = 60_000;
+
 /** How far from the plan, when it will end, and what leaving something out would buy. */
 export function Pace({
   plan,
@@ -43,7 +46,10 @@ export function Pace({
         </Box>
         {/* On a phone a line of its own, under the pace and the clock, however wide their digits are. */}
         <Box sx={{ order: { xs: 1, md: 0 }, flexBasis: { xs: '100%', md: 'auto' } }}>
-          ends {timeOf(projection.endsAt)}, <b>{projection.overWords}</b>
+          ends about {timeOf(Math.round(projection.endsAt / MINUTE) * MINUTE)}
+          {projection.shareWords &&
+            `, by ${timeOf(Math.ceil(projection.endsBy / MINUTE) * MINUTE)} in ${projection.shareWords}`}
+          , <b>{projection.overWords}</b>
         </Box>
         {projection.leaveOut && (
           <ButtonBase

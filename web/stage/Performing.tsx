@@ -1,9 +1,10 @@
 import Box from '@mui/material/Box';
 import { useEffect, useMemo, useState } from 'react';
 import { verdictsOf } from '../../core/ready/judge';
-import { project } from '../../core/stage/project';
+import { expectedOf, project } from '../../core/stage/project';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';
+import { useForecast } from '../lineup/useForecast';
 import { useShortcuts } from '../parts/Shortcuts';
 import type { OpenShow } from '../brief/useShow';
 import { Beside } from './Beside';
@@ -33,7 +34,9 @@ export function Performing({
   const cold = useColdBudgets(open);
   const [asking, setAsking] = useState<Asking>(null);
   const plan = run?.plan;
-  const projection = plan && live ? project(plan, live, now) : null;
+  const forecast = useForecast(open)?.forecast ?? null;
+  const expected = useMemo(() => forecast && expectedOf(forecast), [forecast]);
+  const projection = plan && live ? project(plan, live, now, expected) : null;
   const phase = live?.phase;
   const leaveOut = projection?.leaveOut?.slot ?? null;
   const keys = useMemo(

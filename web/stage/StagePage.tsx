@@ -13,6 +13,7 @@ import { themeFor } from '../app/theme';
 import { cssVariables } from '../app/tokens';
 import { whenOf } from '../brief/dates';
 import { type OpenShow, useShow } from '../brief/useShow';
+import { useForecast } from '../lineup/useForecast';
 import { Loading, Trouble, useTitle } from '../parts/page';
 import { Performing } from './Performing';
 
@@ -30,6 +31,7 @@ function Wings({
   onRun: (id: string) => void;
 }) {
   const { show } = open;
+  const ending = useForecast(open)?.ending;
   const [error, setError] = useState<string | null>(null);
   const { state } = open.ready;
   const holding = holdingLines(state);
@@ -53,6 +55,11 @@ function Wings({
         {state.go ? '' : '△ '}
         {state.words}
       </Box>
+      {ending && (
+        <Box sx={{ fontSize: 20, mb: 2 }}>
+          {ending.headline}, {ending.by}: {ending.spare}.
+        </Box>
+      )}
       {holding.length > 0 && (
         <Box component="ul" sx={{ fontSize: 18, mt: 0 }}>
           {holding.slice(0, TOLD).map((line) => (

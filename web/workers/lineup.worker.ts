@@ -1,8 +1,13 @@
 /** Heavy calculations of the line-up, away from the page's own thread. */
 import { expose } from 'comlink';
 import type { Wishes } from '../../core/brief/wishes';
-import { forecastShow, leaveOutTable } from '../../core/lineup/forecast/forecast';
-import type { Forecast, LeaveOut, SlotPolicy } from '../../core/lineup/forecast/types';
+import { forecastShow, foreseer, leaveOutTable } from '../../core/lineup/forecast/forecast';
+import type {
+  Forecast,
+  ForecastSize,
+  LeaveOut,
+  SlotPolicy,
+} from '../../core/lineup/forecast/types';
 import { type Fix, fixFinder } from '../../core/lineup/suggestFixes';
 import type { SlotTraits } from '../../core/lineup/order/objective';
 import type { SearchLimits } from '../../core/lineup/order/permute';
@@ -34,9 +39,11 @@ const work = {
     input: LineupInput,
     timeline: Timeline,
     others: readonly PlanPerson[],
+    policies: ReadonlyMap<string, SlotPolicy>,
+    size: ForecastSize,
     onProgress: (soFar: Record<string, Fix[]>) => void,
   ): Record<string, Fix[]> {
-    const findFixes = fixFinder(input, timeline, others);
+    const findFixes = fixFinder(input, timeline, { others, foresee: foreseer(policies, size) });
     const found: Record<string, Fix[]> = {};
     for (const trouble of [...timeline.conflicts, ...timeline.gaps]) {
       found['message' in trouble ? trouble.message : trouble.slot] = findFixes(trouble);

@@ -122,6 +122,15 @@ export function forecastShow(
   };
 }
 
+/** The short look that is taken at each of several ways to change a show: fewer runs, the same seed. */
+export const foreseer =
+  (policies: ReadonlyMap<string, SlotPolicy>, size: ForecastSize) =>
+  (input: LineupInput, timeline: Timeline): { p50: number; chance: number } => {
+    const runs = Math.max(1, Math.round(size.runs / FEWER));
+    const { end, chance } = forecastShow(input, timeline, policies, { ...size, runs });
+    return { p50: end.p50, chance };
+  };
+
 /** How good a trade it is: chance gained for each point of worth. */
 const trade = ({ gain, worth }: LeaveOut): number => gain / Math.max(1, worth);
 
@@ -135,7 +144,7 @@ export function* leaveOutTable(
   forecast: Pick<Forecast, 'runs' | 'seed' | 'share' | 'chance'>,
   wanted: 'single' | 'pairs',
 ): Generator<LeaveOut[], LeaveOut[], void> {
-  const runs = Math.max(1, Math.round(forecast.runs / FEWER));
+  const foresee = foreseer(policies, forecast);
   const worthOf = (slot: string): number => policies.get(slot)?.worth ?? 0;
   const droppable = input.slots
     .map((slot) => slot.id)
@@ -143,12 +152,9 @@ export function* leaveOutTable(
     .sort((a, b) => worthOf(a) - worthOf(b));
   const without = (slots: string[]): LeaveOut => {
     const less = { ...input, slots: input.slots.filter((slot) => !slots.includes(slot.id)) };
-    const { chance, end } = forecastShow(less, schedule(less, new Budget(EFFORT.trial)), policies, {
-      ...forecast,
-      runs,
-    });
+    const { chance, p50 } = foresee(less, schedule(less, new Budget(EFFORT.trial)));
     const worth = slots.reduce((sum, slot) => sum + worthOf(slot), 0);
-    return { slots, worth, chance, gain: rounded(chance - forecast.chance), p50: end.p50 };
+    return { slots, worth, chance, gain: rounded(chance - forecast.chance), p50 };
   };
   const byTrade = (rows: readonly LeaveOut[]): LeaveOut[] =>
     [...rows].sort((a, b) => trade(b) - trade(a) || a.worth - b.worth);

@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { stackDots } from './dots';
-import { bestToLeaveOut, couldGain, ofHundred } from './words';
+import { bestToLeaveOut, couldGain, ofHundred, soonerWords } from './words';
 
 test('all, or none, only when it is so', () => {
   expect([1, 0.999, 0.994, 0.5, 0.004, 0].map(ofHundred)).toEqual([
@@ -12,6 +12,15 @@ test('all, or none, only when it is so', () => {
     '50 of 100',
     'fewer than 1 of 100',
     '0 of 100',
+  ]);
+});
+
+test('sooner, later, or neither', () => {
+  expect([45, -75, 9, -9].map(soonerWords)).toEqual([
+    'ends 0:45 sooner',
+    'ends 1:15 later',
+    'ends no sooner',
+    'ends no sooner',
   ]);
 });
 

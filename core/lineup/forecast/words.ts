@@ -1,4 +1,5 @@
 /** A forecast in sentences. */
+import { formatDuration } from '../../time/clock';
 import type { Forecast, LeaveOut } from './types';
 
 /** A gain of fewer shows in a hundred than this is no advice. */
@@ -19,3 +20,12 @@ export const couldGain = ({ chance }: Pick<Forecast, 'chance'>): boolean =>
 /** The one thing to leave out that buys most for what it costs; null when nothing buys enough. */
 export const bestToLeaveOut = (rows: readonly LeaveOut[]): LeaveOut | null =>
   rows.find((row) => row.slots.length === 1 && row.gain >= WORTHWHILE) ?? null;
+
+/** Less than this, in seconds, is neither sooner nor later. */
+const TOLD = 10;
+
+/** “ends 0:45 sooner”, of the end in one show of two. */
+export function soonerWords(seconds: number): string {
+  if (Math.abs(seconds) < TOLD) return 'ends no sooner';
+  return `ends ${formatDuration(Math.abs(seconds))} ${seconds > 0 ? 'sooner' : 'later'}`;
+}
