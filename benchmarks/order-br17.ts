@@ -12,7 +12,6 @@ export function orderBr17(): object {
       {
         size: cost.length,
         pinned: new Set([0]),
-        allowed: () => true,
         floor: () => 0,
         least: 0,
         // Each number a slot, the cost the clearing time to the next; the tour is closed.

@@ -177,7 +177,7 @@ function answer(file: ShowFile, wanted: Asked): object {
     }).map(({ slotIds, ...verdict }) => ({ ...verdict, slots: slotIds })),
     ...(order && {
       order: bestOf(
-        suggestOrder(input, traitsOf(show), wishes, { seed, most: MOST_ORDERS }),
+        suggestOrder(input, traitsOf(show), wishes, { seed, most: MOST_ORDERS }, policies),
         until,
         ({ tried }) => `${tried} orders timed`,
       ),

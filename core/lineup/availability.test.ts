@@ -7,15 +7,6 @@ const pool = [{ id: 'a' }, { id: 'b' }];
 describe('the calendar', () => {
   const entry = (start: number, end: number, task = 't') => ({ slot: 's', task, start, end });
 
-  test('a fork does not change what it came from', () => {
-    const first = Availability.empty(pool);
-    first.add('a', entry(0, 10));
-    const second = first.fork();
-    second.add('a', entry(10, 20));
-    expect(first.of('a')).toHaveLength(1);
-    expect(second.of('a')).toHaveLength(2);
-  });
-
   test('entries are kept in order of time; nothing that takes no time is kept', () => {
     const calendar = Availability.empty(pool);
     for (const [start, end] of [

@@ -17,16 +17,12 @@ function firstEndingAfter(entries: readonly Busy[], moment: number): number {
   return low;
 }
 
-/** When each person is busy. Copied on write by `fork`, so that alternatives can be tried side by side. */
+/** When each person is busy. */
 export class Availability {
-  private constructor(private readonly busy: Map<string, readonly Busy[]>) {}
+  private constructor(private readonly busy: Map<string, Busy[]>) {}
 
   static empty(people: readonly { id: string }[]): Availability {
     return new Availability(new Map(people.map(({ id }) => [id, []])));
-  }
-
-  fork(): Availability {
-    return new Availability(new Map(this.busy));
   }
 
   of(person: string): readonly Busy[] {
@@ -35,20 +31,19 @@ export class Availability {
 
   add(person: string, entry: Busy): void {
     if (entry.end === entry.start) return;
-    const entries = this.of(person);
-    const at = entries.findIndex((other) => other.start >= entry.start);
-    this.busy.set(
-      person,
-      at < 0 ? [...entries, entry] : [...entries.slice(0, at), entry, ...entries.slice(at)],
-    );
+    const entries = this.busy.get(person) ?? [];
+    this.busy.set(person, entries);
+    // Mostly it comes after all others.
+    let at = entries.length;
+    while (at > 0 && (entries[at - 1]?.start ?? 0) >= entry.start) at--;
+    entries.splice(at, 0, entry);
   }
 
   /** Takes an entry out again, by its task. */
   remove(person: string, task: string): void {
-    this.busy.set(
-      person,
-      this.of(person).filter((entry) => entry.task !== task),
-    );
+    const entries = this.busy.get(person);
+    const at = entries?.findIndex((entry) => entry.task === task) ?? -1;
+    if (at >= 0) entries?.splice(at, 1);
   }
 
   isFree(person: string, start: number, end: number): boolean {

@@ -7,7 +7,7 @@ import { parseClock } from '../time/clock';
 import { dimensionOf, toBase } from '../units/units';
 import { RESIDUE_WORDS } from './residues';
 import { schedule } from './schedule';
-import type { LineupInput, PlanEquipment, PlanSlot, Timeline } from './types';
+import type { LineupInput, PlanEquipment, PlanPerson, PlanSlot, Timeline } from './types';
 
 /** Slack between preparing a slot and its block, where it delays nothing. */
 const MARGIN_SECONDS = 60;
@@ -93,7 +93,11 @@ export function lostSlots(bundle: ShowBundle): Slot[] {
 export function lineupInput(bundle: ShowBundle): LineupInput {
   const { show } = bundle;
   const start = parseClock(show.start);
-  const crew = show.crew.flatMap((id) => bundle.people.find((person) => person.id === id) ?? []);
+  // Only what times hang on: a note about a person, or a mark moved on the floor, changes none.
+  const crew = show.crew.flatMap((wanted): PlanPerson[] => {
+    const person = bundle.people.find(({ id }) => id === wanted);
+    return person ? [{ id: wanted, name: person.name, competences: person.competences }] : [];
+  });
   // A store may hold thousands of things; only those of this show can keep it waiting.
   const used = new Set(
     resolveSlots(bundle).flatMap(({ method }) => method.kit.map((line) => line.itemId)),
@@ -106,7 +110,7 @@ export function lineupInput(bundle: ShowBundle): LineupInput {
     hardFinish: parseClock(show.hardFinish) - start,
     margin: MARGIN_SECONDS,
     crew,
-    positions: show.positions,
+    positions: show.positions.map(({ id, name }) => ({ id, name })),
     equipment,
     slots: resolveSlots(bundle).map(({ slot, demo, method }): PlanSlot => ({
       id: slot.id,

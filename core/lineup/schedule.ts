@@ -141,11 +141,10 @@ export function schedule(raw: LineupInput, budget = new Budget(EFFORT.quick)): T
  */
 export function scheduleIfBetter(
   raw: LineupInput,
-  { end, conflicts }: Pick<Timeline, 'end' | 'conflicts'>,
+  { end, conflicts: most }: { end: number; conflicts: number },
   budget = new Budget(EFFORT.quick),
 ): Timeline | null {
   const faults = findFaults(raw);
-  const most = conflicts.length;
   if (faults.conflicts.length > most) return null;
   const graph = buildGraph(faults.input);
   if (faults.conflicts.length < most) {

@@ -203,7 +203,10 @@ export function fixFinder(
   };
   return (trouble) => {
     // A wait is fixed by an earlier end; a conflict only by one conflict less, however late the end.
-    const than = isConflict(trouble) ? { ...timeline, end: -Infinity } : timeline;
+    const than = {
+      end: isConflict(trouble) ? -Infinity : timeline.end,
+      conflicts: timeline.conflicts.length,
+    };
     const timed = ({ words, change }: Way, effort: number): Fix[] => {
       const key = JSON.stringify([change, than.end, effort]);
       let better = known.get(key);

@@ -7,23 +7,31 @@ import DialogTitle from '@mui/material/DialogTitle';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { proxy } from 'comlink';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
+import { inOrder } from '../../core/lineup/change';
+import { ofHundred } from '../../core/lineup/forecast/words';
 import { traitsOf } from '../../core/lineup/order/fromBundle';
 import type { Objective } from '../../core/lineup/order/objective';
 import type { Suggestion } from '../../core/lineup/order/suggest';
 import { formatDuration } from '../../core/time/clock';
 import { useOpenShow } from '../brief/useShow';
+import { type Foreseen, useForecast } from './useForecast';
+import { usePlan } from './usePlan';
 import { useWork } from './useWork';
 import { WishFields } from './WishFields';
+
+const TODAY = 'Today’s order';
+const PROPOSED = 'Proposed order';
 
 /** Orders timed at the most. */
 const MOST_ORDERS = 20_000;
 
 /** Searches in a worker while it is open; stopped, the best so far is what was found. */
 function useSuggestion(open: boolean) {
-  const { bundle, input, show } = useOpenShow();
+  const { bundle, input, show, foreseen } = useOpenShow();
+  const { policies } = foreseen;
   const [stopped, setStopped] = useState(false);
-  const about = [open, show.wishes, bundle, input, stopped];
+  const about = [open, show.wishes, bundle, input, policies, stopped];
   const { value, fresh } = useWork<{ found: Suggestion; done: boolean }>(
     open && !stopped
       ? (run, tell) =>
@@ -33,6 +41,7 @@ function useSuggestion(open: boolean) {
               traitsOf(bundle),
               show.wishes,
               { seed: 1, most: MOST_ORDERS },
+              policies,
               proxy((found: Suggestion) => tell({ found, done: false })),
             )
             .then((found) => ({ found, done: true }))
@@ -52,22 +61,48 @@ function useSuggestion(open: boolean) {
 
 const PARTS: [part: keyof Objective, label: string, say: (value: number) => string][] = [
   ['conflicts', 'Conflicts', String],
-  ['late', 'After the hard finish', formatDuration],
-  ['deadAir', 'Dead air', formatDuration],
+  ['deadAir', 'Dead air as written', formatDuration],
   ['arc', 'Energy away from the arc', (value) => value.toFixed(1)],
   ['repeats', 'Alike side by side', String],
 ];
 
-/** Today's order and the proposed one side by side; what moved is marked, by word and by weight. */
+/** What is said of an order, in a row of the comparison. */
+type Row = [label: string, today: string, proposed: string];
+
+/** When each of the two ends, by the same forecast as everywhere. */
+function endRows(today: Foreseen, proposed: Foreseen | null): Row[] {
+  const row = (label: string, say: (of: Foreseen) => string | undefined): Row => [
+    label,
+    say(today) ?? '…',
+    (proposed && say(proposed)) ?? '…',
+  ];
+  return [
+    row('Ends', ({ ending }) => ending?.headline.replace('Ends ', '')),
+    row('Surely', ({ ending }) => ending?.by),
+    row('In time', ({ outlook }) => (outlook ? ofHundred(outlook.chance) : undefined)),
+  ];
+}
+
+/** Today's order and the proposed one side by side, each by its name; what moved is marked. */
 function SideBySide({ found }: { found: Suggestion }) {
-  const { input } = useOpenShow();
+  const { input, latest, answer, foreseen } = useOpenShow();
   const today = input.slots.map((slot) => slot.id);
   const nameOf = (id: string): string => input.slots.find((slot) => slot.id === id)?.name ?? '';
+  const proposed = useMemo(
+    () => ({ ...latest, show: inOrder(latest.show, found.slots) }),
+    [latest, found.slots.join()],
+  );
+  const plan = usePlan(proposed);
+  const about = useMemo(() => plan && { ...plan, answer }, [plan, answer]);
+  const rows = [
+    ...endRows(foreseen, useForecast(about)),
+    ...PARTS.filter(([part]) => found.before[part] > 0 || found.objective[part] > 0).map(
+      ([part, label, say]): Row => [label, say(found.before[part]), say(found.objective[part])],
+    ),
+  ];
   const column = (title: string, order: readonly string[]) => (
-    <Box>
-      <Typography variant="h3" component="h3">
-        {title}
-      </Typography>
+    <Box component="section" aria-label={title}>
+      <Typography variant="h3">{title}</Typography>
       <Box component="ol" sx={{ pl: 3, m: 0, mt: 0.5 }}>
         {order.map((id, i) => {
           const from = today.indexOf(id);
@@ -90,27 +125,39 @@ function SideBySide({ found }: { found: Suggestion }) {
   return (
     <>
       <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: '1fr 1fr' }}>
-        {column('Now', today)}
-        {column('Suggested', found.slots)}
+        {column(TODAY, today)}
+        {column(PROPOSED, found.slots)}
       </Box>
       <Box
         component="table"
-        sx={{ mt: 2, borderCollapse: 'collapse', '& td, & th': { pr: 3, py: 0.25 } }}
+        sx={{
+          mt: 2,
+          borderCollapse: 'collapse',
+          '& td, & th': { pr: 3, py: 0.25, textAlign: 'left' },
+          '& th': { fontWeight: 400 },
+        }}
       >
+        <thead>
+          <tr>
+            <Box component="td" />
+            <Box component="th" scope="col" sx={{ color: 'var(--muted)' }}>
+              {TODAY}
+            </Box>
+            <Box component="th" scope="col" sx={{ color: 'var(--muted)' }}>
+              {PROPOSED}
+            </Box>
+          </tr>
+        </thead>
         <tbody>
-          {PARTS.filter(([part]) => found.before[part] > 0 || found.objective[part] > 0).map(
-            ([part, label, say]) => (
-              <tr key={part}>
-                <Box component="th" scope="row" sx={{ textAlign: 'left', fontWeight: 400 }}>
-                  {label}
-                </Box>
-                <td>{say(found.before[part])}</td>
-                <td>
-                  → <b>{say(found.objective[part])}</b>
-                </td>
-              </tr>
-            ),
-          )}
+          {rows.map(([label, now, then]) => (
+            <tr key={label}>
+              <th scope="row">{label}</th>
+              <td>{now}</td>
+              <td>
+                <b>{then}</b>
+              </td>
+            </tr>
+          ))}
         </tbody>
       </Box>
       <Box component="ul" aria-label="Why" sx={{ mt: 2, mb: 0, pl: 2.5 }}>
@@ -120,6 +167,18 @@ function SideBySide({ found }: { found: Suggestion }) {
       </Box>
     </>
   );
+}
+
+/** What the search has come to, once it has ended. */
+function verdictOn({ refused, wishesKept, better, proven }: Suggestion): string {
+  if (refused.length > 0) return '△ There is nothing to look for';
+  if (!wishesKept)
+    return '△ No order that was found keeps all of these wishes with the pins as they are.';
+  if (better)
+    return proven
+      ? 'The proposed order is the best there is.'
+      : 'The proposed order is better than today’s; there may be a better one still.';
+  return proven ? 'Today’s order is the best there is.' : 'No order better than today’s was found.';
 }
 
 /** A better running order, looked for in the background, compared before it is taken. */
@@ -155,24 +214,19 @@ export function SuggestOrder({ onTake }: { onTake: (order: string[]) => void }) 
                 </Button>
               </Box>
             )}
-            {done && soFar && !soFar.wishesKept && (
-              <b>△ No order that was found keeps all of these wishes with the pins as they are.</b>
-            )}
-            {done && soFar?.wishesKept && !better && (
-              <b>
-                {soFar?.proven
-                  ? 'Your order is already the best.'
-                  : 'No better order found; yours may stay.'}
-              </b>
-            )}
-            {done && soFar && better && (
-              <b>{soFar.proven ? 'This is the best order.' : 'The best that was found.'}</b>
+            {done && soFar && <b>{verdictOn(soFar)}</b>}
+            {soFar && soFar.refused.length > 0 && (
+              <Box component="ul" sx={{ my: 0.5, pl: 2.5 }}>
+                {soFar.refused.map((words) => (
+                  <li key={words}>{words}</li>
+                ))}
+              </Box>
             )}
           </Box>
           {soFar && better && <SideBySide found={soFar} />}
         </DialogContent>
         <DialogActions>
-          <Button onClick={close}>Keep my order</Button>
+          <Button onClick={close}>Keep today’s order</Button>
           <Button
             variant="contained"
             disabled={!better}
@@ -181,7 +235,7 @@ export function SuggestOrder({ onTake }: { onTake: (order: string[]) => void }) 
               close();
             }}
           >
-            Take this order
+            Take the proposed order
           </Button>
         </DialogActions>
       </Dialog>

@@ -50,7 +50,7 @@ function RingShape({ ring, faint }: { ring: Ring; faint: boolean }) {
 }
 
 export function StagePlan() {
-  const { store, bundle, show, timeline } = useOpenShow();
+  const { store, latest: bundle, show, timeline } = useOpenShow();
   const svg = useRef<SVGSVGElement>(null);
   const [moved, setMoved] = useState<{ id: string; at: Place } | null>(null);
   const [shown, setShown] = useState<string | null>(null);

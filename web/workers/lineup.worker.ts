@@ -58,8 +58,9 @@ const work = {
     traits: ReadonlyMap<string, SlotTraits>,
     wishes: Wishes,
     limits: SearchLimits,
+    policies: ReadonlyMap<string, SlotPolicy>,
     onProgress: (soFar: Suggestion) => void,
-  ): Suggestion => finish(suggestOrder(input, traits, wishes, limits), onProgress),
+  ): Suggestion => finish(suggestOrder(input, traits, wishes, limits, policies), onProgress),
 
   /** What comes of many shows. */
   forecast: forecastShow,

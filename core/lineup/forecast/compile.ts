@@ -58,8 +58,14 @@ class Compiler {
     return { low, width: high - low, table };
   }
 
-  private node(planned: number, time: Draw, earliest = -Infinity): number {
-    return this.nodes.push({ planned, earliest, time, waits: [], goes: null }) - 1;
+  private node(
+    planned: number,
+    time: Draw,
+    of: string | null,
+    earliest = -Infinity,
+    watched = false,
+  ): number {
+    return this.nodes.push({ of, watched, planned, earliest, time, waits: [], goes: null }) - 1;
   }
 
   private wait(node: number, on: number | undefined, seconds = 0, of: Wait['of'] = 'end'): void {
@@ -78,16 +84,14 @@ class Compiler {
     let before = this.blocks.at(-1)?.last;
     let first = -1;
     net.steps.forEach((step, i) => {
-      const node = this.node(start + step.start, this.drawOf(slot.id, step.task), 0);
-      this.numbers.set(
-        this.key({ slot: slot.id, task: step.task.id, go: step.go, phase: 'perform' }),
-        node,
-      );
+      const key = this.key({ slot: slot.id, task: step.task.id, go: step.go, phase: 'perform' });
+      const node = this.node(start + step.start, this.drawOf(slot.id, step.task), key, 0, true);
+      this.numbers.set(key, node);
       this.wait(node, before);
       before = node;
       if (first < 0) first = node;
       if (i !== last || !policy?.record) return;
-      const more = this.node(start + step.end, FIXED(0));
+      const more = this.node(start + step.end, FIXED(0), `${slot.id}/again`, 0, true);
       const { worked, failed } = policy.record;
       this.wait(more, node);
       this.further.set(node, more);
@@ -104,7 +108,7 @@ class Compiler {
       before = more;
     });
     if (first < 0) {
-      first = this.node(start, FIXED(0), 0);
+      first = this.node(start, FIXED(0), null, 0);
       this.wait(first, before);
       before = first;
     }
@@ -128,8 +132,9 @@ class Compiler {
         ? this.timeline.blocks.findLastIndex((block) => block.start <= placed.start)
         : -1;
       const earliest = byPlan && by < 0 ? placed.start : this.input.arrival;
-      const node = this.node(placed.start, this.drawOf(net.slot.id, task), earliest);
-      this.numbers.set(this.key(placed), node);
+      const key = this.key(placed);
+      const node = this.node(placed.start, this.drawOf(net.slot.id, task), key, earliest);
+      this.numbers.set(key, node);
       const [anchor, planned] = [this.blocks[by], this.timeline.blocks[by]];
       if (anchor && planned) this.wait(node, anchor.first, placed.start - planned.start, 'start');
     }
@@ -186,7 +191,7 @@ class Compiler {
   /** One after the other, with a moment in between, so that many need not each wait for many. */
   private handOver(earlier: readonly number[], later: readonly number[]): void {
     const planned = Math.min(...later.map((n) => this.nodes[n]?.planned ?? 0));
-    const moment = this.node(planned, FIXED(0));
+    const moment = this.node(planned, FIXED(0), null);
     for (const node of earlier) this.wait(moment, node);
     for (const node of later) this.wait(node, moment);
   }

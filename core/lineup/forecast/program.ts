@@ -15,6 +15,10 @@ export interface Wait {
 }
 
 export interface Node {
+  /** What it is of, the same in every order of the show; null for a moment that takes no time. */
+  of: string | null;
+  /** Whether the audience watches it. */
+  watched: boolean;
   /** Where it is in the plan; work is done in this sequence. */
   planned: number;
   /** Not before this, whatever it waits for. */

@@ -8,7 +8,8 @@ import { schedule } from '../schedule';
 import type { LineupInput, PlanSlot } from '../types';
 import { exactOrder, type ExactFound, type ExactProblem } from './exact';
 import { leastGaps } from './gaps';
-import { objectiveOf, type SlotTraits, spreadOf } from './objective';
+import type { SlotTraits } from './objective';
+import { Orders } from './orders';
 import { suggestedOrder } from './suggest';
 
 function* orders(ids: readonly string[]): Generator<string[]> {
@@ -77,12 +78,10 @@ describe('on small shows', () => {
             (!apart || Math.abs(order.indexOf('s0') - order.indexOf('s2')) !== 1 || ids.length < 3),
         );
         if (good.length === 0) return;
+        const judging = new Orders(show, traits, wishes, new Map());
         const least = Math.min(
           ...good.map((order) => {
-            const changed = order.flatMap((id) => show.slots.find((s) => s.id === id) ?? []);
-            const inOrder = order.flatMap((id) => traits.get(id) ?? []);
-            const timeline = schedule({ ...show, slots: changed });
-            return objectiveOf(timeline, inOrder, arc, wishes.weights, spreadOf(show.slots)).total;
+            return judging.judge(order.map((id) => ids.indexOf(id))).objective.total;
           }),
         );
         if (!found.proven) return;

@@ -1,4 +1,5 @@
 /** The least dead air there can be between two slots, whatever else is in the show. */
+import { EFFORT } from '../effort';
 import { buildGraph, type Graph } from '../graph';
 import { findFaults } from '../faults';
 import { Budget } from '../../solver/budget';
@@ -7,9 +8,6 @@ import type { LineupInput, PlanSlot } from '../types';
 
 /** So long before the show that no arrival is in the way, in seconds. */
 const LONG_BEFORE = -10_000_000;
-/** Effort for each pair; a bound is a bound, however short the look. */
-const WORK = 200_000;
-
 export interface LeastGaps {
   /** Least dead air before the first block when this slot is the first. */
   first(slot: number): number;
@@ -33,7 +31,7 @@ export function leastGaps(input: LineupInput): LeastGaps {
   const known = new Map<number, number>();
   const deadAir = (some: readonly PlanSlot[], arrival: number): number => {
     const graph = withoutWindows(buildGraph({ ...input, arrival, slots: some }));
-    const { best, bound } = searchSchedule(graph, new Budget(WORK));
+    const { best, bound } = searchSchedule(graph, new Budget(EFFORT.bound));
     const filled = graph.nets.reduce((sum, net) => sum + net.blockLength, 0);
     return best ? Math.max(0, bound - filled) : 0;
   };

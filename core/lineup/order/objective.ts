@@ -1,9 +1,6 @@
 /** What is wrong with a running order, part by part, and what it comes to with these weights. */
 import type { Arc, Weights } from '../../brief/wishes';
-import { threePoint } from '../../chance/estimate';
-import { expectedLateness, type Spread } from '../../chance/lateness';
-import { buildNetwork } from '../network';
-import type { PlanSlot, Timeline } from '../types';
+import type { Timeline } from '../types';
 
 /** What of a slot matters beside its times. */
 export interface SlotTraits {
@@ -85,32 +82,20 @@ export function runOf(
   return { arc: arcDistance(arc, energies), repeats: repeatsIn(inOrder) };
 }
 
-/** What is uncertain about the blocks together, whatever their order, by their three-point estimates. */
-export function spreadOf(slots: readonly PlanSlot[]): Spread {
-  const times = slots.flatMap((slot) =>
-    buildNetwork(slot).steps.map(({ task }) => ({ ...threePoint(task.time), ...task.time })),
-  );
-  return {
-    more: times.reduce((sum, { mean, likely }) => sum + mean - likely, 0),
-    sd: Math.sqrt(times.reduce((sum, { sd }) => sum + sd * sd, 0)),
-  };
-}
-
-/** Expected lateness in tenths of a second: finer is noise. Never less when more is lost. */
-export const latenessOf = (over: number, spread: Spread): number =>
-  Math.round(expectedLateness(over, spread) * 10) / 10;
-
-/** `inOrder` are the traits of the slots in the order that was timed. */
+/**
+ * `inOrder` are the traits of the slots in the order that was timed, `late` the expected seconds after the
+ * hard finish.
+ */
 export function objectiveOf(
   timeline: Timeline,
   inOrder: readonly SlotTraits[],
   arc: Arc,
   weights: Weights,
-  spread: Spread = { more: 0, sd: 0 },
+  late: number,
 ): Objective {
   const parts = {
     conflicts: timeline.conflicts.length,
-    late: latenessOf(timeline.end - timeline.hardFinish, spread),
+    late,
     deadAir: timeline.deadAir,
     ...runOf(inOrder, arc),
   };

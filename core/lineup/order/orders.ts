@@ -1,17 +1,17 @@
 /** Everything that is asked about the orders of one show. */
-import type { Spread } from '../../chance/lateness';
 import type { SlotPair, Wishes } from '../../brief/wishes';
 import { findFaults } from '../faults';
 import { buildGraph } from '../graph';
 import { Budget } from '../../solver/budget';
 import { EFFORT } from '../effort';
-import { schedule } from '../schedule';
+import { FrozenShows, meanBeyond } from '../forecast/frozen';
+import type { SlotPolicy } from '../forecast/types';
+import { schedule, scheduleIfBetter } from '../schedule';
 import { searchSchedule } from '../search';
 import type { LineupInput, Timeline } from '../types';
 import type { ExactProblem } from './exact';
 import { leastGaps, withoutWindows } from './gaps';
 import {
-  latenessOf,
   leastArcDistance,
   energyMisfit,
   type Objective,
@@ -19,48 +19,55 @@ import {
   repeatsBetween,
   runOf,
   type SlotTraits,
-  spreadOf,
 } from './objective';
 
-/** Effort for each of the many orders; the two that are compared in the end get the usual one. */
-const WORK_EACH = 1_000_000;
-/** Of a long show, less: each step of its clock takes longer, and there are more orders to time. */
-const WORK_LONG = 300_000;
-const LONG = 14;
+/** Shows that every order is held against. */
+const SHOWS = 200;
+const SEED = 1;
+
+/** Lateness in tenths of a second: finer is noise. */
+const rounded = (seconds: number): number => Math.round(seconds * 10) / 10;
 
 type Order = readonly number[];
 
-const keeps = ({ before, apart }: Wishes, order: readonly string[]): boolean => {
+export interface Judged {
+  timeline: Timeline;
+  objective: Objective;
+}
+
+/** How many wishes an order breaks. */
+function brokenBy({ before, apart }: Wishes, order: readonly string[]): number {
   const at = new Map(order.map((id, i) => [id, i]));
   const place = (id: string): number => at.get(id) ?? NaN;
-  return (
-    !before.some(({ first, second }) => place(first) > place(second)) &&
-    !apart.some(({ first, second }) => Math.abs(place(first) - place(second)) === 1)
-  );
-};
+  const count = (pairs: readonly SlotPair[], breaks: (by: number) => boolean): number =>
+    pairs.filter(({ first, second }) => breaks(place(second) - place(first))).length;
+  return count(before, (by) => by < 0) + count(apart, (by) => Math.abs(by) === 1);
+}
+
+/** More than anything else comes to: an order that breaks fewer wishes is the better one. */
+const BROKEN = 1e12;
 
 /** Everything that is asked about orders of one show, timed at most once each. */
 export class Orders {
   readonly today: number[];
   readonly pinned: ReadonlySet<number>;
-  /** Effort for each order that is timed. */
-  readonly work: number;
   private readonly traits: SlotTraits[];
+  private readonly filledAsWritten: number;
   private readonly gaps;
-  private readonly filled: number;
-  private readonly spread: Spread;
+  private readonly shows: FrozenShows;
+  /** What all blocks take together, in each show. */
+  private readonly takes: Float64Array;
+  private readonly lateBy = new Map<number, number>();
   private readonly always: number;
-  /** False when today's order breaks a wish: any that keeps them is better. */
-  private readonly startsWell: boolean;
 
   constructor(
     private readonly input: LineupInput,
     traits: ReadonlyMap<string, SlotTraits>,
     private readonly wishes: Wishes,
+    policies: ReadonlyMap<string, SlotPolicy>,
   ) {
     const { slots } = input;
     this.today = slots.map((_, i) => i);
-    this.work = slots.length > LONG ? WORK_LONG : WORK_EACH;
     this.pinned = new Set(this.today.filter((i) => slots[i]?.pinned));
     this.traits = slots.map((slot) => {
       const found = traits.get(slot.id);
@@ -70,10 +77,10 @@ export class Orders {
     this.gaps = leastGaps(input);
     const faults = findFaults(input);
     this.always = faults.conflicts.length * wishes.weights.conflict;
-    const whole = buildGraph(faults.input);
-    this.filled = whole.nets.reduce((sum, net) => sum + net.blockLength, 0);
-    this.spread = spreadOf(faults.input.slots);
-    this.startsWell = keeps(wishes, this.idsOf(this.today));
+    const { nets } = buildGraph(faults.input);
+    this.filledAsWritten = nets.reduce((sum, net) => sum + net.blockLength, 0);
+    this.shows = new FrozenShows(policies, SHOWS, SEED);
+    this.takes = this.shows.filled(input, schedule(input, new Budget(EFFORT.trial)));
   }
 
   idsOf = (order: Order): string[] => order.map((i) => this.input.slots[i]?.id ?? '');
@@ -83,43 +90,98 @@ export class Orders {
     slots: order.flatMap((i) => this.input.slots[i] ?? []),
   });
 
-  judge(order: Order, work: number = EFFORT.quick): { objective: Objective; timeline: Timeline } {
-    const timeline = schedule(this.inOrder(order), new Budget(work));
-    const { arc, weights } = this.wishes;
-    const traits = order.flatMap((i) => this.traits[i] ?? []);
-    return { timeline, objective: objectiveOf(timeline, traits, arc, weights, this.spread) };
+  /** What an order comes to, timed with as much effort as there is for one. */
+  judge(order: Order, effort: number = EFFORT.quick): Judged {
+    const inOrder = this.inOrder(order);
+    return this.judged(order, inOrder, schedule(inOrder, new Budget(effort)));
   }
 
-  /** An order that breaks a wish is worse than any that keeps them. */
-  broken = (order: Order): boolean => !keeps(this.wishes, this.idsOf(order));
+  /** As `judge`, where only an order that costs less is of interest; else null. */
+  judgeIfBetter(order: Order, below: number): Judged | null {
+    if (this.floor(order) >= below) return null;
+    const inOrder = this.inOrder(order);
+    // With one conflict more than this it costs too much, whenever it ends.
+    const most = Math.floor(below / Math.max(1, this.wishes.weights.conflict));
+    const end = this.latestFor(order, below);
+    const budget = new Budget(EFFORT.trial);
+    if (!scheduleIfBetter(inOrder, { end, conflicts: most }, budget)) return null;
+    // Timed anew without an end to beat, as it will be when it is taken: who does what may differ.
+    const judged = this.judge(order, EFFORT.trial);
+    return judged.objective.total < below ? judged : null;
+  }
+
+  /** An end, as written, by which an order costs so much at the least. */
+  private latestFor(order: Order, cost: number): number {
+    const filled = this.filledAsWritten;
+    const rest = this.restOf(order);
+    let [least, most] = [0, this.input.hardFinish + filled];
+    while (most - least > 1) {
+      const middle = Math.floor((least + most) / 2);
+      if (rest + this.lostCost(middle) < cost) least = middle;
+      else most = middle;
+    }
+    return filled + most;
+  }
+
+  private judged(order: Order, inOrder: LineupInput, timeline: Timeline): Judged {
+    const { arc, weights } = this.wishes;
+    const traits = order.flatMap((i) => this.traits[i] ?? []);
+    const found = meanBeyond(this.shows.ends(inOrder, timeline), this.input.hardFinish);
+    // Where slow blocks would hide what is waited for, it is still counted.
+    const late = Math.max(rounded(found), this.lateness(timeline.deadAir));
+    return { timeline, objective: objectiveOf(timeline, traits, arc, weights, late) };
+  }
+
+  /** How many wishes it breaks. */
+  broken = (order: Order): number => brokenBy(this.wishes, this.idsOf(order));
+
+  /** As `whole`, where it costs less than `below`; else no less. */
+  cost = (order: Order, below: number): number => {
+    const broken = this.broken(order);
+    if (broken > 0) return broken * BROKEN + this.floor(order);
+    if (below >= BROKEN) return this.whole(order).cost;
+    return this.judgeIfBetter(order, below)?.objective.total ?? Infinity;
+  };
 
   /** What it costs; at the least, where the clock is only the best that was found. */
   whole = (order: Order): { cost: number; floor: number } => {
-    if (this.broken(order)) return { cost: Number.MAX_SAFE_INTEGER, floor: Infinity };
-    const { objective, timeline } = this.judge(order, this.work);
+    if (this.broken(order) > 0) return { cost: Infinity, floor: Infinity };
+    const { objective, timeline } = this.judge(order, EFFORT.trial);
     return { cost: objective.total, floor: timeline.proven ? objective.total : this.floor(order) };
   };
 
-  /** What it costs to end late when so many seconds are lost. */
-  private lateCost = (lost: number): number =>
-    latenessOf(this.filled + lost - this.input.hardFinish, this.spread) * this.wishes.weights.late;
+  /** Expected seconds after the hard finish when so many are lost: never less for more. */
+  private lateness(lost: number): number {
+    const known = this.lateBy.get(lost);
+    if (known !== undefined) return known;
+    const late = rounded(meanBeyond(this.takes, this.input.hardFinish, lost));
+    this.lateBy.set(lost, late);
+    return late;
+  }
+
+  private lateCost = (lost: number): number => this.lateness(lost) * this.wishes.weights.late;
 
   /** What lost seconds cost at the least. */
   private lostCost = (lost: number): number =>
     lost * this.wishes.weights.deadAir + this.lateCost(lost);
 
-  /** What an order costs at the least: its energies, and each two neighbours as if there were no others. */
-  floor = (order: Order): number => {
+  /** What an order costs besides what is lost. */
+  private restOf(order: Order): number {
     const { arc, weights } = this.wishes;
     const run = runOf(
       order.flatMap((i) => this.traits[i] ?? []),
       arc,
     );
+    return this.always + run.arc * weights.arc + run.repeats * weights.repeat;
+  }
+
+  /** What an order costs at the least: its energies, and each two neighbours as if there were no others. */
+  floor = (order: Order): number => {
     const lost = order.reduce((sum, i, at) => {
       const before = order[at - 1];
       return sum + (before === undefined ? this.gaps.first(i) : this.gaps.between(before, i));
     }, 0);
-    return this.always + run.arc * weights.arc + run.repeats * weights.repeat + this.lostCost(lost);
+    return this.restOf(order) + this.lostCost(lost);
   };
 
   /** No order costs less. */
@@ -128,9 +190,6 @@ export class Orders {
     const energies = this.traits.map(({ energy }) => energy);
     return this.always + leastArcDistance(arc, energies) * weights.arc + this.lostCost(0);
   }
-
-  allowed = (order: Order): boolean =>
-    !this.broken(order) || (!this.startsWell && order.every((number, i) => number === i));
 
   exact(): ExactProblem {
     const { wishes, traits, today } = this;
@@ -174,7 +233,7 @@ export class Orders {
   private lostInPart(order: Order): number {
     const part = this.inOrder(order);
     const graph = withoutWindows(buildGraph(findFaults(part).input));
-    const { best, bound } = searchSchedule(graph, new Budget(this.work));
+    const { best, bound } = searchSchedule(graph, new Budget(EFFORT.bound));
     const filled = graph.nets.reduce((sum, net) => sum + net.blockLength, 0);
     return best ? Math.max(0, bound - filled) : 0;
   }

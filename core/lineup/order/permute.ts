@@ -6,10 +6,8 @@ export interface OrderProblem {
   size: number;
   /** Numbers that keep their place, so that `order[i] === i`. */
   pinned: ReadonlySet<number>;
-  /** Orders that break a wish are not considered. The first order must keep them all. */
-  allowed(order: readonly number[]): boolean;
-  /** What an order costs. */
-  cost(order: readonly number[]): number;
+  /** What an order costs; where it costs no less than `below`, any number that is no less. */
+  cost(order: readonly number[], below: number): number;
   /** What it costs at the least, found with less work; orders that are too dear by this are left. */
   floor(order: readonly number[]): number;
   /** No order costs less. */
@@ -36,7 +34,12 @@ const FEW = 7;
 /** Longest run of neighbours that is moved as one. */
 const LONGEST_RUN = 3;
 /** Orders between two reports, so that progress is shown and the search can be stopped. */
-const REPORT_EVERY = 8;
+const REPORT_EVERY = 4;
+/** Neighbours of an order that are looked at for a step, and those of them whose cost is asked for. */
+const MOST_LOOKED_AT = 400;
+const MOST_ASKED = 40;
+/** Steps by floors alone. */
+const MOST_STEPS = 200;
 
 /** Finds a cheap order, yielding the best so far now and then; stop asking, and it stops. */
 export function* searchOrder(
@@ -46,14 +49,15 @@ export function* searchOrder(
   const random = randomFrom(seed);
   const start = Array.from({ length: problem.size }, (_, i) => i);
   const places = start.filter((i) => !problem.pinned.has(i));
-  const known = new Map<string, number>();
-  const cost = (order: readonly number[]): number => {
+  /** What was asked for: what it costs, or that it costs no less than something. */
+  const known = new Map<string, { cost: number; sure: boolean }>();
+  const cost = (order: readonly number[], below = Infinity): number => {
     const key = order.join();
     const before = known.get(key);
-    if (before !== undefined) return before;
-    const now = problem.allowed(order) ? problem.cost(order) : Infinity;
-    known.set(key, now);
-    return now;
+    if (before && (before.sure || before.cost >= below)) return before.cost;
+    const found = problem.cost(order, below);
+    known.set(key, { cost: Math.max(found, found < below ? 0 : below), sure: found < below });
+    return found;
   };
   let best = start;
   let bestCost = cost(start);
@@ -64,11 +68,10 @@ export function* searchOrder(
     tried: known.size,
   });
   let reported = 0;
-  const take = (order: readonly number[], at: number): boolean => {
-    if (at >= bestCost) return false;
+  const take = (order: readonly number[], at: number): void => {
+    if (at >= bestCost) return;
     best = [...order];
     bestCost = at;
-    return true;
   };
   const due = (): boolean => {
     if (known.size < reported + REPORT_EVERY) return false;
@@ -84,37 +87,54 @@ export function* searchOrder(
     for (const { order, floor } of orders) {
       // None of those that are left can cost less.
       if (floor >= bestCost || bestCost <= problem.least) break;
-      take(order, cost(order));
+      take(order, cost(order, bestCost));
       if (due()) yield found(false);
     }
     return found(true);
   }
 
-  let current = start;
-  let currentCost = bestCost;
-  while (known.size < most && bestCost > problem.least) {
+  /** Orders one move away that may cost less, the likeliest first. */
+  const near = (order: readonly number[], than: number): { order: number[]; floor: number }[] =>
+    shuffled([...neighbours(order, places)], random.below)
+      .slice(0, MOST_LOOKED_AT)
+      .map((next) => ({ order: next, floor: problem.floor(next) }))
+      .filter(({ floor }) => floor < than)
+      .sort((a, b) => a.floor - b.floor);
+  /** Down by floors alone, which cost next to nothing. */
+  const byFloors = (from: number[]): number[] => {
+    let order = from;
+    let floor = problem.floor(from);
+    for (let step = 0; step < MOST_STEPS; step++) {
+      const [next] = near(order, floor);
+      if (!next) break;
+      ({ order, floor } = next);
+    }
+    return order;
+  };
+
+  let candidate = byFloors(start);
+  for (let round = 0; known.size < most && bestCost > problem.least; round++) {
+    const before = known.size;
+    const at = cost(candidate);
+    // At first from the cheaper of the two; later from wherever one was shaken to.
+    let [current, currentCost] = round === 0 && bestCost <= at ? [best, bestCost] : [candidate, at];
+    take(candidate, at);
+    yield found(false);
     // Down to an order that no single move betters.
-    let better = true;
-    while (better && known.size < most) {
+    for (let better = true; better && known.size < most;) {
       better = false;
-      for (const order of shuffled([...neighbours(current, places)], random.below)) {
-        if (problem.floor(order) >= currentCost) continue;
-        const at = cost(order);
-        if (due()) yield found(false);
-        if (at < currentCost) {
-          current = order;
-          currentCost = at;
-          better = true;
-          break;
-        }
-        if (known.size >= most) break;
+      for (const { order } of near(current, currentCost).slice(0, MOST_ASKED)) {
+        const now = cost(order, currentCost);
+        better = now < currentCost;
+        if (better) [current, currentCost] = [order, now];
+        take(order, now);
+        if (better || due()) yield found(false);
+        if (better || known.size >= most) break;
       }
     }
-    take(current, currentCost);
     // Then on from the best, shaken, so that another valley is come into.
-    const before = known.size;
-    current = shaken(best, places, random.below);
-    currentCost = cost(current);
+    candidate = byFloors(shaken(best, places, random.below));
+    if (known.has(candidate.join())) candidate = shaken(best, places, random.below);
     if (known.size === before && known.size >= countOf(places.length)) break;
   }
   return found(false);

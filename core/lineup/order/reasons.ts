@@ -24,7 +24,7 @@ function waitWords(input: LineupInput, gap: Gap, after: Timeline): string[] {
   const names = namesOf(input);
   const now = after.gaps.find((other) => other.slot === gap.slot)?.seconds ?? 0;
   const by = gap.seconds - now;
-  if (by <= 0) return [];
+  if (by < WORTH_TELLING.deadAir) return [];
   // The last of its tasks is what was in the way.
   const blocker = gap.tasks.at(-1);
   const placed = after.tasks.find((t) => t.slot === blocker?.slot && t.task === blocker.task);
@@ -41,6 +41,16 @@ function waitWords(input: LineupInput, gap: Gap, after: Timeline): string[] {
     `${task} is done while ${what} ${meanwhile.length > 1 ? 'are' : 'is'} on: ${formatDuration(-by)}`,
   ];
 }
+
+/** A smaller change of one part is not told of: seconds, points of energy squared, and whole numbers. */
+const WORTH_TELLING: Record<keyof Objective, number> = {
+  conflicts: 1,
+  late: 5,
+  deadAir: 5,
+  arc: 0.5,
+  repeats: 1,
+  total: Infinity,
+};
 
 interface Judged {
   order: readonly string[];
@@ -62,10 +72,11 @@ export function reasonsFor(
     [from, to]: readonly [Objective, Objective],
     part: keyof Objective,
     words: (by: number) => string,
-  ): string[] => (from[part] > to[part] ? [words(from[part] - to[part])] : []);
+  ): string[] =>
+    from[part] - to[part] >= WORTH_TELLING[part] ? [words(from[part] - to[part])] : [];
   const parts = (pair: readonly [Objective, Objective]): string[] => [
     ...less(pair, 'conflicts', (by) => `${counted(by, 'conflict')} less`),
-    ...less(pair, 'late', (by) => `ends ${formatDuration(by)} less after the hard finish`),
+    ...less(pair, 'late', (by) => `on average ${formatDuration(by)} less past the hard finish`),
     ...less(pair, 'deadAir', (by) => `${formatDuration(by)} less dead air`),
     ...less(pair, 'arc', () => 'the energy runs nearer to the arc'),
     ...less(

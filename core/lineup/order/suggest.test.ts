@@ -168,10 +168,11 @@ describe('the run of the show', () => {
 
 test('the parts add up by their weights, conflicts before everything', () => {
   const late = { ...wet, hardFinish: 100 };
-  const parts = objectiveOf(schedule(late), [...traits.values()], 'none', WEIGHTS);
-  expect(parts).toMatchObject({ conflicts: 1, late: 500 - 100, deadAir: 180, arc: 0, repeats: 0 });
+  const parts = objectiveOf(schedule(late), [...traits.values()], 'none', WEIGHTS, 400);
+  expect(parts).toMatchObject({ conflicts: 1, late: 400, deadAir: 180, arc: 0, repeats: 0 });
   expect(parts.total).toBe(WEIGHTS.conflict + 400 * WEIGHTS.late + 180 * WEIGHTS.deadAir);
-  const broken = objectiveOf(schedule({ ...wet, crew: [] }), [...traits.values()], 'none', WEIGHTS);
+  const nobody = schedule({ ...wet, crew: [] });
+  const broken = objectiveOf(nobody, [...traits.values()], 'none', WEIGHTS, 0);
   expect(broken.total).toBeGreaterThan(parts.total);
 });
 

@@ -2,6 +2,8 @@
 import type { Wishes } from '../../brief/wishes';
 import type { LineupInput, Timeline } from '../types';
 import { countable } from '../countable';
+import { EFFORT } from '../effort';
+import type { SlotPolicy } from '../forecast/types';
 import { exactOrder } from './exact';
 import type { Objective, SlotTraits } from './objective';
 import { Orders } from './orders';
@@ -43,8 +45,9 @@ export function* suggestOrder(
   traits: ReadonlyMap<string, SlotTraits>,
   wishes: Wishes,
   limits: SearchLimits,
+  policies: ReadonlyMap<string, SlotPolicy> = new Map(),
 ): Generator<Suggestion, Suggestion, void> {
-  const orders = new Orders(input, traits, wishes);
+  const orders = new Orders(input, traits, wishes, policies);
   const refused = [
     ...countable(input).conflicts.map(({ message }) => message),
     ...wishFaults(input.slots, wishes),
@@ -61,17 +64,17 @@ export function* suggestOrder(
     const putBack = (id: string): Objective => {
       const others = order.filter((i) => input.slots[i]?.id !== id);
       const own = input.slots.findIndex((slot) => slot.id === id);
-      return orders.judge([...others.slice(0, own), own, ...others.slice(own)], orders.work)
+      return orders.judge([...others.slice(0, own), own, ...others.slice(own)], EFFORT.trial)
         .objective;
     };
-    const wishesKept = !orders.broken(order);
+    const wishesKept = orders.broken(order) === 0;
     return {
       refused: [],
       proven: proven || after.objective.total <= least,
       wishesKept,
       better:
         wishesKept &&
-        (after.objective.total < before.objective.total || orders.broken(orders.today)),
+        (after.objective.total < before.objective.total || orders.broken(orders.today) > 0),
       slots: after.order,
       objective: after.objective,
       before: before.objective,
@@ -85,8 +88,7 @@ export function* suggestOrder(
     {
       size: today.length,
       pinned,
-      allowed: orders.allowed,
-      cost: (order) => orders.whole(order).cost,
+      cost: orders.cost,
       floor: orders.floor,
       least,
     },
