@@ -15,6 +15,7 @@ const CORE = [
   'time',
   'repertoire',
   'chance',
+  'solver',
   'calculators',
   'brief',
   'lineup',

@@ -5,7 +5,7 @@
 import { readFileSync } from 'node:fs';
 import { readShowFile } from '../contract/showFile';
 import type { ShowBundle } from '../core/brief/types';
-import { timelineOf } from '../core/lineup/fromBundle';
+import { timelineOf } from '../core/lineup/timelineOf';
 import { judge } from '../core/ready/judge';
 import { median, round } from './growing';
 

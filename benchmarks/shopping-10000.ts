@@ -1,7 +1,7 @@
 /** A store of ten thousand items, two hundred coming shows: what they need, and the cheapest packs for what is short. */
 import type { ShowBundle } from '../core/brief/types';
 import { randomFrom } from '../core/chance/random';
-import { timelineOf } from '../core/lineup/fromBundle';
+import { timelineOf } from '../core/lineup/timelineOf';
 import type { Item } from '../core/repertoire/types';
 import { byItem, ownedOn } from '../core/inventory/allocate';
 import { needsOf } from '../core/kit/needs';

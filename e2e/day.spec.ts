@@ -27,7 +27,7 @@ test('the brief: a position is added and taken away; its slots say so', async ({
   await expect(
     page.getByRole('button', { name: 'Cloud burst: no stage position is chosen' }),
   ).toBeVisible();
-  await expect(page.getByText('if 1 conflict is fixed')).toBeVisible();
+  await expect(page.getByText('if 1 conflict is settled')).toBeVisible();
   await page
     .getByRole('button', { name: /^Cloud burst/ })
     .first()
@@ -169,7 +169,7 @@ test('a new show from nothing: booked, filled, rehearsed', async ({ page, demo }
   await expect(page.getByText('An empty stage')).toBeVisible();
   await page.getByRole('button', { name: 'Add a demo' }).click();
   await page.getByRole('menuitem', { name: 'Balancing forks' }).click();
-  await expect(page.getByText(/^Ends 14:02/)).toBeVisible();
+  await expect(page.getByText(/^14:02 if everything goes as written/)).toBeVisible();
   await expect(saved(page)).toBeVisible();
   await page.getByRole('link', { name: /^On stage/ }).click();
   await page.getByRole('button', { name: 'Rehearse it' }).click();

@@ -28,7 +28,7 @@ test('the pace, the projected end, and what to leave out when it runs over', asy
 }) => {
   await startAtTwo(page, demo);
   await expect(pace(page)).toContainText('on time');
-  await expect(pace(page)).toContainText('ends 14:38');
+  await expect(pace(page)).toContainText(/ends about 14:4\d, by 14:4\d in 9 of 10/);
   await later(page, demo, 4);
   await expect(pace(page)).toContainText('behind');
   await expect(pace(page)).toContainText('over');
@@ -68,7 +68,7 @@ test('held, the show’s clock stands still and the end moves', async ({ page, d
   await later(page, demo, 3);
   await expect(page.getByRole('alert')).toContainText('Held 3:');
   await expect(pace(page)).toContainText('on time');
-  await expect(pace(page)).toContainText('ends 14:41');
+  await expect(pace(page)).toContainText(/ends about 14:4[3-5]/);
   await page.keyboard.press('Space');
   await expect(now(page)).toContainText('Stand beside the drum');
 });
@@ -78,8 +78,11 @@ test('jobs behind the performance: due, started, ready', async ({ page, demo }) 
   const beside = page.getByRole('complementary');
   await later(page, demo, 2);
   await expect(beside).toContainText(/Stand the pipes up over the mat.*starts in/);
-  await beside.getByRole('button', { name: 'Started' }).nth(1).click();
-  await expect(beside).not.toContainText(/Stand the pipes up over the mat.*starts in/);
+  await beside
+    .getByRole('button', { name: /^Started/ })
+    .last()
+    .click();
+  await expect(beside).toContainText(/Stand the pipes up over the mat\s*Jo\s*◐/);
   await later(page, demo, 1);
   // Set up, and nothing more to wait for.
   await expect(beside).toContainText(/Slow-falling magnet.*Ready/);

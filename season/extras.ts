@@ -1,7 +1,7 @@
 /** What the demo season has besides its shows: more demos, things to follow up, checks that were ticked. */
 import type { FollowUp } from '../contract/day';
 import type { ShowFile } from '../contract/showFile';
-import { timelineOf } from '../core/lineup/fromBundle';
+import { timelineOf } from '../core/lineup/timelineOf';
 import type { Demo, Item } from '../core/repertoire/types';
 import { type Mark, NOTHING_AROUND, readiness } from '../core/ready/go';
 

@@ -12,7 +12,7 @@ import {
 import { NO_WISHES } from '../core/brief/wishes';
 import { USUAL_MATRIX } from '../core/repertoire/matrix';
 import { HOUSEHOLD } from '../core/units/household';
-import { timelineOf } from '../core/lineup/fromBundle';
+import { timelineOf } from '../core/lineup/timelineOf';
 import { runPlanOf } from '../core/stage/plan';
 import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../contract/showFile';
 import { BOXES, ITEMS } from './items';

@@ -9,7 +9,7 @@ import { join } from 'node:path';
 import { season } from '../season/season';
 import type { StoreAnswer } from '../contract/api';
 import type { Suggestion } from '../core/lineup/order/suggest';
-import { timelineOf } from '../core/lineup/fromBundle';
+import { timelineOf } from '../core/lineup/timelineOf';
 import type { RunEvent } from '../core/stage/types';
 import { localInstant, todayHere } from './instant';
 

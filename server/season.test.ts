@@ -1,7 +1,8 @@
 /** What the demo season promises. */
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { kitList } from '../core/kit/kit';
-import { lineupInput, timelineOf } from '../core/lineup/fromBundle';
+import { lineupInput } from '../core/lineup/fromBundle';
+import { timelineOf } from '../core/lineup/timelineOf';
 import { verifyTimeline } from '../core/lineup/verify';
 import { readiness } from '../core/ready/go';
 import { resolveInputs } from '../core/calculators/bind';

@@ -2,7 +2,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { ShowBundle } from '../core/brief/types';
 import { airAfter, boilingOf } from '../core/calculators/heat/steamCan';
-import { timelineOf } from '../core/lineup/fromBundle';
+import { timelineOf } from '../core/lineup/timelineOf';
 import { readiness } from '../core/ready/go';
 import { judge } from '../core/ready/judge';
 import type { Demo, Method } from '../core/repertoire/types';

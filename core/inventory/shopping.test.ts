@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import type { Item } from '../repertoire/types';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { box } from '../testing/inventory';

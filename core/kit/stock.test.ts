@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { allocate } from '../inventory/allocate';
 import { needsOf } from './needs';
 import { task } from '../testing/build';

@@ -1,7 +1,7 @@
 /** How long to look for times before the best so far is taken, in steps of the search. */
 export const EFFORT = {
   /** For a bound: it is one however short the look. */
-  bound: 60_000,
+  bound: 30_000,
   /** For one of very many that are tried, most of which come to nothing. */
   trial: 400_000,
   /** For a page that waits. */

@@ -6,8 +6,7 @@ import type { Demo, Method, Residue, Task } from '../repertoire/types';
 import { parseClock } from '../time/clock';
 import { dimensionOf, toBase } from '../units/units';
 import { RESIDUE_WORDS } from './residues';
-import { schedule } from './schedule';
-import type { LineupInput, PlanEquipment, PlanPerson, PlanSlot, Timeline } from './types';
+import type { LineupInput, PlanEquipment, PlanPerson, PlanSlot } from './types';
 
 /** Slack between preparing a slot and its block, where it delays nothing. */
 const MARGIN_SECONDS = 60;
@@ -137,6 +136,3 @@ export function lineupInput(bundle: ShowBundle): LineupInput {
     })),
   };
 }
-
-/** The timeline of a show. */
-export const timelineOf = (bundle: ShowBundle): Timeline => schedule(lineupInput(bundle));

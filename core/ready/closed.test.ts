@@ -5,7 +5,7 @@ import type { Item, Lid, Method } from '../repertoire/types';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { bound, HALL, judged } from '../testing/judged';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { judge } from './judge';
 import type { Verdict } from './verdict';
 

@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { blankVenue } from '../brief/blank';
 import { type Exit, NO_CONDITIONS, type Place, type ShowBundle } from '../brief/types';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { NO_NEEDS } from '../repertoire/care';
 import { usualValues } from '../calculators/inputs';
 import { heard } from '../calculators/sound/heard';

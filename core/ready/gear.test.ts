@@ -2,7 +2,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { ShowBundle } from '../brief/types';
-import { resolveSlots, timelineOf } from '../lineup/fromBundle';
+import { resolveSlots } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { NO_CARD } from '../repertoire/care';
 import { after, task } from '../testing/build';
 import { bundle } from '../testing/bundle';

@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { blankVenue } from '../brief/blank';
 import type { ShowBundle } from '../brief/types';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { blankHazard } from '../repertoire/blank';
 import { NO_CARD, NO_CARE, NO_NEEDS } from '../repertoire/care';
 import type { Method } from '../repertoire/types';

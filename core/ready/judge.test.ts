@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { blankVenue } from '../brief/blank';
 import type { Venue } from '../brief/types';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { NO_CARE, NO_NEEDS, type CalculatorBinding } from '../repertoire/care';
 import { blankHazard } from '../repertoire/blank';
 import type { HazardKind, Method } from '../repertoire/types';

@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { blankVenue } from '../brief/blank';
 import type { ShowBundle } from '../brief/types';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { NOTHING_AROUND, readiness } from './go';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { ShowBundle } from '../brief/types';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { task } from '../testing/build';
 import { blankHazard } from '../repertoire/blank';
 import { bundle, item, line } from '../testing/bundle';

@@ -1,6 +1,6 @@
 /** Sound added up over the show; the way there; gear enough for everybody; the booking; the store. */
 import { describe, expect, test } from '@jest/globals';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import type { Journey } from '../brief/types';
 import { blankHazard } from '../repertoire/blank';
 import type { Item, Method, Task } from '../repertoire/types';

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { fetchings } from '../ready/volunteers';
 import { after, task } from '../testing/build';
 import { bundle, method } from '../testing/bundle';

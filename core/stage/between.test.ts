@@ -1,6 +1,6 @@
 /** Clearing between two goes, on stage, and talks. */
 import { describe, expect, test } from '@jest/globals';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { recordsOf } from '../after/review';
 import { task } from '../testing/build';
 import { bookedSlot, bundle } from '../testing/bundle';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Forecast } from '../lineup/forecast/types';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { task } from '../testing/build';
 import { bundle } from '../testing/bundle';
 import { Stage, START, threeSlots } from '../testing/stage';

@@ -8,7 +8,7 @@ import {
   type Venue,
 } from '../brief/types';
 import { findCalculator } from '../calculators/catalogue';
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import type { Timeline } from '../lineup/types';
 import { judge } from '../ready/judge';
 import type { Verdict } from '../ready/verdict';

@@ -1,5 +1,5 @@
 /** A small run to press through in tests. */
-import { timelineOf } from '../lineup/fromBundle';
+import { timelineOf } from '../lineup/timelineOf';
 import { eventOf } from '../stage/event';
 import { fold } from '../stage/fold';
 import { runPlanOf } from '../stage/plan';

@@ -10,7 +10,7 @@ import {
   wantsLabel,
 } from '../../core/kit/labels';
 import { packingOf } from '../../core/kit/packing';
-import { timelineOf } from '../../core/lineup/fromBundle';
+import { timelineOf } from '../../core/lineup/timelineOf';
 import { STRENGTH_KINDS, type Strength } from '../../core/repertoire/substances';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';

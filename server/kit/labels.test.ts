@@ -4,7 +4,7 @@ import request from 'supertest';
 import { kitList } from '../../core/kit/kit';
 import { bottleLabel, boxLabels, wantsLabel } from '../../core/kit/labels';
 import { packingOf } from '../../core/kit/packing';
-import { timelineOf } from '../../core/lineup/fromBundle';
+import { timelineOf } from '../../core/lineup/timelineOf';
 import { type TestServer, testServer } from '../testing/serve';
 
 let server: TestServer;

@@ -4,7 +4,7 @@ import type { StockAnswer, UsedAnswer } from '../../contract/api';
 import { kitList } from '../../core/kit/kit';
 import { PACK_MARKS, type PackMarkKind } from '../../core/kit/packing';
 import { kitTable } from '../../core/kit/table';
-import { timelineOf } from '../../core/lineup/fromBundle';
+import { timelineOf } from '../../core/lineup/timelineOf';
 import { fold } from '../../core/stage/fold';
 import { usedIn } from '../../core/kit/takeOut';
 import { recordsFor } from '../after/records';

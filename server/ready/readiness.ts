@@ -1,7 +1,7 @@
 import type { FollowUp } from '../../contract/day';
 import type { ShowBundle } from '../../core/brief/types';
 import type { Share } from '../../core/inventory/allocate';
-import { timelineOf } from '../../core/lineup/fromBundle';
+import { timelineOf } from '../../core/lineup/timelineOf';
 import { type ReadinessContext, type Readiness, readiness } from '../../core/ready/go';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';

@@ -1,4 +1,4 @@
-import { timelineOf } from '../../core/lineup/fromBundle';
+import { timelineOf } from '../../core/lineup/timelineOf';
 import { riskAssessment } from '../../core/ready/assessment/assess';
 import type { RiskAssessment } from '../../core/ready/assessment/types';
 import type { AppContext } from '../context';

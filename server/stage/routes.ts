@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { AfterQuery, type EventsAnswer, EventsBody, NewRunBody } from '../../contract/stage';
 import { holdingWords } from '../../core/ready/go';
 import { runPlanOf } from '../../core/stage/plan';
-import { timelineOf } from '../../core/lineup/fromBundle';
+import { timelineOf } from '../../core/lineup/timelineOf';
 import type { AppContext } from '../context';
 import { localInstant } from '../instant';
 import { HttpError, body } from '../http/errors';

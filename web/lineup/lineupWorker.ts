@@ -1,4 +1,5 @@
 import { type Remote, wrap } from 'comlink';
+import type { LineupInput, Timeline } from '../../core/lineup/types';
 import type { LineupWork } from '../workers/lineup.worker';
 
 export interface HeavyWork {
@@ -41,4 +42,17 @@ export function startWork(): HeavyWork {
   const work = spare ?? fresh();
   spare = null;
   return work;
+}
+
+/** One that only times shows: it is never dropped, so that a clock never waits for it to start. */
+let planner: Remote<LineupWork> | null = null;
+let last: Promise<unknown> = Promise.resolve();
+
+/** Times a show after those that were asked for before; null when by then nobody wants it any more. */
+export function timeInTurn(input: LineupInput, isWanted: () => boolean): Promise<Timeline | null> {
+  planner ??= fresh().run;
+  const { time } = planner;
+  const found = last.then(() => (isWanted() ? time(input) : null));
+  last = found.catch(() => null);
+  return found;
 }

@@ -1,10 +1,10 @@
 import same from 'fast-deep-equal';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { ShowBundle } from '../../core/brief/types';
 import { lineupInput } from '../../core/lineup/fromBundle';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
 import { useStable } from '../parts/stable';
-import { useWork } from './useWork';
+import { timeInTurn } from './lineupWorker';
 
 /** A show, and its clock. */
 export interface Plan {
@@ -35,17 +35,20 @@ export function usePlan(bundle: ShowBundle | null): Plan | null {
   // A new title, or a note, changes no time.
   const input = useStable(useMemo(() => bundle && lineupInput(bundle), [bundle]));
   const known = useMemo(() => input && knownOf(input), [input]);
-  const { value } = useWork<Timed>(
-    input && !known
-      ? (run) =>
-          run.time(input).then((timeline) => {
-            const found = { input, timeline };
-            remember(found);
-            return found;
-          })
-      : null,
-    [input, known],
-  );
-  const found = known ?? (value && value.input === input ? value : null);
+  const [value, setValue] = useState<Timed | null>(null);
+  useEffect(() => {
+    if (!input || known) return;
+    let wanted = true;
+    void timeInTurn(input, () => wanted).then((timeline) => {
+      if (!timeline) return;
+      const found = { input, timeline };
+      remember(found);
+      if (wanted) setValue(found);
+    });
+    return () => {
+      wanted = false;
+    };
+  }, [input, known]);
+  const found = known ?? (value?.input === input ? value : null);
   return useMemo(() => (bundle && found ? { bundle, ...found } : null), [bundle, found]);
 }

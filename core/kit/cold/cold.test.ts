@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { ColdPlan, ShowBundle } from '../../brief/types';
-import { timelineOf } from '../../lineup/fromBundle';
+import { timelineOf } from '../../lineup/timelineOf';
 import { task } from '../../testing/build';
 import { bundle, item, line } from '../../testing/bundle';
 import { needsOf } from '../needs';

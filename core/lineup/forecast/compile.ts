@@ -8,7 +8,7 @@
  * on”), and so comes later when the show runs late; before the show, by the clock.
  */
 import { type TimeKey, timeKey } from '../../keys';
-import { quantiles, shapeOf } from '../../chance/beta';
+import { quantiles, type Shape, shapeOf } from '../../chance/beta';
 import { blended } from '../../chance/estimate';
 import { belief } from '../../chance/success';
 import { anotherGoParts, goesThatCount } from '../../repertoire/goes';
@@ -29,11 +29,13 @@ interface User {
   until: number;
 }
 
+/** Tables to draw from, by their shapes: worked out once. */
+export type Tables = Map<string, Float64Array>;
+
 const FIXED = (seconds: number): Draw => ({ low: seconds, width: 0, table: null });
 
 class Compiler {
   private readonly nodes: Node[] = [];
-  private readonly tables = new Map<string, Float64Array>();
   /** Node of each placed task: “slot/task/go/phase”. */
   private readonly numbers = new Map<TimeKey, number>();
   /** From the last step of a go to the further goes after it. */
@@ -45,17 +47,22 @@ class Compiler {
     private readonly input: LineupInput,
     private readonly timeline: Timeline,
     private readonly policies: ReadonlyMap<string, SlotPolicy>,
+    private readonly tables: Tables,
   ) {}
+
+  private tableOf(shape: Shape): Float64Array {
+    const key = `${shape.alpha.toFixed(6)}/${shape.beta.toFixed(6)}`;
+    const table = this.tables.get(key) ?? quantiles(shape);
+    this.tables.set(key, table);
+    return table;
+  }
 
   private drawOf(slot: string, task: Pick<Task, 'id' | 'time'>): Draw {
     const taken = this.policies.get(slot)?.taken[task.id] ?? [];
     const { mean, sd, low, high } = blended(task.time, taken);
     const shape = shapeOf(mean, sd, low, high);
     if (!shape) return FIXED(mean);
-    const key = `${shape.alpha.toFixed(6)}/${shape.beta.toFixed(6)}`;
-    const table = this.tables.get(key) ?? quantiles(shape);
-    this.tables.set(key, table);
-    return { low, width: high - low, table };
+    return { low, width: high - low, table: this.tableOf(shape) };
   }
 
   private node(
@@ -101,7 +108,7 @@ class Compiler {
           planned: goesThatCount(net.goes, slot.goes),
           again: policy.again,
           fallback: policy.fallback,
-          chance: quantiles(belief(worked, worked + failed)),
+          chance: this.tableOf(belief(worked, worked + failed)),
           steps: anotherGoParts(net.goes).map((task) => this.drawOf(slot.id, task)),
           slot: number,
         };
@@ -314,9 +321,13 @@ class Compiler {
   }
 }
 
-/** Slots without a policy can't fail and are never left out. */
+/**
+ * Slots without a policy can't fail and are never left out. Tables are handed on from one order of a show
+ * to the next.
+ */
 export const compile = (
   input: LineupInput,
   timeline: Timeline,
   policies: ReadonlyMap<string, SlotPolicy>,
-): Program => reduced(new Compiler(input, timeline, policies).compile());
+  tables: Tables = new Map(),
+): Program => reduced(new Compiler(input, timeline, policies, tables).compile());

@@ -6,7 +6,7 @@
 import { lookUp } from '../../chance/beta';
 import { type Random, randomFrom } from '../../chance/random';
 import type { LineupInput, Timeline } from '../types';
-import { compile } from './compile';
+import { compile, type Tables } from './compile';
 import type { Draw, Goes, Node } from './program';
 import type { SlotPolicy } from './types';
 
@@ -36,6 +36,7 @@ function further({ planned, again, fallback, chance, steps }: Goes, random: Rand
 export class FrozenShows {
   private readonly lengths = new Map<string, Float64Array>();
   private readonly fixed = new Map<number, Float64Array>();
+  private readonly tables: Tables = new Map();
 
   constructor(
     private readonly policies: ReadonlyMap<string, SlotPolicy>,
@@ -62,7 +63,7 @@ export class FrozenShows {
 
   /** The end of each show, in seconds from its start. */
   ends(input: LineupInput, timeline: Timeline): Float64Array {
-    const program = compile(input, timeline, this.policies);
+    const program = compile(input, timeline, this.policies, this.tables);
     const { nodes, blocks } = program;
     // Every show of a node side by side: what waits for it reads them in a row.
     const starts: Float64Array[] = [];
@@ -84,7 +85,7 @@ export class FrozenShows {
 
   /** How long all blocks take together in each show, whatever their order. */
   filled(input: LineupInput, timeline: Timeline): Float64Array {
-    const { nodes } = compile(input, timeline, this.policies);
+    const { nodes } = compile(input, timeline, this.policies, this.tables);
     const sum = new Float64Array(this.runs);
     for (const node of nodes) {
       if (!node.watched) continue;

@@ -63,8 +63,8 @@ export function reasonsFor(
   input: LineupInput,
   before: Judged,
   after: Judged,
-  /** The objective of the proposal with one slot put back to where it was among the others. */
-  without: (slot: string) => Objective,
+  /** The objective of the proposal with one slot put back among the others; null while there is no time. */
+  without: ((slot: string) => Objective) | null,
 ): string[] {
   const names = namesOf(input);
   const reasons: string[] = [];
@@ -87,8 +87,8 @@ export function reasonsFor(
   ];
   reasons.push(...parts([before.objective, after.objective]));
   reasons.push(...before.timeline.gaps.flatMap((gap) => waitWords(input, gap, after.timeline)));
-  for (const id of movedSlots(before.order, after.order)) {
-    const gains = parts([without(id), after.objective]);
+  for (const id of without ? movedSlots(before.order, after.order) : []) {
+    const gains = parts([without?.(id) ?? after.objective, after.objective]);
     const where = `${names.slot(id)} moves from ${before.order.indexOf(id) + 1} to ${after.order.indexOf(id) + 1}`;
     reasons.push(gains.length > 0 ? `${where}: ${gains.join(', ')}` : where);
   }

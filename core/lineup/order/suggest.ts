@@ -24,7 +24,7 @@ export interface Suggestion {
   slots: string[];
   objective: Objective;
   before: Objective;
-  /** What it is better for, and what moved; empty while the search goes on. */
+  /** What it is better for; at the end also what each slot that moved gains by it. */
   reasons: string[];
   /** Orders, and parts of orders, that were timed. */
   tried: number;
@@ -78,7 +78,7 @@ export function* suggestOrder(
       slots: after.order,
       objective: after.objective,
       before: before.objective,
-      reasons: last ? reasonsFor(input, before, after, putBack) : [],
+      reasons: reasonsFor(input, before, after, last ? putBack : null),
       tried,
     };
   };

@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { blankVenue } from '../../brief/blank';
 import { NO_CONDITIONS, type ShowBundle } from '../../brief/types';
 import { kitList } from '../../kit/kit';
-import { timelineOf } from '../../lineup/fromBundle';
+import { timelineOf } from '../../lineup/timelineOf';
 import { blankHazard } from '../../repertoire/blank';
 import { NO_CARE } from '../../repertoire/care';
 import type { Hazard, Item, Method } from '../../repertoire/types';

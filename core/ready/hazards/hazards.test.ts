@@ -1,6 +1,6 @@
 /** Every hazard is answered by something, or it is not known. */
 import { describe, expect, test } from '@jest/globals';
-import { timelineOf } from '../../lineup/fromBundle';
+import { timelineOf } from '../../lineup/timelineOf';
 import { blankHazard } from '../../repertoire/blank';
 import { NO_CARD, NO_CARE, NO_NEEDS } from '../../repertoire/care';
 import { HAZARDS, type Hazard, type HazardKind, type Method } from '../../repertoire/types';

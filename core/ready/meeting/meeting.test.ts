@@ -1,6 +1,6 @@
 /** What must not meet: in either order, in the wings and in one box. */
 import { describe, expect, test } from '@jest/globals';
-import { timelineOf } from '../../lineup/fromBundle';
+import { timelineOf } from '../../lineup/timelineOf';
 import { blankHazard } from '../../repertoire/blank';
 import type { HazardKind, Method, Residue, Task } from '../../repertoire/types';
 import { after, task } from '../../testing/build';
