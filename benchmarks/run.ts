@@ -1,6 +1,7 @@
 /** `npm run bench [-- NAME …]`: each benchmark prints one line of JSON. */
 import { forecastVsDraws } from './forecast-vs-draws';
 import { judgingGrowth } from './judging-growth';
+import { order30 } from './order-30';
 import { orderBr17 } from './order-br17';
 import { orderVsSolver } from './order-vs-solver';
 import { pressGrowth } from './press-growth';
@@ -8,13 +9,18 @@ import { pressVsInsert } from './press-vs-insert';
 import { recordsGrowth } from './records-growth';
 import { recount } from './recount';
 import { shopping10000 } from './shopping-10000';
+import { timelineBudget } from './timeline-budget';
 import { timeline40 } from './timeline-40';
+import { timelineVsSolver } from './timeline-vs-solver';
 
 const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'order-br17': orderBr17,
   'order-vs-solver': orderVsSolver,
   'forecast-vs-draws': forecastVsDraws,
   'timeline-40': timeline40,
+  'timeline-vs-solver': timelineVsSolver,
+  'timeline-budget': timelineBudget,
+  'order-30': order30,
   'shopping-10000': shopping10000,
   'records-growth': recordsGrowth,
   'press-growth': pressGrowth,

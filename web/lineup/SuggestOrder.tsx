@@ -78,7 +78,7 @@ function endRows(today: Foreseen, proposed: Foreseen | null): Row[] {
   ];
   return [
     row('Ends', ({ ending }) => ending?.headline.replace('Ends ', '')),
-    row('Surely', ({ ending }) => ending?.by),
+    row('By', ({ ending }) => ending?.by.replace('by ', '')),
     row('In time', ({ outlook }) => (outlook ? ofHundred(outlook.chance) : undefined)),
   ];
 }
