@@ -132,6 +132,18 @@ test('wishes shape the proposed order; a weight that is none is told', async ({ 
   await expect(
     dialog.getByRole('list', { name: 'Why' }).getByRole('listitem').first(),
   ).toBeVisible();
+  // The same two the other way round: that can’t be, and it is said which wishes are in the way.
+  await wish.getByRole('button', { name: 'One before another', exact: true }).click();
+  await wish.getByRole('combobox', { name: 'that' }).nth(1).click();
+  await page.getByRole('option', { name: '7 Cold flower' }).click();
+  await wish.getByRole('combobox', { name: 'This' }).nth(1).click();
+  await page.getByRole('option', { name: '2 Slow-falling magnet' }).click();
+  await expect(dialog.getByText('There is nothing to look for')).toBeVisible();
+  await expect(dialog.getByRole('listitem')).toHaveText([
+    'Cold flower before Slow-falling magnet and Slow-falling magnet before Cold flower can’t all be kept',
+  ]);
+  await wish.getByRole('button', { name: /^Remove the wish 2/ }).click();
+  await expect(proposed).toHaveCount(9);
   await dialog.getByText('What each part weighs').click();
   await dialog.getByRole('textbox', { name: 'A second of dead air' }).fill('-4');
   await refuses(dialog.getByRole('textbox', { name: 'A second of dead air' }), /negative/);

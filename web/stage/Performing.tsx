@@ -123,8 +123,8 @@ export function Performing({
             {plan.title}
             <Box sx={{ font: wide(28, 20, 400), color: 'var(--muted)', mt: 2 }}>
               {run.kind === 'rehearsal' ? 'Rehearsal. ' : ''}
-              {counted(plan.slots.length, 'demo')}, {formatDuration(plan.end)}. The clock starts
-              when you do.
+              {counted(plan.slots.length, 'demo')}, about {formatDuration(projection.end)}. The
+              clock starts when you do.
             </Box>
           </Box>
         )}

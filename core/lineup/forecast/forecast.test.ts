@@ -6,7 +6,7 @@ import { after, input, slot, task } from '../../testing/build';
 import { shows } from '../../testing/shows';
 import { schedule } from '../schedule';
 import type { LineupInput, PlanSlot } from '../types';
-import { forecastShow, leaveOutTable, wholeForecast } from './forecast';
+import { forecastShow, leaveOutTable } from './forecast';
 import type { Forecast, SlotPolicy } from './types';
 
 const policy = (over: Partial<SlotPolicy> = {}): SlotPolicy => ({
@@ -19,6 +19,17 @@ const policy = (over: Partial<SlotPolicy> = {}): SlotPolicy => ({
   taken: {},
   ...over,
 });
+
+/** The forecast with all that could go, without waiting in between. */
+function wholeForecast(...args: Parameters<typeof forecastShow>): Forecast {
+  const [input, , policies] = args;
+  const forecast = forecastShow(...args);
+  const table = leaveOutTable(input, policies, forecast, 'pairs');
+  for (;;) {
+    const { done, value } = table.next();
+    if (done) return { ...forecast, leaveOut: value };
+  }
+}
 
 /** Shows whose times are certain and whose demonstrations can't fail, unless said otherwise. */
 function forecast(
@@ -239,6 +250,25 @@ test('what runs late misses its window; what is begun by the block before comes 
   expect(risk?.chance).toBeGreaterThan(0.2);
   expect(risk?.chance).toBeLessThan(0.9);
   expect(forecast(late(600)).windows).toEqual([]);
+});
+
+test('who is free begins at once: what they prepare keeps nobody waiting for being slow', () => {
+  const helped = (seconds: number): LineupInput =>
+    input(
+      [
+        slot('Drum', [task('beat', 'perform', 300)], { positionId: 'bench' }),
+        slot('Can', [
+          uncertain('fill', 'prepare', [20, 30, 250], {
+            hands: [{ role: 'helper', count: 1, competence: null }],
+          }),
+          task('crush', 'perform', 30),
+        ]),
+      ],
+      { arrival: -seconds },
+    );
+  // From arrival there is time for the slowest; planned late, one in many would have come too late.
+  expect(forecast(helped(60)).end).toMatchObject({ p10: 330, p90: 330, sd: 0 });
+  expect(schedule(helped(60)).tasks.find((t) => t.task === 'fill')?.start).toBeGreaterThan(0);
 });
 
 describe('what could go', () => {

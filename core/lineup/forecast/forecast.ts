@@ -175,18 +175,3 @@ export function* leaveOutTable(
     }
   return [...byTrade(singles), ...byTrade(pairs).slice(0, PAIRS)];
 }
-
-/** The whole forecast without waiting in between. */
-export function wholeForecast(
-  input: LineupInput,
-  timeline: Timeline,
-  policies: ReadonlyMap<string, SlotPolicy>,
-  wanted: ForecastSize,
-): Forecast {
-  const forecast = forecastShow(input, timeline, policies, wanted);
-  const table = leaveOutTable(input, policies, forecast, 'pairs');
-  for (;;) {
-    const { done, value } = table.next();
-    if (done) return { ...forecast, leaveOut: value };
-  }
-}

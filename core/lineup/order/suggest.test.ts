@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { ARCS, NO_WISHES, type SlotPair, WEIGHTS, type Wishes } from '../../brief/wishes';
 import { input, slot, task } from '../../testing/build';
 import { schedule } from '../schedule';
-import type { LineupInput } from '../types';
+import type { LineupInput, PlanSlot } from '../types';
 import {
   arcDistance,
   leastArcDistance,
@@ -12,6 +12,10 @@ import {
   type SlotTraits,
   wantedEnergy,
 } from './objective';
+import { forecastShow } from '../forecast/forecast';
+import type { SlotPolicy } from '../forecast/types';
+import { Orders } from './orders';
+import { reasonsFor } from './reasons';
 import { suggestedOrder } from './suggest';
 
 const pair = (first: string, second: string): SlotPair => ({ first, second });
@@ -164,6 +168,72 @@ describe('the run of the show', () => {
         }
       }
   });
+});
+
+test('lateness is the forecast’s: records, failures and waiting count, in every order alike', () => {
+  const unsure = (id: string, position: string): PlanSlot =>
+    slot(
+      id,
+      [
+        task('set', 'prepare', 40, { time: { shortest: 20, likely: 40, longest: 160 } }),
+        task('p', 'perform', 100, { time: { shortest: 80, likely: 100, longest: 240 } }),
+        task('wipe', 'reset', 30),
+      ],
+      { positionId: position },
+    );
+  const from = input([unsure('a', 'table'), unsure('b', 'table'), unsure('c', 'bench')], {
+    hardFinish: 480,
+  });
+  const policies = new Map(
+    from.slots.map(({ id }): [string, SlotPolicy] => [
+      id,
+      {
+        again: 1,
+        fallback: 20,
+        mayLeaveOut: true,
+        worth: 3,
+        performed: true,
+        record: { worked: 3, failed: 2 },
+        taken: {},
+      },
+    ]),
+  );
+  const orders = new Orders(
+    from,
+    new Map(from.slots.map(({ id }) => plain(id))),
+    NO_WISHES,
+    policies,
+  );
+  for (const order of [
+    [0, 1, 2],
+    [0, 2, 1],
+    [2, 1, 0],
+  ]) {
+    const { timeline, objective } = orders.judge(order);
+    const inOrder = orders.inOrder(order);
+    const { dots } = forecastShow(inOrder, timeline, policies, {
+      runs: 20_000,
+      seed: 3,
+      share: 0.9,
+    });
+    const late = dots.reduce((sum, end) => sum + Math.max(0, end - 480), 0) / dots.length;
+    expect(late).toBeGreaterThan(20);
+    expect(Math.abs(objective.late - late)).toBeLessThan(0.2 * late);
+  }
+});
+
+test('only what is worth telling is told', () => {
+  const timeline = { ...schedule(wet), gaps: [] };
+  const judged = (late: number, deadAir: number) => ({
+    order: wet.slots.map(({ id }) => id),
+    timeline,
+    objective: { conflicts: 0, late, deadAir, arc: 0, repeats: 0, total: 0 },
+  });
+  expect(reasonsFor(wet, judged(9.4, 14), judged(9.3, 10), null)).toEqual([]);
+  expect(reasonsFor(wet, judged(74, 14), judged(9, 4), null)).toEqual([
+    'on average 1:05 less past the hard finish',
+    '0:10 less dead air',
+  ]);
 });
 
 test('the parts add up by their weights, conflicts before everything', () => {
