@@ -9,6 +9,7 @@ import { join } from 'node:path';
 import { season } from '../season/season';
 import type { StoreAnswer } from '../contract/api';
 import type { Suggestion } from '../core/lineup/order/suggest';
+import type { Ending, Outlook } from '../core/lineup/outlook';
 import { timelineOf } from '../core/lineup/timelineOf';
 import type { RunEvent } from '../core/stage/types';
 import { localInstant, todayHere } from './instant';
@@ -203,6 +204,50 @@ describe('the plan command', () => {
       true,
     );
     expect(printed.kit.map((entry) => entry.name)).toContain('Liquid nitrogen');
+  });
+
+  test('says when it ends, as the pages do: by the forecast, held against the share that is asked for', () => {
+    const file = join(folder, 'ends.show.json');
+    writeFileSync(file, JSON.stringify(festival));
+    const outlookOf = (...args: string[]): Outlook & { words: Ending } => {
+      const { status, stdout, stderr } = plan(file, ...args);
+      expect([status, stderr]).toEqual([0, '']);
+      return (JSON.parse(stdout) as { outlook: Outlook & { words: Ending } }).outlook;
+    };
+    const usual = outlookOf();
+    const surer = outlookOf('--sure', '19of20');
+    expect(usual.written).toBe(timelineOf(festival).end);
+    expect(usual.about).toBeLessThan(usual.by);
+    expect(surer).toMatchObject({ about: usual.about, share: 0.95 });
+    expect(surer.by).toBeGreaterThan(usual.by);
+    expect(usual.words.headline).toMatch(/^Ends about 14:\d\d$/);
+    expect(surer.words.by).toMatch(/ in 19 of 20$/);
+  });
+
+  test('with --seconds it gives the best it has by then', () => {
+    const file = join(folder, 'short.show.json');
+    writeFileSync(file, JSON.stringify(festival));
+    const { status, stdout } = plan(file, '--order', '--seconds', '0.05');
+    expect(status).toBe(0);
+    const { order, timeline } = JSON.parse(stdout) as {
+      order: Suggestion;
+      timeline: { blocks: object[] };
+    };
+    expect(timeline.blocks).toHaveLength(festival.show.slots.length);
+    expect([...order.slots].sort()).toEqual(festival.show.slots.map(({ id }) => id).sort());
+    expect(order.proven).toBe(false);
+  });
+
+  test.each([
+    [['--sure', '7of9'], /--sure must be one of: 8of10, 9of10, 19of20/],
+    [['--seconds', '0'], /--seconds must be more than 0/],
+    [['--seconds', 'soon'], /--seconds must be more than 0/],
+  ])('%j is refused in words', (args, words) => {
+    const file = join(folder, 'refused.show.json');
+    writeFileSync(file, JSON.stringify(festival));
+    const { status, stderr } = plan(file, ...args);
+    expect(status).toBe(2);
+    expect(stderr).toMatch(words);
   });
 
   test('with --order, a better running order and what it is better for, the same each time', () => {
