@@ -125,7 +125,8 @@ export function useShow(id: string): {
   }, [show, answer, named, people, venues, settings]);
   // A page does not go blank while it waits for what was just added.
   const latest = useLast(useStable(now), id);
-  const plan = useLast(usePlan(latest), id);
+  const timed = usePlan(latest);
+  const plan = useLast(timed.plan, id);
   const ready = useMemo(
     () => plan && answer && readiness(plan.bundle, plan.timeline, answer),
     [plan, answer],
@@ -139,7 +140,7 @@ export function useShow(id: string): {
     [store, show, latest, plan, answer, ready],
   );
   const listError = lists.find((list) => list.error)?.error ?? null;
-  return { open, error: editing.loadError ?? error ?? listError, editing };
+  return { open, error: editing.loadError ?? error ?? listError ?? timed.error, editing };
 }
 
 /** The show that the layout around this page has opened, as a form edits it. */

@@ -92,7 +92,7 @@ function SideBySide({ found }: { found: Suggestion }) {
     () => ({ ...latest, show: inOrder(latest.show, found.slots) }),
     [latest, found.slots.join()],
   );
-  const plan = usePlan(proposed);
+  const { plan } = usePlan(proposed);
   const about = useMemo(() => plan && { ...plan, answer }, [plan, answer]);
   const rows = [
     ...endRows(foreseen, useForecast(about)),

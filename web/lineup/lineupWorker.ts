@@ -4,6 +4,8 @@ import type { LineupWork } from '../workers/lineup.worker';
 
 export interface HeavyWork {
   run: Remote<LineupWork>;
+  /** Rejected when it could not be started. */
+  broken: Promise<never>;
   /** Drops what is under way. */
   stop: () => void;
   /** Done with it: it is kept warm for the next piece of work. */
@@ -18,8 +20,16 @@ function fresh(): HeavyWork {
     type: 'module',
   });
   let over = false;
+  const broken = new Promise<never>((_done, fail) => {
+    worker.addEventListener('error', () =>
+      fail(new Error('What works out the times could not be started. Load the page again.')),
+    );
+  });
+  // Most of what is asked does not wait for it.
+  broken.catch(() => undefined);
   const work: HeavyWork = {
     run: wrap<LineupWork>(worker),
+    broken,
     stop: () => {
       if (over) return;
       over = true;
@@ -45,14 +55,14 @@ export function startWork(): HeavyWork {
 }
 
 /** One that only times shows: it is never dropped, so that a clock never waits for it to start. */
-let planner: Remote<LineupWork> | null = null;
+let planner: HeavyWork | null = null;
 let last: Promise<unknown> = Promise.resolve();
 
 /** Times a show after those that were asked for before; null when by then nobody wants it any more. */
 export function timeInTurn(input: LineupInput, isWanted: () => boolean): Promise<Timeline | null> {
-  planner ??= fresh().run;
-  const { time } = planner;
-  const found = last.then(() => (isWanted() ? time(input) : null));
+  planner ??= fresh();
+  const { run, broken } = planner;
+  const found = last.then(() => (isWanted() ? Promise.race([run.time(input), broken]) : null));
   last = found.catch(() => null);
   return found;
 }

@@ -16,7 +16,7 @@ export function useShown(dragged: readonly string[] | null): Plan {
         : null,
     [dragged, latest],
   );
-  const plan = usePlan(tried);
+  const { plan } = usePlan(tried);
   const now = useMemo(() => ({ bundle, input, timeline }), [bundle, input, timeline]);
   return plan ?? now;
 }

@@ -25,7 +25,7 @@ export function Pace({
   projection: Projection;
   onLeaveOut: (slot: string) => void;
 }) {
-  const late = projection.behind >= 15 || projection.over > 0;
+  const late = projection.behind >= 15;
   return (
     <Box component="section" aria-label="Pace">
       <Box
@@ -49,7 +49,10 @@ export function Pace({
           ends about {timeOf(Math.round(projection.endsAt / MINUTE) * MINUTE)}
           {projection.shareWords &&
             `, by ${timeOf(Math.ceil(projection.endsBy / MINUTE) * MINUTE)} in ${projection.shareWords}`}
-          , <b>{projection.overWords}</b>
+          ,{' '}
+          <Box component="b" sx={{ color: projection.over > 0 ? 'var(--ember)' : 'inherit' }}>
+            {projection.overWords}
+          </Box>
         </Box>
         {projection.leaveOut && (
           <ButtonBase
