@@ -169,6 +169,13 @@ for (const [name, where, viewport] of SHOTS) {
       .getByText(/^Move /)
       .nth(2)
       .waitFor();
+  // So is when a show will end, of each that is told of.
+  const ends = { today: 3, shows: 3, 'on-stage': 1, 'on-stage-phone': 1 }[name] ?? 0;
+  if (ends > 0)
+    await page
+      .getByText(/by \d\d:\d\d in 9 of 10/)
+      .nth(ends - 1)
+      .waitFor();
   await page.screenshot({ path: join(out, `${name}.png`) });
   await context.close();
 }

@@ -8,7 +8,7 @@ import type { Timeline } from '../../core/lineup/types';
 import { formatClock, formatDuration } from '../../core/time/clock';
 import type { Foreseen } from './useForecast';
 
-interface HeadProps {
+export interface HeadProps {
   timeline: Timeline;
   foreseen: Foreseen;
   /** The one thing to leave out that buys most; null while it is not known, or where nothing does. */
@@ -16,9 +16,19 @@ interface HeadProps {
   startOfDay: number;
   nameOf: (slot: string) => string;
   onLeaveOut: (slots: string[]) => void;
+  /** Whether there is room for the advice beside it; else it stands elsewhere, where it moves nothing. */
+  wide: boolean;
 }
 
-function Advice({ best, foreseen, startOfDay, nameOf, onLeaveOut, timeline }: HeadProps) {
+/** What had best be left out, and what that would give. */
+export function Advice({
+  best,
+  foreseen,
+  startOfDay,
+  nameOf,
+  onLeaveOut,
+  timeline,
+}: Omit<HeadProps, 'wide'>) {
   const { outlook } = foreseen;
   const [slot] = best?.slots ?? [];
   if (!best || !outlook || slot === undefined) return null;
@@ -26,7 +36,6 @@ function Advice({ best, foreseen, startOfDay, nameOf, onLeaveOut, timeline }: He
   return (
     <Box
       sx={{
-        flex: '1 1 240px',
         minWidth: 0,
         borderLeft: { sm: '1px solid var(--line)' },
         pl: { sm: 2.5 },
@@ -66,7 +75,7 @@ export function ForecastHead(props: HeadProps) {
         rowGap: 1,
         flex: '1 1 420px',
         // As tall before it is known, so that nothing below moves under a finger.
-        minHeight: 148,
+        minHeight: { xs: 200, md: 172 },
         opacity: ending && !fresh ? 0.55 : 1,
       }}
     >
@@ -99,7 +108,12 @@ export function ForecastHead(props: HeadProps) {
         </Typography>
         {ending?.guesses && <Typography color="textSecondary">{ending.guesses}</Typography>}
       </Box>
-      <Advice {...props} />
+      {/* Its room is kept, so that what stands beside it does not wrap when it comes. */}
+      {props.wide && (
+        <Box sx={{ flex: '1 1 240px', minWidth: 0 }}>
+          <Advice {...props} />
+        </Box>
+      )}
     </Box>
   );
 }

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import type { Theme } from '@mui/material/styles';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { bestToLeaveOut } from '../../core/lineup/forecast/words';
 import { changeShow, inOrder, withLead, withoutSlots } from '../../core/lineup/change';
 import type { Fix } from '../../core/lineup/suggestFixes';
@@ -16,7 +16,7 @@ import { useLatest } from '../parts/stable';
 import { useUndoable } from '../parts/undoable';
 import { AddDemo } from './AddDemo';
 import { Conflicts } from './Conflicts';
-import { ForecastHead } from './ForecastHead';
+import { Advice, ForecastHead } from './ForecastHead';
 import { RunningOrder } from './RunningOrder';
 import { type Selection, showCard } from './selection';
 import { StageStrip } from './StageStrip';
@@ -46,6 +46,9 @@ export default function LineupPage() {
   const foreseen = useMemo(() => ({ ...known, fresh: known.fresh && !pending }), [known, pending]);
   const { forecast, fresh } = foreseen;
   const fixes = useFixes(input, timeline, foreseen);
+  // What stands between the cards stays as it was while one is dragged: it would move them under the finger.
+  const still = useRef({ shown, fixes });
+  if (!dragged) still.current = { shown, fixes };
   const best = bestToLeaveOut(useLeaveOut(input, foreseen, 'single').rows);
   const wide = useMediaQuery<Theme>((theme) => theme.breakpoints.up('lg'));
   const names = namesOf(input);
@@ -73,6 +76,7 @@ export default function LineupPage() {
     setSelected(slot === null ? null : { slot, task: null }),
   );
 
+  const head = { timeline, foreseen, best, startOfDay, nameOf, onLeaveOut: leaveOut };
   const actions = (
     <>
       {show.slots.length > 1 && (
@@ -135,7 +139,8 @@ export default function LineupPage() {
           dragged={dragged}
           onDrag={setDragged}
           shown={shown}
-          fixes={fixes}
+          between={still.current.shown}
+          fixes={still.current.fixes}
           apply={apply}
           selected={selected?.slot ?? null}
           onSelect={chooseCard}
@@ -169,14 +174,7 @@ export default function LineupPage() {
               mb: 1,
             }}
           >
-            <ForecastHead
-              timeline={timeline}
-              foreseen={foreseen}
-              best={best}
-              startOfDay={startOfDay}
-              nameOf={nameOf}
-              onLeaveOut={leaveOut}
-            />
+            <ForecastHead {...head} wide={wide} />
             {!wide && actions}
           </Box>
           <Conflicts
@@ -186,11 +184,13 @@ export default function LineupPage() {
             onGo={({ slot, tasks }) => choose({ slot, task: tasks.at(-1)?.task ?? null })}
           />
           <Box component="section" aria-label="Strip" sx={{ order: 3, minWidth: 0 }}>
+            {!wide && <Advice {...head} />}
             <StageStrip
               bundle={shown.bundle}
               input={input}
               timeline={timeline}
               forecast={forecast}
+              best={best}
               fresh={fresh}
               selected={selected}
               onSelect={choose}

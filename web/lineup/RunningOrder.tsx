@@ -36,6 +36,8 @@ interface RunningOrderProps {
   onDrag: (order: string[] | null) => void;
   /** What follows from that order. */
   shown: { input: LineupInput; timeline: Timeline };
+  /** What the joins between the cards are of. */
+  between: { input: LineupInput; timeline: Timeline };
   /** Ways to fix, by the slot that waits or the conflict's words. */
   fixes: Record<string, Fix[]>;
   apply: (fix: Fix) => void;
@@ -45,7 +47,7 @@ interface RunningOrderProps {
 
 /** The cards with their joins, moved by mouse, touch or keyboard. */
 export const RunningOrder = memo(function RunningOrder(props: RunningOrderProps) {
-  const { dragged, onDrag, shown, fixes, apply, selected, onSelect } = props;
+  const { dragged, onDrag, shown, between, fixes, apply, selected, onSelect } = props;
   const { store, latest: bundle, answer, ready } = useOpenShow();
   const undoable = useUndoable(store);
   const sensors = useSensors(
@@ -54,7 +56,7 @@ export const RunningOrder = memo(function RunningOrder(props: RunningOrderProps)
   );
   const { show } = bundle;
   const startOfDay = parseClock(show.start);
-  const joins = joinsOf(shown.input, shown.timeline);
+  const joins = joinsOf(between.input, between.timeline);
   // dnd-kit moves the cards itself while dragging, so the list keeps the stored order until the drop.
   const ids = show.slots.map((slot) => slot.id);
   const stored = resolveSlots(bundle);

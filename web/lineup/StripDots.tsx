@@ -1,15 +1,15 @@
 /** The ends of a hundred shows on the strip's own axis, against the hard finish. */
 import { type Dot, stackDots } from '../../core/lineup/forecast/dots';
-import type { Forecast } from '../../core/lineup/forecast/types';
+import type { Band, Forecast } from '../../core/lineup/forecast/types';
 import { condensed } from './StripLanes';
 import type { Scale } from './stripLayout';
 
 /** Height of the dots with their bracket, in px. */
-export const DOTS_HEIGHT = 104;
+export const DOTS_HEIGHT = 120;
 /** From dot to dot, in px: the first at which the tallest stack has room. */
 const PITCHES = [6, 5, 4.2, 3.5, 3];
-/** The lowest dots stand here; beneath is the bracket. */
-const GROUND = DOTS_HEIGHT - 22;
+/** The lowest dots stand here; beneath are the brackets. */
+const GROUND = DOTS_HEIGHT - 38;
 const HIGHEST = GROUND - 24;
 
 interface StripDotsProps {
@@ -17,9 +17,29 @@ interface StripDotsProps {
   fresh: boolean;
   scale: Scale;
   hardFinish: number;
+  /** The same show without its best thing to leave out. */
+  without: { band: Band; name: string } | null;
 }
 
-export function StripDots({ forecast, fresh, scale, hardFinish }: StripDotsProps) {
+/** Eight shows of ten end within it; the mark is where half of them have. */
+function Bracket({ band, y, name, scale }: { band: Band; y: number; name: string; scale: Scale }) {
+  const [from, middle, to] = [band.p10, band.p50, band.p90].map((at) => scale.x(at)) as [
+    number,
+    number,
+    number,
+  ];
+  return (
+    <g>
+      <path d={`M${from} ${y}v5H${to}v-5`} fill="none" stroke="var(--ink)" strokeWidth={1.3} />
+      <path d={`M${middle} ${y + 1}l4 7h-8z`} fill="var(--ink)" />
+      <text x={from - 5} y={y + 9} textAnchor="end" style={condensed()} fill="var(--muted)">
+        {name}
+      </text>
+    </g>
+  );
+}
+
+export function StripDots({ forecast, fresh, scale, hardFinish, without }: StripDotsProps) {
   const perSecond = scale.x(1) - scale.x(0);
   const stacked = (pitch: number): Dot[] =>
     stackDots(forecast.dots, hardFinish, pitch / Math.max(1e-9, perSecond));
@@ -29,9 +49,6 @@ export function StripDots({ forecast, fresh, scale, hardFinish }: StripDotsProps
   const tallest = height(dots);
   const rise = Math.min(pitch, HIGHEST / tallest);
   const late = Math.round((1 - forecast.chance) * 100);
-  const [from, middle, to] = [forecast.end.p10, forecast.end.p50, forecast.end.p90].map((at) =>
-    scale.x(at),
-  ) as [number, number, number];
   const first = Math.min(...dots.map((dot) => scale.x(dot.at)), scale.x(hardFinish));
   const last = Math.max(...dots.map((dot) => scale.x(dot.at)), scale.x(hardFinish));
   return (
@@ -73,16 +90,8 @@ export function StripDots({ forecast, fresh, scale, hardFinish }: StripDotsProps
           {late} late
         </text>
       )}
-      <path
-        d={`M${from} ${GROUND + 8}v5H${to}v-5`}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth={1.3}
-      />
-      <path d={`M${middle} ${GROUND + 9}l4 7h-8z`} fill="var(--ink)" />
-      <text x={from - 5} y={GROUND + 17} textAnchor="end" style={condensed()} fill="var(--muted)">
-        8 of 10 shows
-      </text>
+      <Bracket band={forecast.end} y={GROUND + 8} name="8 of 10 as it is" scale={scale} />
+      {without && <Bracket band={without.band} y={GROUND + 24} name={without.name} scale={scale} />}
     </g>
   );
 }

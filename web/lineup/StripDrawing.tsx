@@ -2,7 +2,7 @@
 import { type TaskKey, taskKey } from '../../core/keys';
 import { memo, useMemo } from 'react';
 import type { ShowBundle } from '../../core/brief/types';
-import type { Forecast } from '../../core/lineup/forecast/types';
+import type { Forecast, LeaveOut } from '../../core/lineup/forecast/types';
 import { type LeadRange, leadRange } from '../../core/lineup/lead';
 import { namesOf } from '../../core/lineup/names';
 import { type Neighbours, neighboursOf } from '../../core/lineup/neighbours';
@@ -10,6 +10,7 @@ import { stripOf } from '../../core/lineup/strip';
 import type { LineupInput, PlacedTask, Timeline } from '../../core/lineup/types';
 import { timedFetchings } from '../../core/ready/volunteers';
 import { formatClock, formatDuration, parseClock } from '../../core/time/clock';
+import { listInWords } from '../../core/words';
 import type { Selection } from './selection';
 import { Axis, FocusLane, TOP } from './StripAxis';
 import { DOTS_HEIGHT, StripDots } from './StripDots';
@@ -56,6 +57,8 @@ export interface DrawingProps {
   input: LineupInput;
   timeline: Timeline;
   forecast: DrawnForecast | null;
+  /** What had best be left out, as far as it is known. */
+  best: LeaveOut | null;
   /** False while a newer forecast is on its way. */
   fresh: boolean;
   selected: Selection | null;
@@ -69,7 +72,7 @@ export interface DrawingProps {
 
 /** Everything on the strip. Drawn anew only when something on it has changed. */
 export const StripDrawing = memo(function StripDrawing(props: DrawingProps) {
-  const { bundle, input, timeline, forecast, fresh, selected, onSelect, onLead } = props;
+  const { bundle, input, timeline, forecast, best, fresh, selected, onSelect, onLead } = props;
   const { room, width, zoom } = props;
   const strip = useMemo(() => stripOf(input, timeline), [input, timeline]);
   const names = useMemo(() => namesOf(input), [input]);
@@ -145,6 +148,12 @@ export const StripDrawing = memo(function StripDrawing(props: DrawingProps) {
           fresh={fresh}
           scale={scale}
           hardFinish={timeline.hardFinish}
+          without={
+            best && {
+              band: best,
+              name: `without ${listInWords(best.slots.map((id) => String(look(id).number)))}`,
+            }
+          }
         />
       )}
       <g transform={`translate(0 ${above})`}>

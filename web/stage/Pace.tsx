@@ -47,8 +47,9 @@ export function Pace({
         {/* On a phone a line of its own, under the pace and the clock, however wide their digits are. */}
         <Box sx={{ order: { xs: 1, md: 0 }, flexBasis: { xs: '100%', md: 'auto' } }}>
           ends about {timeOf(Math.round(projection.endsAt / MINUTE) * MINUTE)}
-          {projection.shareWords &&
-            `, by ${timeOf(Math.ceil(projection.endsBy / MINUTE) * MINUTE)} in ${projection.shareWords}`}
+          {projection.shareWords
+            ? `, by ${timeOf(Math.ceil(projection.endsBy / MINUTE) * MINUTE)} in ${projection.shareWords}`
+            : ' as written'}
           ,{' '}
           <Box component="b" sx={{ color: projection.over > 0 ? 'var(--ember)' : 'inherit' }}>
             {projection.overWords}

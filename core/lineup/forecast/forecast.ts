@@ -125,10 +125,10 @@ export function forecastShow(
 /** The short look that is taken at each of several ways to change a show: fewer runs, the same seed. */
 export const foreseer =
   (policies: ReadonlyMap<string, SlotPolicy>, size: ForecastSize) =>
-  (input: LineupInput, timeline: Timeline): { p50: number; chance: number } => {
+  (input: LineupInput, timeline: Timeline): Band & { chance: number } => {
     const runs = Math.max(1, Math.round(size.runs / FEWER));
     const { end, chance } = forecastShow(input, timeline, policies, { ...size, runs });
-    return { p50: end.p50, chance };
+    return { p10: end.p10, p50: end.p50, p90: end.p90, chance };
   };
 
 /** How good a trade it is: chance gained for each point of worth. */
@@ -152,9 +152,9 @@ export function* leaveOutTable(
     .sort((a, b) => worthOf(a) - worthOf(b));
   const without = (slots: string[]): LeaveOut => {
     const less = { ...input, slots: input.slots.filter((slot) => !slots.includes(slot.id)) };
-    const { chance, p50 } = foresee(less, schedule(less, new Budget(EFFORT.trial)));
+    const foreseen = foresee(less, schedule(less, new Budget(EFFORT.trial)));
     const worth = slots.reduce((sum, slot) => sum + worthOf(slot), 0);
-    return { slots, worth, chance, gain: rounded(chance - forecast.chance), p50 };
+    return { slots, worth, ...foreseen, gain: rounded(foreseen.chance - forecast.chance) };
   };
   const byTrade = (rows: readonly LeaveOut[]): LeaveOut[] =>
     [...rows].sort((a, b) => trade(b) - trade(a) || a.worth - b.worth);

@@ -53,15 +53,13 @@ export interface Driver {
   share: number;
 }
 
-export interface LeaveOut {
+export interface LeaveOut extends Band {
   slots: string[];
   /** What is lost by it. */
   worth: number;
   /** Chance to end by the hard finish without them, and how much that is more. */
   chance: number;
   gain: number;
-  /** The end in one show of two. */
-  p50: number;
 }
 
 export interface Forecast extends ForecastSize {

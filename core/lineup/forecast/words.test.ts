@@ -24,7 +24,15 @@ test('sooner, later, or neither', () => {
   ]);
 });
 
-const row = (slots: string[], gain: number) => ({ slots, worth: 1, chance: 0.97, gain, p50: 0 });
+const row = (slots: string[], gain: number) => ({
+  slots,
+  worth: 1,
+  chance: 0.97,
+  gain,
+  p10: 0,
+  p50: 0,
+  p90: 0,
+});
 
 test('advice is of one thing that is worth it, or there is none', () => {
   expect(bestToLeaveOut([row(['a', 'b'], 0.9), row(['c'], 0.3)])?.slots).toEqual(['c']);
