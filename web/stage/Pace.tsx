@@ -32,9 +32,11 @@ export function Pace({
         sx={{
           display: 'flex',
           alignItems: 'center',
-          gap: 2,
+          columnGap: 2,
+          rowGap: { xs: 1, md: 0 },
           flexWrap: 'wrap',
-          fontSize: { xs: 18, md: 26 },
+          // The line and what it advises leave the step below its room.
+          fontSize: { xs: 18, md: 22 },
         }}
       >
         <Box
@@ -60,7 +62,7 @@ export function Pace({
             onClick={() => onLeaveOut(projection.leaveOut?.slot ?? '')}
             sx={{
               order: { xs: 1, md: 0 },
-              minHeight: 48,
+              minHeight: { xs: 48, md: 36 },
               borderBottom: '2px solid var(--ember)',
               font: 'inherit',
               lineHeight: 1.2,
@@ -70,7 +72,7 @@ export function Pace({
             leave out {projection.leaveOut.name} to end {timeOf(projection.leaveOut.endsAt)} (L)
           </ButtonBase>
         )}
-        <Box component="time" sx={{ ml: 'auto', font: wide(42, 28, 700) }}>
+        <Box component="time" sx={{ ml: 'auto', font: wide(36, 28, 700) }}>
           {timeOf(now)}
         </Box>
       </Box>
