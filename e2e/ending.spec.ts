@@ -26,6 +26,10 @@ test('line-up, Today, the list of shows, the wings, paper and diary tell the sam
   const lineup = await told(page.getByRole('main'));
   expect(lineup.about).toMatch(/^14:4\d$/);
   expect(lineup.by > lineup.about).toBe(true);
+  await page.getByRole('button', { name: 'What to leave out' }).click();
+  await expect(page.getByRole('dialog')).toContainText(
+    `half about ${lineup.about}, nine in ten by ${lineup.by};`,
+  );
   for (const [path, where] of [
     ['/', page.getByRole('main')],
     ['/shows', page.getByRole('link', { name: /Harbour Light Festival/ })],

@@ -231,10 +231,17 @@ export function recordsOf(
   );
 }
 
+type Tried = Pick<MethodRecord, 'worked' | 'partly' | 'failed'>;
+
+const triedOf = ({ worked, partly, failed }: Tried): number => worked + partly + failed;
+
+/** Never performed: what is told of its times is guessed. */
+export const isUntried = (record: Tried): boolean => triedOf(record) === 0;
+
 /** “works 7 of 9”, or “not tried yet”. A go that partly worked is not counted as working. */
-export function recordWords(record: Pick<MethodRecord, 'worked' | 'partly' | 'failed'>): string {
-  const tried = record.worked + record.partly + record.failed;
-  return tried === 0 ? 'not tried yet' : `works ${record.worked} of ${tried}`;
+export function recordWords(record: Tried): string {
+  const tried = triedOf(record);
+  return isUntried(record) ? 'not tried yet' : `works ${record.worked} of ${tried}`;
 }
 
 /** The goes of several methods together: a demo's record. */

@@ -1,6 +1,6 @@
 /** The running order for the wings: when what is on, and who does what behind it. */
 import type { ShowBundle } from '../brief/types';
-import { formatClock, formatDuration, parseClock } from '../time/clock';
+import { aboutMinute, formatClock, formatDuration, parseClock } from '../time/clock';
 import { listInWords } from '../words';
 import { resolveSlots } from './fromBundle';
 import { namesOf } from './names';
@@ -87,7 +87,7 @@ export function callSheet(
     }),
     after: within(timeline.end, Infinity),
     ending: endingOf(outlook, startOfDay, blocks.length),
-    end: clock(outlook.about),
+    end: clock(aboutMinute(outlook.about)),
     hardFinish: clock(timeline.hardFinish),
   };
 }

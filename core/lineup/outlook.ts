@@ -3,7 +3,7 @@
  * what it would be if every step took just its likely time and everything worked at once; hardly any
  * show goes so.
  */
-import { formatClock, formatDuration, sayDuration } from '../time/clock';
+import { aboutMinute, byMinute, formatClock, formatDuration, sayDuration } from '../time/clock';
 import { counted, listInWords } from '../words';
 import type { Forecast, ForecastSize, SlotPolicy } from './forecast/types';
 import { ofHundred } from './forecast/words';
@@ -102,11 +102,6 @@ export interface Ending {
   guesses: string;
 }
 
-const MINUTE = 60;
-/** What is promised is rounded up: by the minute that is told it has ended. */
-const roundedUp = (seconds: number): number => Math.ceil(seconds / MINUTE) * MINUTE;
-const rounded = (seconds: number): number => Math.round(seconds / MINUTE) * MINUTE;
-
 function spareOf({ by, share, hardFinish, conflicts }: Outlook, finish: string): string {
   if (conflicts > 0)
     return `if ${counted(conflicts, 'conflict')} ${conflicts === 1 ? 'is' : 'are'} settled; hard finish ${finish}`;
@@ -143,8 +138,8 @@ export function endingOf(outlook: Outlook, startOfDay: number, slots: number): E
   const spare = hardFinish - by;
   return {
     level: conflicts > 0 ? 'conflict' : spare < 0 ? 'over' : spare < TIGHT ? 'tight' : 'fits',
-    headline: `Ends about ${clock(rounded(about))}`,
-    by: `by ${clock(roundedUp(by))} in ${shareWords(share)}`,
+    headline: `Ends about ${clock(aboutMinute(about))}`,
+    by: `by ${clock(byMinute(by))} in ${shareWords(share)}`,
     odds: `${ofHundred(chance)} by the finish at ${finish}`,
     spare: spareOf(outlook, finish),
     written: `${clock(written)} if everything goes as written`,

@@ -5,7 +5,7 @@ import { timelineOf } from '../lineup/timelineOf';
 import { task } from '../testing/build';
 import { bundle } from '../testing/bundle';
 import { Stage, START, threeSlots } from '../testing/stage';
-import { recordWords, recordsOf, reviewOf, totalRecord } from '../after/review';
+import { isUntried, recordWords, recordsOf, reviewOf, totalRecord } from '../after/review';
 import { backgroundJobs } from './background';
 import { fold, nextStep, showTime } from './fold';
 import { runPlanOf } from './plan';
@@ -297,6 +297,8 @@ describe('after the show', () => {
     expect(totalRecord([])).toEqual({ worked: 0, partly: 0, failed: 0 });
     expect(recordWords(drum ?? { worked: 0, partly: 0, failed: 0 })).toBe('works 4 of 6');
     expect(recordWords({ worked: 0, partly: 0, failed: 0 })).toBe('not tried yet');
+    const untried = [0, 1].map((partly) => isUntried({ worked: 0, partly, failed: 0 }));
+    expect(untried).toEqual([true, false]);
     expect(records.find((r) => r.demoId === 'foam')?.performances).toEqual([]);
   });
 

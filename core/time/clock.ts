@@ -15,6 +15,14 @@ export function formatClock(secondsOfDay: number): string {
   return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 }
 
+const MINUTE = 60;
+
+/** The minute nearest to a moment, in seconds: what is about then. */
+export const aboutMinute = (seconds: number): number => Math.round(seconds / MINUTE) * MINUTE;
+
+/** The first whole minute by which a moment has come, in seconds: what is promised is rounded up. */
+export const byMinute = (seconds: number): number => Math.ceil(seconds / MINUTE) * MINUTE;
+
 /** "3:05", or "1:02:05" from an hour; the sign is a true minus. */
 export function formatDuration(seconds: number): string {
   const whole = Math.round(Math.abs(seconds));

@@ -104,6 +104,8 @@ test('every file tells the same end as the pages do, and the clock as written by
   const show = calendarEvents(festival, prospect).find((event) => event.key === 'show');
   expect(show?.end).toBe(outlook.by);
   expect(show?.note).toContain(`${said.headline}, ${said.by}; ${said.written}`);
+  // The time in the table is the one in its words.
+  expect(said.headline).toBe(`Ends about ${sheet.end}`);
   // The demo season's show is one whose clock as written is not when it ends.
   expect(outlook.by).toBeGreaterThan(outlook.written + 60);
 });

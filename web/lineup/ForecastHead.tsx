@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import type { LeaveOut } from '../../core/lineup/forecast/types';
 import { ofHundred } from '../../core/lineup/forecast/words';
 import type { Timeline } from '../../core/lineup/types';
-import { formatClock, formatDuration } from '../../core/time/clock';
+import { aboutMinute, formatClock, formatDuration } from '../../core/time/clock';
 import type { Foreseen } from './useForecast';
 
 export interface HeadProps {
@@ -46,7 +46,7 @@ export function Advice({
         {formatClock(startOfDay + timeline.hardFinish)}
       </Typography>
       <Typography color="textSecondary">
-        ends about {formatClock(startOfDay + Math.round(best.p50 / 60) * 60)}
+        ends about {formatClock(startOfDay + aboutMinute(best.p50))}
         {less > 0 && `, ${formatDuration(less)} less`}; worth {best.worth} of 5
       </Typography>
       <Button size="small" sx={{ px: 0 }} onClick={() => onLeaveOut(best.slots)}>

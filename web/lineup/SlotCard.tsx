@@ -3,7 +3,7 @@ import { CSS } from '@dnd-kit/utilities';
 import PushPin from '@mui/icons-material/PushPinOutlined';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import { type MethodRecord, recordWords } from '../../core/after/review';
+import { isUntried, type MethodRecord, recordWords } from '../../core/after/review';
 import type { Position, ShowBundle, Slot } from '../../core/brief/types';
 import type { Fix } from '../../core/lineup/suggestFixes';
 import type { Block, Conflict } from '../../core/lineup/types';
@@ -135,6 +135,7 @@ export function SlotCard(props: CardProps) {
             </Box>
             <Box sx={{ fontSize: 12, color: 'var(--muted)' }}>
               {record ? recordWords(record) : ''}
+              {record && isUntried(record) && ': times are guesses'}
             </Box>
           </Box>
         </ButtonBase>

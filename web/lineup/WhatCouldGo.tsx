@@ -11,7 +11,7 @@ import { useState } from 'react';
 import type { Forecast, LeaveOut } from '../../core/lineup/forecast/types';
 import { ofHundred } from '../../core/lineup/forecast/words';
 import type { LineupInput } from '../../core/lineup/types';
-import { formatClock, formatDuration } from '../../core/time/clock';
+import { aboutMinute, byMinute, formatClock, formatDuration } from '../../core/time/clock';
 import { listInWords } from '../../core/words';
 import { type Foreseen, useLeaveOut } from './useForecast';
 
@@ -81,7 +81,7 @@ function LeaveOutTable({
                 {Math.round(Math.abs(row.gain) * 100)}
               </Box>
               <Box component="td" sx={figure}>
-                {formatClock(startOfDay + row.p50)}
+                {formatClock(startOfDay + aboutMinute(row.p50))}
               </Box>
               <Box component="td" sx={{ py: 0.25 }}>
                 <Button
@@ -112,8 +112,10 @@ function WhatCouldGoContent(props: WhatCouldGoProps & { forecast: Forecast }) {
       {!fresh && <LinearProgress aria-label="Simulating" sx={{ mb: 1 }} />}
       <Typography>
         As it stands <b>{ofHundred(forecast.chance)}</b> shows end by {finish}. One in ten ends by{' '}
-        {formatClock(startOfDay + p10)}, half by {formatClock(startOfDay + p50)}, nine in ten by{' '}
-        {formatClock(startOfDay + p90)}; {formatDuration(forecast.deadAir)} dead air is expected.
+        {formatClock(startOfDay + byMinute(p10))}, half about{' '}
+        {formatClock(startOfDay + aboutMinute(p50))}, nine in ten by{' '}
+        {formatClock(startOfDay + byMinute(p90))}; {formatDuration(forecast.deadAir)} dead air is
+        expected.
       </Typography>
       <Box sx={{ overflowX: 'auto', my: 2 }}>
         {table.rows.length > 0 ? (

@@ -3,12 +3,10 @@ import ButtonBase from '@mui/material/ButtonBase';
 import type { Projection } from '../../core/stage/project';
 import { ribbonOf } from '../../core/stage/ribbon';
 import type { Live, RunPlan } from '../../core/stage/types';
+import { aboutMinute, byMinute } from '../../core/time/clock';
 import { timeOf } from '../brief/dates';
 import { Ribbon } from './Ribbon';
 import { wide } from './type';
-
-/** In ms: what is about is rounded, what is promised is rounded up. */
-const MINUTE = 60_000;
 
 /** How far from the plan, when it will end, and what leaving something out would buy. */
 export function Pace({
@@ -48,9 +46,9 @@ export function Pace({
         </Box>
         {/* On a phone a line of its own, under the pace and the clock, however wide their digits are. */}
         <Box sx={{ order: { xs: 1, md: 0 }, flexBasis: { xs: '100%', md: 'auto' } }}>
-          ends about {timeOf(Math.round(projection.endsAt / MINUTE) * MINUTE)}
+          ends about {timeOf(aboutMinute(projection.endsAt / 1000) * 1000)}
           {projection.shareWords
-            ? `, by ${timeOf(Math.ceil(projection.endsBy / MINUTE) * MINUTE)} in ${projection.shareWords}`
+            ? `, by ${timeOf(byMinute(projection.endsBy / 1000) * 1000)} in ${projection.shareWords}`
             : ' as written'}
           ,{' '}
           <Box component="b" sx={{ color: projection.over > 0 ? 'var(--ember)' : 'inherit' }}>
@@ -69,7 +67,8 @@ export function Pace({
               textAlign: 'left',
             }}
           >
-            leave out {projection.leaveOut.name} to end {timeOf(projection.leaveOut.endsAt)} (L)
+            leave out {projection.leaveOut.name} to end about{' '}
+            {timeOf(aboutMinute(projection.leaveOut.endsAt / 1000) * 1000)} (L)
           </ButtonBase>
         )}
         <Box component="time" sx={{ ml: 'auto', font: wide(36, 28, 700) }}>
