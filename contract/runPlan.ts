@@ -17,8 +17,14 @@ class RunStepBody extends StepWords implements RunStep {
   @Text(400)
   warn!: string;
 
+  @Text(400)
+  clear!: string;
+
   @TextList(20, 1100)
   brief!: string[];
+
+  @TextList(4, 1100)
+  letGo!: string[];
 
   @Id()
   task!: string;

@@ -50,6 +50,10 @@ export class RunEventBody implements RunEvent {
   text!: string | null;
 
   @OrNull()
+  @Num(-9_000_000_000_000, 9_000_000_000_000)
+  value!: number | null;
+
+  @OrNull()
   @Id()
   onMove!: string | null;
 }

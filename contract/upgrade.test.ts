@@ -11,6 +11,7 @@ import { NO_WISHES } from '../core/brief/wishes';
 import { NO_CARE, NO_NEEDS } from '../core/repertoire/care';
 import { HOUSEHOLD } from '../core/units/household';
 import { dimensionOf } from '../core/units/units';
+import { Stage, START, threeSlots } from '../core/testing/stage';
 import { FILE_VERSION, readShowFile, type ShowFile } from './showFile';
 import { showFile } from './testing/arbitrary';
 
@@ -360,6 +361,36 @@ test('a turning stool that was calculated from its inertia is read without those
         expect(method.calculators).toEqual([{ ...turning, inputs: [input('start', 12)] }]);
     }),
     { numRuns: 10, seed: 127 },
+  );
+});
+
+test('the runs of a version 7 file: steps without what lets go, presses without a number', () => {
+  const { plan } = threeSlots;
+  const events = new Stage().at(0, 'start').at(60, 'done').events;
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const run = { id: 'r', kind: 'performance' as const, createdAt: START, plan, events };
+      const now = { ...file, runs: [run] };
+      const slots = plan.slots.map((slot) => ({
+        ...slot,
+        steps: slot.steps.map((step) => without({ ...step }, ['clear', 'letGo'])),
+      }));
+      const old = {
+        ...now,
+        version: 7,
+        runs: [
+          {
+            ...run,
+            plan: { ...plan, slots },
+            events: events.map((event) => without({ ...event }, ['value'])),
+          },
+        ],
+      };
+      const read = readShowFile(JSON.stringify(old));
+      if (!read.ok) throw new Error(JSON.stringify(read.faults));
+      expect(read.value).toEqual(now);
+    }),
+    { numRuns: 10, seed: 128 },
   );
 });
 

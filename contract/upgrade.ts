@@ -260,6 +260,23 @@ function fromVersion6(file: Plain): Plain {
   };
 }
 
+/** Parts of a step that protect or let go, and numbers that go with a press, came later. */
+function fromVersion7(file: Plain): Plain {
+  const slot = (value: unknown): unknown =>
+    within(value, 'steps', (list) =>
+      each(list, (step) => withMissing(step, { clear: '', letGo: [] })),
+    );
+  const run = (value: unknown): unknown => {
+    const planned = within(value, 'plan', (plan) =>
+      within(plan, 'slots', (list) => each(list, slot)),
+    );
+    return within(planned, 'events', (list) =>
+      each(list, (event) => withMissing(event, { value: null })),
+    );
+  };
+  return { ...file, version: 8, runs: each(file.runs, run) };
+}
+
 /** Each makes the next version of the one before. */
 const STEPS: Record<number, (file: Plain) => Plain> = {
   1: fromVersion1,
@@ -268,6 +285,7 @@ const STEPS: Record<number, (file: Plain) => Plain> = {
   4: fromVersion4,
   5: fromVersion5,
   6: fromVersion6,
+  7: fromVersion7,
 };
 
 /** The file as the present version has it. */

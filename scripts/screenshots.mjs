@@ -66,6 +66,7 @@ async function rehearse(page) {
     cause: null,
     outcome: null,
     text: null,
+    value: null,
     onMove: null,
   };
   // No press is taken for earlier than its run: this one has begun a while ago.

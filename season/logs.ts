@@ -1,5 +1,6 @@
 /** What happened at the past shows, as the events that the stage would have stored. */
-import { fold, nextStep } from '../core/stage/fold';
+import { fold } from '../core/stage/fold';
+import { nextStep } from '../core/stage/steps';
 import { eventOf } from '../core/stage/event';
 import type { Outcome, RunEvent, RunPlan, RunSlot } from '../core/stage/types';
 

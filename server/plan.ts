@@ -2,7 +2,8 @@
  * `npm run plan -- FILE`: timeline, outlook, kit and verdicts of a show file as JSON, with no server. With
  * `--order`, a better running order too; `--arc` says how its energy should run. With `--forecast N` all
  * that comes of N simulated shows, `--sure` says against how many its end is held, `--seed` makes both
- * repeat. It takes no longer than `--seconds`, tells how far it is, and gives the best it has by then.
+ * repeat. With `--live` what a run has come to and how the rest of it goes from there, at a moment of show
+ * time. It takes no longer than `--seconds`, tells how far it is, and gives the best it has by then.
  */
 import { readFileSync, statSync } from 'node:fs';
 import { parseArgs } from 'node:util';
@@ -31,8 +32,9 @@ import { EFFORT } from '../core/lineup/effort';
 import { Budget, type TimeLimit } from '../core/solver/budget';
 import { parseClock } from '../core/time/clock';
 import { judge } from '../core/ready/judge';
+import { liveAnswer, readRunFile } from './planLive';
 
-const USAGE = `Usage: npm run plan -- FILE [--order] [--arc ${ARCS.join('|')}] [--forecast NUMBER] [--sure ${SURENESS.join('|')}] [--seed NUMBER] [--seconds NUMBER]`;
+const USAGE = `Usage: npm run plan -- FILE [--order] [--arc ${ARCS.join('|')}] [--forecast NUMBER] [--sure ${SURENESS.join('|')}] [--seed NUMBER] [--seconds NUMBER] [--live RUN.json [--at SECONDS]]`;
 /** Simulated shows at the most. */
 const MOST_SHOWS = 1_000_000;
 /** Orders timed at the most. */
@@ -60,6 +62,10 @@ interface Asked {
   sure: Sureness;
   seed: number;
   seconds: number;
+  /** A file of events; null for none. */
+  live: string | null;
+  /** Seconds of show time; null for the last event’s moment. */
+  at: number | null;
 }
 
 function asked(): Asked {
@@ -73,6 +79,8 @@ function asked(): Asked {
         sure: { type: 'string', default: USUAL_SURENESS },
         seed: { type: 'string' },
         seconds: { type: 'string', default: String(USUAL_SECONDS) },
+        live: { type: 'string' },
+        at: { type: 'string' },
       },
     });
     const [file, ...more] = positionals;
@@ -87,6 +95,10 @@ function asked(): Asked {
     if (!sure) return refuse([`--sure must be one of: ${SURENESS.join(', ')}`, USAGE]);
     if (!(seconds > 0 && seconds <= MOST_SECONDS))
       return refuse([`--seconds must be more than 0 and at most ${MOST_SECONDS}`, USAGE]);
+    const at = values.at === undefined ? null : Number(values.at);
+    if (at !== null && !(at >= 0 && at <= MOST_SECONDS))
+      return refuse([`--at must be from 0 to ${MOST_SECONDS} seconds of show time`, USAGE]);
+    if (at !== null && values.live === undefined) return refuse(['--at goes with --live', USAGE]);
     if (!/^\d{1,9}$/.test(seedText))
       return refuse(['--seed must be a whole number of at most nine figures', USAGE]);
     const forecast = values.forecast === undefined ? null : Number(values.forecast);
@@ -95,7 +107,8 @@ function asked(): Asked {
       !(Number.isInteger(forecast) && forecast > 0 && forecast <= MOST_SHOWS)
     )
       return refuse([`--forecast must be a whole number from 1 to ${MOST_SHOWS}`, USAGE]);
-    return { file, order: values.order, arc, forecast, sure, seed, seconds };
+    const { order, live = null } = values;
+    return { file, order, arc, forecast, sure, seed, seconds, live, at };
   } catch {
     return refuse([USAGE]);
   }
@@ -138,8 +151,7 @@ function answer(file: ShowFile, wanted: Asked): object {
     now: () => performance.now(),
     until: began + share * seconds * 1000,
   });
-  // There are as many of each thing as the file's store has on the day.
-  const show = { ...file, items: withOwned(file.items, file.lots, file.show.date) };
+  const show = stocked(file);
   const records = recordsOf(show.demos, show.runs);
   const size = { ...forecastSize(forecast ?? FORECAST_RUNS, sure), seed };
   const budget = new Budget(EFFORT.thorough, by(FOR_CLOCK));
@@ -199,7 +211,28 @@ function answer(file: ShowFile, wanted: Asked): object {
   };
 }
 
+/** The show of a file, with as many of each thing as the file’s store has on the day. */
+const stocked = (file: ShowFile): ShowFile => ({
+  ...file,
+  items: withOwned(file.items, file.lots, file.show.date),
+});
+
+function liveOf(
+  file: ShowFile,
+  { live, at, sure, seed, forecast }: Asked & { live: string },
+): object {
+  const run = readRunFile(textOf(live));
+  const told = (faults: readonly FieldFault[]): never =>
+    refuse(faults.map((fault) => `${live}: ${faultInWords(fault)}`));
+  if ('faults' in run) return told(run.faults);
+  const size = { ...forecastSize(forecast ?? FORECAST_RUNS, sure), seed };
+  const found = liveAnswer(stocked(file), recordsOf(file.demos, file.runs), run.run, size, at);
+  return 'faults' in found ? told(found.faults) : found;
+}
+
 const wanted = asked();
 const read = readShowFile(textOf(wanted.file));
 if (!read.ok) refuse(read.faults.map((fault: FieldFault) => faultInWords(fault)));
-console.log(JSON.stringify(answer(read.value, wanted), null, 2));
+const { live } = wanted;
+const found = live === null ? answer(read.value, wanted) : liveOf(read.value, { ...wanted, live });
+console.log(JSON.stringify(found, null, 2));

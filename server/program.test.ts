@@ -95,6 +95,7 @@ describe('the server', () => {
         cause: null,
         outcome: null,
         text: `press ${i}`,
+        value: null,
         onMove: null,
       };
       await json(`${first.url}/api/runs/r/events`, { events: [event], sentAt: i, known: i });

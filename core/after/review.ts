@@ -2,7 +2,7 @@
 import type { Demo, Method } from '../repertoire/types';
 import { fold } from '../stage/fold';
 import { sayDuration } from '../time/clock';
-import type { Go, Live, Outcome, RunEvent, RunKind, RunPlan } from '../stage/types';
+import type { Go, Live, Outcome, RunEvent, RunKind, RunPlan, StepTime } from '../stage/types';
 
 export interface ReviewRow {
   slotId: string;
@@ -22,7 +22,7 @@ export interface ReviewRow {
   difference: number | null;
   goes: Go[];
   /** Steps that were done, in seconds of show time. */
-  steps: { task: string; seconds: number }[];
+  steps: StepTime[];
 }
 
 export interface Review {
@@ -140,7 +140,7 @@ export function methodRunsOf(
     if (row.demoId === null || row.methodId === null) return [];
     if (row.goes.length === 0 && row.steps.length === 0) return [];
     const times: Record<string, number[]> = {};
-    for (const { task, seconds } of row.steps)
+    for (const { task, seconds } of row.steps.filter((step) => !step.doubtful))
       (times[task] = Object.hasOwn(times, task) ? (times[task] ?? []) : []).push(
         Math.round(seconds),
       );

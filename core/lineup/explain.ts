@@ -127,17 +127,26 @@ function reasonOf(graph: Graph, solution: Solution, slot: string, edge: Edge | n
     case 'lag':
     case 'prepare':
       return plain(`${to ? wanted : names.slot(slot)} waits for ${blocker}`);
+    case 'fact':
     case 'order':
       return plain(`${wanted} follows the slot before`);
   }
 }
 
-/** Every gap between blocks, and before the first, with what it is for. */
-export function gapsOf(graph: Graph, solution: Solution, blocks: readonly Block[]): Gap[] {
+/** Every gap between blocks, and before the first, from a moment on, with what it is for. */
+export function gapsOf(
+  graph: Graph,
+  solution: Solution,
+  blocks: readonly Block[],
+  from = 0,
+): Gap[] {
+  let clock = from;
   return blocks.flatMap((block, i): Gap[] => {
-    const start = i === 0 ? 0 : (blocks[i - 1]?.end ?? 0);
-    if (block.start <= start) return [];
-    const edge = bindingEdge(graph, solution, graph.blocks[i] ?? ORIGIN);
+    const start = clock;
+    clock = Math.max(clock, block.end);
+    const number = graph.blocks[i] ?? ORIGIN;
+    if (block.start <= start || graph.facts.has(number)) return [];
+    const edge = bindingEdge(graph, solution, number);
     const { rule, words, tasks, people } = reasonOf(graph, solution, block.slot, edge);
     return [
       {

@@ -37,7 +37,9 @@ export interface ConstraintReason {
     | 'person'
     | 'hold'
     | 'equipment'
-    | 'residue';
+    | 'residue'
+    /** It is so already, or it is too late for anything earlier. */
+    | 'fact';
   /** The tasks at both ends; null where the whole block is meant. */
   from: TaskRef | null;
   to: TaskRef | null;
@@ -94,7 +96,21 @@ export interface Graph {
   /** Numbers of the assignments that one person only may take, and of those with a choice. */
   fixedAssignments: number[];
   openAssignments: number[];
+  /** Activities that have happened, or have begun: they are where they are. */
+  facts: ReadonlySet<number>;
 }
+
+/** Numbers of the assignments that one person only may take, and of those with a choice. */
+export const byChoice = (
+  assignments: readonly Assignment[],
+): Pick<Graph, 'fixedAssignments' | 'openAssignments'> => {
+  const numbers = (wanted: (assignment: Assignment) => boolean): number[] =>
+    assignments.flatMap((assignment, i) => (wanted(assignment) ? [i] : []));
+  return {
+    fixedAssignments: numbers((assignment) => assignment.people.length === 1),
+    openAssignments: numbers((assignment) => assignment.people.length > 1),
+  };
+};
 
 /** Activity 0 is the show's start, at 0. */
 export const ORIGIN = 0;
@@ -317,8 +333,6 @@ export function buildGraph(input: LineupInput, nets = input.slots.map(buildNetwo
   builder.residues(nets);
   const shared = builder.equipment(nets);
   const { activities, blocks, edges, assignments } = builder;
-  const numbers = (wanted: (assignment: Assignment) => boolean): number[] =>
-    assignments.flatMap((assignment, i) => (wanted(assignment) ? [i] : []));
   return {
     input,
     nets,
@@ -327,7 +341,7 @@ export function buildGraph(input: LineupInput, nets = input.slots.map(buildNetwo
     edges,
     assignments,
     shared,
-    fixedAssignments: numbers((assignment) => assignment.people.length === 1),
-    openAssignments: numbers((assignment) => assignment.people.length > 1),
+    ...byChoice(assignments),
+    facts: new Set(),
   };
 }

@@ -98,6 +98,20 @@ function solve(graph: Graph, budget: Budget): SearchResult & { best: Solution } 
   throw new Error('Blocks in their order, one after another, always have their times');
 }
 
+/** Times of a graph, whether they are the best, and the demands that they don’t keep. */
+export interface SolvedGraph {
+  best: Solution;
+  proven: boolean;
+  broken: Conflict[];
+}
+
+/** The best times of a graph, or as many of its demands as can be kept. */
+export function solveGraph(graph: Graph, budget: Budget): SolvedGraph {
+  const { best, proven } = solve(graph, budget);
+  const broken = brokenLags(graph, best).map(({ edge, short }) => lagConflict(graph, edge, short));
+  return { best, proven, broken };
+}
+
 /** What is laid before the reader, from the times that were found and the demands that were left out. */
 function timelineFrom(graph: Graph, best: Solution, proven: boolean, faults: Faults): Timeline {
   const { arrival, hardFinish, margin } = graph.input;

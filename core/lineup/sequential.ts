@@ -42,23 +42,29 @@ export function sequentialSolution(graph: Graph): Solution | null {
       inTurn(net, tasks).flatMap((task) => number.get(task) ?? []);
     return [...activities(net.before), graph.blocks[i] ?? ORIGIN, ...activities(net.following)];
   });
-  const turns = order.slice(1).map((to, i): Edge => {
-    const from = order[i] ?? ORIGIN;
-    return {
-      from,
-      to,
-      weight: graph.activities[from]?.duration ?? 0,
-      reason: {
-        rule: RULES.person,
-        kind: 'person',
-        from: null,
-        to: null,
-        people: graph.input.crew.map(({ id }) => id),
-        position: null,
-        thing: null,
-      },
-    };
+  const turn = (from: number, to: number): Edge => ({
+    from,
+    to,
+    weight: graph.activities[from]?.duration ?? 0,
+    reason: {
+      rule: RULES.person,
+      kind: 'person',
+      from: null,
+      to: null,
+      people: graph.input.crew.map(({ id }) => id),
+      position: null,
+      thing: null,
+    },
   });
+  // What has happened is where it is; all that is open comes after it.
+  const open = order.filter((activity) => !graph.facts.has(activity));
+  const [first = ORIGIN] = open;
+  const turns = [
+    ...open.slice(1).map((to, i) => turn(open[i] ?? ORIGIN, to)),
+    ...order
+      .filter((one) => open.length > 0 && graph.facts.has(one))
+      .map((fact) => turn(fact, first)),
+  ];
   const edges = [...graph.edges, ...turns];
   const starts = earliestStarts(linksOf(graph.activities.length, edges));
   if (!starts) return null;

@@ -29,3 +29,11 @@ export function briefingLines(card: VolunteerCard, count: number): string[] {
     card.wayOff === '' ? '' : `Off again: ${card.wayOff}`,
   ].filter((line) => line !== '');
 }
+
+/** How they are let go when it is over: their gear comes off, and the way down is said. */
+export const lettingGoLines = (card: VolunteerCard, count: number): string[] =>
+  [
+    `Let ${count === 1 ? 'the volunteer' : `the ${count} volunteers`} go, with thanks`,
+    card.gear.length === 0 ? '' : `${thingsInWords(card.gear)} off`,
+    card.wayOff,
+  ].filter((line) => line !== '');

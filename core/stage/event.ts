@@ -16,16 +16,28 @@ export const eventOf = (
   cause: null,
   outcome: null,
   text: null,
+  value: null,
   onMove: null,
   ...more,
 });
 
 /** What ends a run, or sets right how it went, and so changes what it came to. */
-const AT_THE_END = new Set<EventKind>(['finish', 'judge']);
+const AT_THE_END = new Set<EventKind>(['finish', 'unfinish', 'judge', 'correct', 'doubt', 'trust']);
 
 export const changesOutcome = ({ kind }: Pick<RunEvent, 'kind'>): boolean => AT_THE_END.has(kind);
 
-const NEEDS_SLOT = new Set<EventKind>(['goTo', 'leaveOut', 'bringBack', 'judge', 'begin']);
+const OF_JOB = ['begin', 'ready', 'late', 'spoiled', 'blocked', 'unmark'] as const;
+const OF_STEP = ['correct', 'doubt', 'trust'] as const;
+const NEEDS_SLOT = new Set<EventKind>([
+  'goTo',
+  'leaveOut',
+  'bringBack',
+  'judge',
+  'pass',
+  ...OF_JOB,
+  ...OF_STEP,
+]);
+const NEEDS_STEP = new Set<EventKind>([...OF_JOB, ...OF_STEP]);
 
 /** Whether what an event names is in the plan, each name looked up as one of its own. */
 export class EventNames {
@@ -41,7 +53,9 @@ export class EventNames {
   }
 
   /** What is wrong with the names of an event; null when each is in the plan. */
-  fault(event: Pick<RunEvent, 'kind' | 'slot' | 'step' | 'go' | 'outcome'>): string | null {
+  fault(
+    event: Pick<RunEvent, 'kind' | 'slot' | 'step' | 'go' | 'outcome' | 'text' | 'value'>,
+  ): string | null {
     const { kind, slot, step } = event;
     if (slot === null && NEEDS_SLOT.has(kind)) return 'does not say which slot';
     if (slot !== null && !this.slots.has(slot))
@@ -49,6 +63,11 @@ export class EventNames {
     // What one goes to, or leaves out, is another slot than the one whose step was on stage.
     if (step !== null && !this.steps.has(step))
       return `is for a step that is not in this run: “${step}”`;
+    if (step === null && NEEDS_STEP.has(kind)) return 'does not say which step';
+    if ((kind === 'correct' || kind === 'moveFinish') && event.value === null)
+      return 'does not say to what';
+    if (kind === 'correct' && (event.value ?? 0) < 0) return 'has a time below nothing';
+    if (kind === 'part' && !event.text) return 'does not say which part of the step';
     if (kind === 'judge' && (event.go === null || event.outcome === null))
       return 'does not say which go, or how it went';
     return null;

@@ -4,18 +4,19 @@ import { lineupInput, resolveSlots } from '../lineup/fromBundle';
 import { goesOf } from '../lineup/network';
 import { readyWindow } from '../lineup/readyWindow';
 import type { Timeline } from '../lineup/types';
-import type { Task } from '../repertoire/types';
-import { briefingLines } from '../repertoire/volunteerCard';
+import type { Method, Task } from '../repertoire/types';
+import { briefingLines, lettingGoLines } from '../repertoire/volunteerCard';
 import type { Job, RunPlan, RunSlot, RunStep } from './types';
 
-const stepOf = (task: Task, warn: string, brief: string[]): RunStep => ({
+type Around = Pick<RunStep, 'warn' | 'clear' | 'brief' | 'letGo'>;
+
+const stepOf = (task: Task, around: Around): RunStep => ({
   task: task.id,
   name: task.name,
   do: task.do || task.name,
   say: task.say,
   cue: task.cue,
-  warn,
-  brief,
+  ...around,
   gearOn: task.gearOn,
   gearOff: task.gearOff,
   careful: task.careful,
@@ -24,6 +25,17 @@ const stepOf = (task: Task, warn: string, brief: string[]): RunStep => ({
   eachGo: task.phase === 'perform' && task.eachGo,
   between: task.phase === 'reset',
 });
+
+const LINE_CLEAR = 'Look along the line of fire: nobody in it, nothing that must not be hit.';
+
+/** Whether something flies in this step, and not in one before it already. */
+function flies({ hazards, tasks }: Method, task: Task): boolean {
+  if (!hazards.some(({ kind }) => kind === 'projectile')) return false;
+  const named = tasks.filter((one) => one.hazards.includes('projectile'));
+  const performed = tasks.filter(({ phase }) => phase === 'perform');
+  // One that no task names is there in all of them: it is looked for before the first.
+  return named.length > 0 ? named.includes(task) : task === performed[0];
+}
 
 function jobsOf(bundle: ShowBundle, timeline: Timeline): Job[] {
   const input = lineupInput(bundle);
@@ -70,16 +82,21 @@ export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: numb
       mayLeaveOut: slot.mayLeaveOut,
       worth: slot.worth,
       // Clearing between goes is a step too: the audience waits for it.
-      steps: [first, clearing, closing].flat().map((task, i) => {
-        const { fetchedIn } = method.volunteerCard;
-        const fetched = method.volunteers > 0 && task.id === fetchedIn;
-        return stepOf(
-          task,
+      steps: [...first, ...clearing, ...closing].map((task, i) =>
+        stepOf(task, {
           // What is warned of comes after it, whatever the step.
-          i === 0 ? method.warning : '',
-          fetched ? briefingLines(method.volunteerCard, method.volunteers) : [],
-        );
-      }),
+          warn: i === 0 ? method.warning : '',
+          clear: flies(method, task) ? LINE_CLEAR : '',
+          brief:
+            method.volunteers > 0 && task.id === method.volunteerCard.fetchedIn
+              ? briefingLines(method.volunteerCard, method.volunteers)
+              : [],
+          letGo:
+            method.volunteers > 0 && task === (closing.at(-1) ?? first.at(-1))
+              ? lettingGoLines(method.volunteerCard, method.volunteers)
+              : [],
+        }),
+      ),
     };
   });
   return {

@@ -1,15 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Forecast } from '../lineup/forecast/types';
 import { timelineOf } from '../lineup/timelineOf';
 import { task } from '../testing/build';
 import { bundle } from '../testing/bundle';
 import { Stage, START, threeSlots } from '../testing/stage';
 import { isUntried, recordWords, recordsOf, reviewOf, totalRecord } from '../after/review';
-import { backgroundJobs } from './background';
-import { fold, nextStep, showTime } from './fold';
+import { fold } from './fold';
+import { showTime } from './showTime';
+import { nextStep } from './steps';
 import { runPlanOf } from './plan';
-import { expectedOf, project } from './project';
 import { EVENT_KINDS, type RunEvent } from './types';
 
 const { plan, show } = threeSlots;
@@ -137,6 +136,7 @@ test('any events at all give a state, and delivering one twice changes nothing (
         by: null,
         cause: null,
         text: null,
+        value: null,
         onMove: null,
       }));
       const live = fold(plan, events);
@@ -144,120 +144,10 @@ test('any events at all give a state, and delivering one twice changes nothing (
       expect(live.heldMs).toBeGreaterThanOrEqual(0);
       const slot = plan.slots.find((s) => s.id === live.slot);
       if (live.phase === 'running') expect(slot?.steps[live.step]).toBeDefined();
-      const projection = project(plan, live, START + 2e6);
-      expect(Number.isFinite(projection.end + projection.endsAt)).toBe(true);
+      expect(Number.isFinite(showTime(live, START + 2e6))).toBe(true);
     }),
     { numRuns: 300, seed: 5 },
   );
-});
-
-describe('pace and projected end', () => {
-  const at = (stage: Stage, seconds: number) => project(plan, stage.live(), START + seconds * 1000);
-
-  test('on the plan it is on time and ends when planned', () => {
-    const stage = new Stage().at(0, 'start');
-    expect(at(stage, 30)).toMatchObject({ end: plan.end, behind: 0, paceWords: 'on time' });
-  });
-
-  test('a step that overruns puts it behind by what it overran', () => {
-    const stage = new Stage().at(0, 'start');
-    expect(at(stage, 230)).toMatchObject({ behind: 170, paceWords: '2:50 behind' });
-  });
-
-  test('a quick step puts it ahead', () => {
-    expect(at(new Stage().at(0, 'start').at(20, 'done'), 20).paceWords).toBe('0:40 ahead');
-  });
-
-  test('leaving something out is not being ahead', () => {
-    const stage = new Stage().at(0, 'start').at(1, 'leaveOut', { slot: 'slot-foam' });
-    expect(at(stage, 30).behind).toBe(0);
-  });
-
-  test('over the finish: the least worth that is enough, never what must stay', () => {
-    const late = new Stage().at(0, 'start');
-    // 2400 s to the finish; at 1900 s still in the first step: 1900 + 660 = 2560, 160 s over.
-    const projection = at(late, 1900);
-    expect(projection.over).toBe(160);
-    expect(projection.overWords).toBe('2 min 40 s over');
-    expect(projection.leaveOut).toMatchObject({ slot: 'slot-foam', endsAt: START + 2320_000 });
-  });
-
-  test('held, the end moves with the clock but the pace does not', () => {
-    const stage = new Stage().at(0, 'start').at(10, 'hold');
-    expect(at(stage, 310).behind).toBe(0);
-    expect(at(stage, 310).endsAt).toBe(START + (plan.end + 300) * 1000);
-  });
-
-  test('a start at quite another time carries the hard finish along', () => {
-    const other = new Stage().at(-7 * 3600, 'start');
-    expect(project(plan, other.live(), START - 7 * 3600_000).over).toBe(plan.end - 2400);
-  });
-});
-
-describe('with a forecast, the end is the one that is told everywhere', () => {
-  const p50 = [0, 200, 500];
-  const forecast = {
-    share: 0.9,
-    by: 900,
-    end: { p50: 800 },
-    starts: plan.slots.map(({ id }, i) => ({ slot: id, p50: p50[i] ?? 0 })),
-  } as unknown as Forecast;
-  const expected = expectedOf(forecast);
-  const at = (stage: Stage, seconds: number) =>
-    project(plan, stage.live(), START + seconds * 1000, expected);
-
-  test('at the start it is the forecast’s, and going on so is on time', () => {
-    const start = at(new Stage().at(0, 'start'), 0);
-    expect(start).toMatchObject({ behind: 0, paceWords: 'on time', shareWords: '9 of 10' });
-    expect(start.endsAt).toBe(START + 800_000);
-    expect(start.endsBy).toBe(START + 900_000);
-    expect(start.over).toBe(900 - plan.hardFinish);
-  });
-
-  test('as less is to come, less is kept for chance; at the end nothing', () => {
-    const stage = new Stage().at(0, 'start').at(190, 'done').at(200, 'done').at(500, 'done');
-    const margins = [0, 300, 600].map((seconds) => {
-      const { endsAt, endsBy } = at(stage, seconds);
-      return endsBy - endsAt;
-    });
-    expect(margins).toEqual([...margins].sort((a, b) => b - a));
-    expect(margins[0]).toBeLessThanOrEqual(100_000);
-  });
-
-  test('what is left out is left out with all it was expected to take', () => {
-    const stage = new Stage().at(0, 'start').at(1, 'leaveOut', { slot: 'slot-foam' });
-    const before = at(new Stage().at(0, 'start'), 0).endsAt;
-    const foam = expected.spans.get('slot-foam') ?? 0;
-    expect(foam).toBeGreaterThan(0);
-    expect(at(stage, 0)).toMatchObject({ endsAt: before - foam * 1000, behind: 0 });
-  });
-});
-
-describe('in the background', () => {
-  test('soaking shows as under way, ready until its window closes, then late', () => {
-    const live = new Stage().at(0, 'start').live();
-    const soak = plan.jobs.find((job) => job.task === 'soak');
-    if (!soak) throw new Error('no job');
-    const status = (now: number): string | undefined =>
-      backgroundJobs(plan, live, now, 0).find((job) => job.task === 'soak')?.status;
-    expect(status(soak.start + 1)).toBe('underWay');
-    expect(status(soak.end + 1)).toBe('ready');
-    expect(status(soak.end + 601)).toBe('late');
-  });
-
-  test('what has been used is no longer shown', () => {
-    const stage = new Stage().at(0, 'start').at(10, 'goTo', { slot: 'slot-foam' });
-    const soak = backgroundJobs(plan, stage.live(), 20, 0).find((job) => job.task === 'soak');
-    expect(soak).toBeUndefined();
-  });
-
-  test('Started moves it to when it really began', () => {
-    const stage = new Stage()
-      .at(0, 'start')
-      .at(100, 'begin', { slot: 'slot-foam', step: 'soak', go: null });
-    const job = backgroundJobs(plan, stage.live(), 110, 0).find((j) => j.task === 'soak');
-    expect(job).toMatchObject({ status: 'underWay', confirmed: true, from: 100, done: 400 });
-  });
 });
 
 describe('after the show', () => {

@@ -12,8 +12,12 @@ export interface RunStep {
   cue: string;
   /** Said to the room before this step: the warning of what follows; empty for none. */
   warn: string;
+  /** What must be clear before this step: the line of fire; empty for nothing. */
+  clear: string;
   /** What volunteers are asked and told, who are fetched in this step; a line each. */
   brief: string[];
+  /** How volunteers are let go after it; a line each. */
+  letGo: string[];
   gearOn: string[];
   gearOff: string[];
   careful: string;
@@ -75,6 +79,8 @@ export type RunKind = (typeof RUN_KINDS)[number];
 
 export const EVENT_KINDS = [
   'start',
+  'commence',
+  'part',
   'done',
   'again',
   'failed',
@@ -87,10 +93,21 @@ export const EVENT_KINDS = [
   'back',
   'sign',
   'begin',
+  'ready',
+  'late',
+  'spoiled',
+  'blocked',
+  'unmark',
+  'pass',
+  'moveFinish',
   'note',
   'takeBackNote',
   'judge',
+  'correct',
+  'doubt',
+  'trust',
   'finish',
+  'unfinish',
 ] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 
@@ -111,6 +128,8 @@ export interface RunEvent {
   cause: string | null;
   outcome: Outcome | null;
   text: string | null;
+  /** A number that goes with it: seconds put right, or the hard finish in ms since 1970. Null for none. */
+  value: number | null;
   /** The last move that the device knew of: what Back takes back. Null for none, and in older runs. */
   onMove: string | null;
 }
@@ -129,6 +148,17 @@ export interface Go {
   cause: string | null;
 }
 
+/** How long a step took, in seconds of show time, its warning, gear and briefing included. */
+export interface StepTime {
+  task: string;
+  go: number;
+  seconds: number;
+  /** As the presses had it, where it was put right since; null where it was not. */
+  measured: number | null;
+  /** Not to be learned from: somebody says that it can't be right. */
+  doubtful: boolean;
+}
+
 export interface LiveSlot {
   status: 'waiting' | 'performed' | 'skipped' | 'leftOut';
   /** Of its last time on stage, in show time: seconds since the start less what was held. */
@@ -137,8 +167,35 @@ export interface LiveSlot {
   /** Seconds on stage in earlier visits: one may go elsewhere and come back. */
   earlier: number;
   goes: Go[];
-  /** Steps that were done, and how long each took, in seconds of show time. */
-  steps: { task: string; seconds: number }[];
+  /** Steps that were done. */
+  steps: StepTime[];
+  /** From a sign that was seen to the act, in seconds: physics goes on in a hold. */
+  signs: { task: string; go: number; seconds: number }[];
+}
+
+/** One time of a slot on stage, in milliseconds since 1970. */
+export interface Visit {
+  slot: string;
+  /** When the slot before was over. */
+  entered: number;
+  /** When its first step began; with dead air before it, that may still be to come. */
+  from: number;
+  /** Null while it is on. */
+  until: number | null;
+  /** Some go of it has begun, so that what was prepared may be used up and what it leaves is there. */
+  acted: boolean;
+  steps: { task: string; go: number; from: number; until: number }[];
+}
+
+/** What was said of a piece of work around the blocks, in milliseconds since 1970. */
+export interface JobSaid {
+  begun: number | null;
+  ended: number | null;
+  /** late: not begun yet, or takes longer; spoiled: to be done again; blocked: can't be done for now. */
+  trouble: 'late' | 'spoiled' | 'blocked' | null;
+  /** When that was said. */
+  at: number;
+  by: string | null;
 }
 
 export interface Live {
@@ -148,20 +205,34 @@ export interface Live {
   finishedAt: number | null;
   heldFrom: number | null;
   heldMs: number;
+  /** Milliseconds since 1970, those that are over. */
+  holds: readonly { from: number; until: number }[];
   /** The slot on stage; null before the start and when none is left. */
   slot: string | null;
   step: number;
   go: number;
+  /** Parts of this step that were done, by their names. */
+  parts: readonly string[];
   /** The event that led here; null while nothing has moved since the start. */
   lastMove: string | null;
   /** A go has failed, and whether to try again is not decided yet. */
   failed: boolean;
-  /** Show time at which this step began. */
+  /** Show time at which this step began, or will where dead air comes first. */
   stepAt: number;
-  /** Show time at which the sign of this step was seen. */
+  /** The same moment in milliseconds since 1970. */
+  stepFrom: number;
+  /** Somebody has said that this go began; otherwise that is as the plan has it, or as what was done says. */
+  commenced: boolean;
+  /** When the sign of this step was seen, in milliseconds since 1970. */
   signAt: number | null;
   slots: Record<string, LiveSlot>;
-  /** Show time at which background jobs were begun. */
-  begun: Readonly<Record<TaskKey, number>>;
+  /** Times on stage in the order they came, the present one last. */
+  visits: readonly Visit[];
+  /** What was said of work in the background. */
+  jobs: Readonly<Record<TaskKey, JobSaid>>;
+  /** Gates that somebody went past, by the slot they stood before. */
+  passed: readonly { slot: string; rule: string; at: number; by: string | null }[];
+  /** The hard finish somebody moved it to, in milliseconds since 1970; null where it is as booked. */
+  finishMoved: number | null;
   notes: { id: string; slot: string | null; text: string; at: number; by: string | null }[];
 }

@@ -3,6 +3,7 @@ import { timelineOf } from '../lineup/timelineOf';
 import { eventOf } from '../stage/event';
 import { fold } from '../stage/fold';
 import { runPlanOf } from '../stage/plan';
+import { isLastPart, partOnStage } from '../stage/steps';
 import type { Live, RunEvent, RunPlan } from '../stage/types';
 import { after, task } from './build';
 import { bundle } from './bundle';
@@ -52,6 +53,21 @@ export class Stage {
       }),
     );
     return this;
+  }
+
+  /** The step on stage and the part of it that is to be done. */
+  part(): string {
+    const live = this.live();
+    const slot = this.of.slots.find((s) => s.id === live.slot);
+    return slot ? `${slot.steps[live.step]?.task} ${partOnStage(slot, live)}` : live.phase;
+  }
+
+  /** The key that goes on: the next part of the step, or the step. */
+  forward(seconds: number): this {
+    const live = this.live();
+    const slot = this.of.slots.find((s) => s.id === live.slot);
+    if (!slot || isLastPart(slot, live)) return this.at(seconds, 'done');
+    return this.at(seconds, 'part', { text: partOnStage(slot, live) });
   }
 
   where(): string {

@@ -8,6 +8,7 @@ import { numbered } from './migrations/007-numbered';
 import { growing } from './migrations/008-growing';
 import { judged } from './migrations/009-judged';
 import { ends } from './migrations/010-ends';
+import { live } from './migrations/011-live';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -21,4 +22,5 @@ export const MIGRATIONS: readonly string[] = [
   growing,
   judged,
   ends,
+  live,
 ];

@@ -13,7 +13,7 @@ import { HttpError, notFound } from '../http/errors';
 /** Events of one answer at the most; who needs more asks again. */
 const EVENTS_ANSWERED = 5000;
 
-const EVENT = `seq, id, at, kind, by, slot, step, go, cause, outcome, text,
+const EVENT = `seq, id, at, kind, by, slot, step, go, cause, outcome, text, value,
   on_move AS onMove, received_at AS receivedAt`;
 const RUN = 'id, show_id AS showId, kind, created_at AS createdAt, plan';
 
@@ -146,9 +146,9 @@ export class RunStore {
   append(runId: string, events: readonly Received[]): void {
     const insert = this.db.prepare(`
       INSERT INTO run_event (run_id, seq, id, at, kind, by, slot, step, go, cause, outcome, text,
-        on_move, device_at, received_at)
+        value, on_move, device_at, received_at)
       VALUES (@runId, @seq, @id, @at, @kind, @by, @slot, @step, @go, @cause, @outcome, @text,
-        @onMove, @deviceAt, @receivedAt)
+        @value, @onMove, @deviceAt, @receivedAt)
       ON CONFLICT (run_id, id) DO NOTHING`);
     written(this.db, () => {
       let seq = this.lastSeq(runId);

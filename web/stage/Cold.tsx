@@ -9,7 +9,7 @@ import { useMemo, useState } from 'react';
 import { type ColdBudget, coldBudget } from '../../core/kit/cold/budget';
 import { measuredOutlook } from '../../core/kit/cold/outlook';
 import { coldPlanOf } from '../../core/kit/cold/plan';
-import { comingUp } from '../../core/stage/fold';
+import { comingUp } from '../../core/stage/steps';
 import type { Live, RunPlan } from '../../core/stage/types';
 import { parseAmount } from '../../core/units/parse';
 import { dimensionOf, toBase } from '../../core/units/units';
@@ -42,7 +42,9 @@ interface LinesProps {
 
 export function ColdLines({ budgets, start, plan, live, onMeasure }: LinesProps) {
   const system = usePreferences((state) => state.system);
+  // What is on stage may have drawn its part already, or not: it counts until it is over.
   const toCome = new Set(comingUp(plan, live).map((slot) => slot.id));
+  if (live.slot !== null) toCome.add(live.slot);
   return budgets.map((budget) => {
     const outlook = measuredOutlook(budget, start, system, toCome);
     return (

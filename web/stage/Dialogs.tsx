@@ -1,95 +1,252 @@
-/** What is asked on stage: why it failed, and where to go. Each answer is one tap. */
+/** What is asked on stage: where to go, how a job stands, why it failed, and who goes past a gate. */
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import Dialog from '@mui/material/Dialog';
 import DialogTitle from '@mui/material/DialogTitle';
-import type { Live, RunPlan } from '../../core/stage/types';
-import { CAUSES } from '../parts/words';
+import TextField from '@mui/material/TextField';
+import { type ReactNode, useEffect, useState } from 'react';
+import { ofTen } from '../../core/lineup/forecast/words';
+import type { LiveJob } from '../../core/stage/replan/jobs';
+import type { PriceTold } from '../../core/stage/replan/tell';
+import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
+import { aboutMinute, formatDuration } from '../../core/time/clock';
+import { timeOf } from '../brief/dates';
+import { useLatest } from '../parts/stable';
+import type { JobKind } from './Beside';
+import { missingWords } from './Waiting';
+
+const WIDE_BUTTON = {
+  minHeight: 64,
+  px: 2,
+  border: '2px solid var(--control)',
+  borderRadius: 1.5,
+  fontSize: 22,
+};
 
 interface AskProps {
-  open: boolean;
+  title: string;
   onClose: () => void;
+  children: ReactNode;
 }
 
+const Ask = ({ title, onClose, children }: AskProps) => (
+  <Dialog
+    transitionDuration={0}
+    open
+    onClose={onClose}
+    aria-labelledby="stage-ask"
+    slotProps={{ paper: { sx: { width: 720, maxWidth: '100%' } } }}
+  >
+    <DialogTitle id="stage-ask" sx={{ fontSize: 28 }}>
+      {title}
+    </DialogTitle>
+    <Box sx={{ p: 3, pt: 0 }}>{children}</Box>
+  </Dialog>
+);
+
+/** Own words for why it failed. */
 export function CauseDialog({
-  open,
   onClose,
   onCause,
-}: AskProps & { onCause: (cause: string) => void }) {
+}: {
+  onClose: () => void;
+  onCause: (cause: string) => void;
+}) {
+  const [text, setText] = useState('');
+  const most = 80;
+  const long = text.trim().length > most;
   return (
-    <Dialog transitionDuration={0} open={open} onClose={onClose} aria-labelledby="cause-title">
-      <DialogTitle id="cause-title" sx={{ fontSize: 28 }}>
-        What was it?
-      </DialogTitle>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, p: 3, pt: 0 }}>
-        {CAUSES.map((cause) => (
-          <ButtonBase
-            key={cause}
-            onClick={() => onCause(cause)}
-            sx={{
-              minHeight: 64,
-              px: 2,
-              border: '2px solid var(--control)',
-              borderRadius: 1.5,
-              fontSize: 22,
-            }}
-          >
-            {cause}
-          </ButtonBase>
-        ))}
+    <Ask title="What was it?" onClose={onClose}>
+      <Box
+        component="form"
+        sx={{ display: 'grid', gap: 2 }}
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (text.trim() !== '' && !long) onCause(text.trim());
+        }}
+      >
+        <TextField
+          autoFocus
+          label="In your own words"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          error={long}
+          helperText={long ? `At most ${most} letters: it has ${text.trim().length}` : undefined}
+        />
+        <Box sx={{ display: 'flex', gap: 2 }}>
+          <Button type="submit" variant="contained" size="large" disabled={text.trim() === ''}>
+            Save the cause
+          </Button>
+          <Button size="large" onClick={onClose}>
+            Cancel
+          </Button>
+        </Box>
       </Box>
-    </Dialog>
+    </Ask>
   );
 }
 
-interface GoToProps extends AskProps {
+const JOB_SAYS: readonly { kind: JobKind; label: string }[] = [
+  { kind: 'begin', label: 'Started now' },
+  { kind: 'ready', label: 'Finished' },
+  { kind: 'late', label: 'Late' },
+  { kind: 'spoiled', label: 'Spoiled: do it again' },
+  { kind: 'blocked', label: 'Can’t be done' },
+  { kind: 'unmark', label: 'Take back what was said' },
+];
+
+export const JobDialog = ({
+  job,
+  onClose,
+  onSay,
+}: {
+  job: LiveJob;
+  onClose: () => void;
+  onSay: (kind: JobKind) => void;
+}) => (
+  <Ask title={`${job.name}, for ${job.of}`} onClose={onClose}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 1.5 }}>
+      {JOB_SAYS.map(({ kind, label }) => (
+        <ButtonBase key={kind} onClick={() => onSay(kind)} sx={WIDE_BUTTON}>
+          {label}
+        </ButtonBase>
+      ))}
+    </Box>
+  </Ask>
+);
+
+/** The deliberate second step: whose word it is goes into the log with the rule. */
+export const PassDialog = ({
+  slot,
+  rules,
+  people,
+  onClose,
+  onPass,
+}: {
+  slot: RunSlot;
+  rules: readonly string[];
+  people: readonly { id: string; name: string }[];
+  onClose: () => void;
+  onPass: (by: string) => void;
+}) => (
+  <Ask title={`Begin ${slot.name} all the same?`} onClose={onClose}>
+    <Box sx={{ fontSize: 22, mb: 2, color: 'var(--ember)' }}>
+      △ {rules.join(', ')}. This protects somebody. Who takes it on? The name goes into the log.
+    </Box>
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      {people.map(({ id, name }) => (
+        <ButtonBase key={id} onClick={() => onPass(id)} sx={WIDE_BUTTON}>
+          {name} goes past it
+        </ButtonBase>
+      ))}
+      <ButtonBase onClick={onClose} sx={{ ...WIDE_BUTTON, borderColor: 'var(--ink)' }}>
+        Keep it closed
+      </ButtonBase>
+    </Box>
+  </Ask>
+);
+
+function priceWords(price: PriceTold | null, now: number): ReactNode {
+  if (!price) return 'working out …';
+  const wait = (price.from - now) / 1000;
+  const [first] = price.ready?.missing ?? [];
+  return (
+    <>
+      {first ? missingWords(first, now) : 'ready'}
+      {wait >= 5 && `, ${formatDuration(wait)} of dead air`}; ends{' '}
+      {timeOf(aboutMinute(price.end.about / 1000) * 1000)}, {ofTen(price.end.chance)} in time
+    </>
+  );
+}
+
+interface GoToProps {
   plan: RunPlan;
   live: Live;
+  /** Asks for the price of going to a slot. */
+  prices: ReadonlyMap<string, PriceTold>;
+  /** Where it opens; null for the first. */
+  at: string | null;
+  now: number;
+  onClose: () => void;
   onGo: (kind: 'goTo' | 'bringBack', slot: string) => void;
 }
 
-export function GoToDialog({ open, onClose, plan, live, onGo }: GoToProps) {
+/** Every slot with what going there costs. A clicker steps through it with its forward key. */
+export function GoToDialog({ plan, live, prices, at, now, onClose, onGo }: GoToProps) {
+  const choices = plan.slots.filter(({ id }) => id !== live.slot);
+  const first = choices.findIndex(({ id }) => id === at);
+  const [chosen, setChosen] = useState(Math.max(0, first));
+  const kindOf = (id: string): 'goTo' | 'bringBack' => {
+    const status = live.slots[id]?.status;
+    return status === 'leftOut' || status === 'skipped' ? 'bringBack' : 'goTo';
+  };
+  const go = (slot: RunSlot | undefined): void => {
+    if (slot) onGo(kindOf(slot.id), slot.id);
+  };
+  const onKey = useLatest((event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+    const { key } = event;
+    if (key === 'PageDown' || key === 'ArrowDown' || key === 'ArrowRight')
+      setChosen((now_) => (now_ + 1) % choices.length);
+    else if (key === 'PageUp' || key === 'ArrowUp' || key === 'ArrowLeft')
+      setChosen((now_) => (now_ + choices.length - 1) % choices.length);
+    else if (key === ' ' || key === 'b' || key === '.') go(choices[chosen]);
+    else if (/^\d$/.test(key)) {
+      const number = Number(key) || 10;
+      const slot = plan.slots[number - 1];
+      const place = choices.findIndex((one) => one === slot);
+      if (place < 0) return;
+      // The same number once more is a yes.
+      if (place === chosen) go(slot);
+      else setChosen(place);
+    } else return;
+    event.preventDefault();
+  });
+  useEffect(() => {
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [onKey]);
   return (
-    <Dialog transitionDuration={0} open={open} onClose={onClose} aria-labelledby="goto-title">
-      <DialogTitle id="goto-title">Go to</DialogTitle>
-      <Box sx={{ display: 'grid', gap: 1, p: 3, pt: 0 }}>
-        {plan.slots.map((slot, i) => {
+    <Ask title="Go to" onClose={onClose}>
+      <Box sx={{ display: 'grid', gap: 1 }}>
+        {choices.map((slot, i) => {
           const status = live.slots[slot.id]?.status;
-          const out = status === 'leftOut' || status === 'skipped';
-          const here = slot.id === live.slot;
-          const words = here
-            ? 'on stage'
-            : out
-              ? 'bring back'
-              : status === 'performed'
-                ? 'done'
-                : '';
+          const out = kindOf(slot.id) === 'bringBack';
+          const words = out ? 'bring back' : status === 'performed' ? 'done; once more' : '';
           return (
             <ButtonBase
               key={slot.id}
-              disabled={here}
-              onClick={() => onGo(out ? 'bringBack' : 'goTo', slot.id)}
+              onClick={() => go(slot)}
+              aria-current={i === chosen ? 'true' : undefined}
               sx={{
-                minHeight: 48,
+                minHeight: 56,
                 px: 2,
-                justifyContent: 'space-between',
+                py: 0.5,
+                display: 'block',
                 textAlign: 'left',
-                gap: 3,
-                border: '1.5px solid var(--control)',
+                border: `2px solid ${i === chosen ? 'var(--ink)' : 'var(--control)'}`,
                 borderRadius: 1.5,
-                fontSize: 20,
+                fontSize: 22,
               }}
             >
-              <span>
-                {i + 1} {slot.name}
-              </span>
-              <Box component="span" sx={{ color: 'var(--muted)' }}>
-                {words}
+              <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2 }}>
+                <b>
+                  {plan.slots.indexOf(slot) + 1} {slot.name}
+                </b>
+                <Box component="span" sx={{ color: 'var(--muted)' }}>
+                  {words}
+                </Box>
               </Box>
+              {!out && (
+                <Box sx={{ fontSize: 19, color: 'var(--muted)' }}>
+                  {priceWords(prices.get(slot.id) ?? null, now)}
+                </Box>
+              )}
             </ButtonBase>
           );
         })}
       </Box>
-    </Dialog>
+    </Ask>
   );
 }

@@ -1,155 +1,171 @@
+/** The step on stage: number and name, what is to be done of it now, and what comes then. */
 import Box from '@mui/material/Box';
-import { nextStep } from '../../core/stage/fold';
-import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
-import { counted, thingsInWords } from '../../core/words';
 import type { Verdict } from '../../core/ready/verdict';
-import { PositionMark, Tape } from '../parts/tape';
+import { nextStep, partOnStage, type StepPart } from '../../core/stage/steps';
+import type { Live, RunPlan, RunSlot, RunStep } from '../../core/stage/types';
+import { thingsInWords } from '../../core/words';
 import { VerdictLines } from '../parts/VerdictMark';
-import { Cue, Labelled, SignTimer } from './StageParts';
-import { wide } from './type';
+import { Cue, Labelled, SignTimer, SlotHead } from './StageParts';
+import { LOW, wide } from './type';
 
 /** Do in the largest type that its length allows. */
 const doSize = (words: string): number =>
   words.length < 30 ? 76 : words.length < 48 ? 64 : words.length < 80 ? 56 : 48;
 
-/** The step on stage: number and name, Do, Say, what the room is told, the timer, what comes then. */
-export function Now({
-  plan,
-  live,
-  slot,
-  time,
-  verdicts,
-  onSign,
-}: {
+const PART_LABEL: Record<StepPart, string> = {
+  warn: 'Warn',
+  clear: 'Look',
+  gear: 'Gear',
+  brief: 'Brief',
+  do: 'Do',
+  off: 'Gear',
+  letGo: 'Let go',
+};
+
+export const partWords = (step: RunStep, part: StepPart): string => {
+  switch (part) {
+    case 'warn':
+      return `“${step.warn}”`;
+    case 'clear':
+      return step.clear;
+    case 'gear':
+      return `${thingsInWords(step.gearOn)} on`;
+    case 'brief':
+      return step.brief[0] ?? '';
+    case 'off':
+      return `${thingsInWords(step.gearOff)} off`;
+    case 'letGo':
+      return step.letGo[0] ?? '';
+    case 'do':
+      return step.do;
+  }
+};
+
+interface BigProps {
+  words: string;
+  ember: boolean;
+  least: boolean;
+  crowded: boolean;
+}
+
+const Big = ({ words, ember, least, crowded }: BigProps) => (
+  <Box
+    sx={{
+      font: wide(
+        least ? 44 : Math.min(doSize(words), crowded ? 52 : 76),
+        least ? 26 : Math.min(44, doSize(words) * 0.62),
+        800,
+      ),
+      letterSpacing: '-1px',
+      color: ember ? 'var(--ember)' : 'inherit',
+      [LOW]: { fontSize: 30, lineHeight: '32px' },
+    }}
+  >
+    {words}
+  </Box>
+);
+
+const Lines = ({ lines }: { lines: readonly string[] }) => (
+  <Box
+    component="ol"
+    sx={{ m: 0, mt: 1, pl: 0, listStyle: 'none', fontSize: { xs: 18, md: 26 }, lineHeight: 1.25 }}
+  >
+    {lines.map((line) => (
+      <li key={line}>{line}</li>
+    ))}
+  </Box>
+);
+
+interface NowProps {
   plan: RunPlan;
   live: Live;
   slot: RunSlot;
-  time: number;
+  /** Milliseconds since 1970. */
+  now: number;
   /** What is judged of the slot with today’s figures. */
   verdicts: readonly Verdict[];
   onSign: () => void;
-}) {
+}
+
+export function Now({ plan, live, slot, now, verdicts, onSign }: NowProps) {
   const step = slot.steps[live.step];
   if (!step) return null;
   const then = nextStep(slot, live.step, live.go);
   const thenStep = then ? slot.steps[then.step] : null;
+  const part = partOnStage(slot, live);
+  const isDo = part === 'do';
+  const bad = verdicts.filter((one) => one.level !== 'ok');
+  // So much is to be seen at once that each has to be smaller: nothing is cut.
+  const extras = [step.say, step.cue, step.careful, bad.length > 0].filter(Boolean).length;
+  const crowded = isDo && (step.sign ? extras >= 2 : extras >= 4);
+  const rest = part === 'brief' ? step.brief : part === 'letGo' ? step.letGo : [];
   return (
-    <Box component="section" aria-label="Now" sx={{ flex: '1 1 560px', minWidth: 0 }}>
-      <Box
-        sx={{
-          display: 'flex',
-          alignItems: 'center',
-          gap: 1.5,
-          color: 'var(--muted)',
-          fontSize: { xs: 18, md: 26 },
-          flexWrap: 'wrap',
-        }}
-      >
-        <Tape
-          width={56}
-          height={44}
-          size={32}
-          fill={`var(--tape-${slot.position?.mark ?? 'square'})`}
-        >
-          {plan.slots.indexOf(slot) + 1}
-        </Tape>
-        <span>of {plan.slots.length}</span>
-        <Box component="h1" sx={{ m: 0, font: wide(40, 28, 700), color: 'var(--ink)' }}>
-          {slot.name}
+    <Box
+      component="section"
+      aria-label="Now"
+      sx={{ flex: '1 1 560px', minWidth: 0, display: 'flex', flexDirection: 'column' }}
+    >
+      <SlotHead plan={plan} slot={slot}>
+        {live.go > 1 ? `go ${live.go}, ` : ''}step {live.step + 1} of {slot.steps.length}
+      </SlotHead>
+      <Labelled label={PART_LABEL[part]}>
+        <Big
+          words={partWords(step, part)}
+          ember={part === 'warn' || part === 'clear'}
+          least={rest.length > 1}
+          crowded={crowded}
+        />
+        {rest.length > 1 && <Lines lines={rest.slice(1)} />}
+      </Labelled>
+      {step.sign && isDo && (
+        <Box sx={{ mt: 1.5, ml: { md: '104px' }, order: { xs: 0, md: 3 } }}>
+          <SignTimer
+            sign={step.sign}
+            small={crowded}
+            since={live.signAt === null ? null : Math.max(0, (now - live.signAt) / 1000)}
+            onSign={onSign}
+          />
         </Box>
-        {slot.position && (
-          <>
-            <PositionMark shape={slot.position.mark} size={30} />
-            <span>{slot.position.name}</span>
-          </>
-        )}
-        <Box component="span" sx={{ ml: 'auto' }}>
-          {live.go > 1 ? `go ${live.go}, ` : ''}step {live.step + 1} of {slot.steps.length}
-        </Box>
-      </Box>
-      {live.failed ? (
-        <Box role="alert" sx={{ mt: 3, font: wide(56, 36, 800), color: 'var(--ember)' }}>
-          Didn’t work. Again, or move on?
-          <Box sx={{ font: wide(26, 20, 400), color: 'var(--muted)', mt: 1 }}>
-            {slot.oneShot ? 'Every go needs a fresh set. ' : ''}
-            {live.go >= slot.goesAllowed
-              ? 'All goes that were allowed are used.'
-              : `${counted(slot.goesAllowed - live.go, 'more go', 'more goes')} allowed.`}
-          </Box>
-        </Box>
-      ) : (
-        <>
-          {step.warn && live.go === 1 && (
-            <Labelled label="Warn">
-              <Box sx={{ font: wide(36, 24, 700), color: 'var(--ember)' }}>“{step.warn}”</Box>
-            </Labelled>
-          )}
-          {step.brief.length > 0 && live.go === 1 && (
-            <Labelled label="Brief">
-              <Box
-                component="ol"
-                sx={{ m: 0, pl: 0, listStyle: 'none', fontSize: { xs: 18, md: 24 } }}
-              >
-                {step.brief.map((line) => (
-                  <li key={line}>{line}</li>
-                ))}
-              </Box>
-            </Labelled>
-          )}
-          <Labelled label="Do">
-            <Box
-              sx={{
-                font: wide(doSize(step.do), Math.min(44, doSize(step.do) * 0.62), 800),
-                letterSpacing: '-1px',
-              }}
-            >
-              {step.do}
-            </Box>
-          </Labelled>
-          {step.say && (
-            <Labelled label="Say">
-              <Box sx={{ fontSize: { xs: 24, md: 34 }, lineHeight: 1.2 }}>“{step.say}”</Box>
-            </Labelled>
-          )}
-          {step.gearOn.length + step.gearOff.length > 0 && (
-            <Labelled label="Gear">
-              <Box sx={{ fontSize: { xs: 20, md: 26 } }}>
-                {step.gearOn.length > 0 && <b>{thingsInWords(step.gearOn)} on. </b>}
-                {step.gearOff.length > 0 && <>{thingsInWords(step.gearOff)} off.</>}
-              </Box>
-            </Labelled>
-          )}
-          {step.cue && (
-            <Box sx={{ mt: 1.5, ml: { md: '104px' } }}>
-              <Cue words={step.cue} />
-            </Box>
-          )}
-          {step.careful && (
-            <Labelled label="Careful">
-              <Box sx={{ fontSize: { xs: 20, md: 26 } }}>{step.careful}</Box>
-            </Labelled>
-          )}
-          {verdicts.some((one) => one.level !== 'ok') && (
-            <Labelled label="Today">
-              <VerdictLines verdicts={verdicts} size={{ xs: 18, md: 24 }} />
-            </Labelled>
-          )}
-          {step.sign && (
-            <Box sx={{ mt: 1.5, ml: { md: '104px' } }}>
-              <SignTimer
-                sign={step.sign}
-                since={live.signAt === null ? null : Math.max(0, time - live.signAt)}
-                onSign={onSign}
-              />
-            </Box>
-          )}
-          {thenStep && (
-            <Labelled label="Then">
-              <Box sx={{ fontSize: { xs: 20, md: 26 }, color: 'var(--muted)' }}>{thenStep.do}</Box>
-            </Labelled>
-          )}
-        </>
       )}
+      {isDo && step.say && (
+        <Labelled label="Say">
+          <Box sx={{ fontSize: { xs: 24, md: 34 }, lineHeight: 1.2, [LOW]: { fontSize: 20 } }}>
+            “{step.say}”
+          </Box>
+        </Labelled>
+      )}
+      {isDo && step.cue && (
+        <Box sx={{ mt: 1.5, ml: { md: '104px' } }}>
+          <Cue words={step.cue} />
+        </Box>
+      )}
+      {isDo && step.careful && (
+        <Labelled label="Careful">
+          <Box sx={{ fontSize: { xs: 19, md: 28 } }}>{step.careful}</Box>
+        </Labelled>
+      )}
+      {isDo && bad.length > 0 && (
+        <Labelled label="Today">
+          <VerdictLines verdicts={bad} size={{ xs: 18, md: 24 }} />
+        </Labelled>
+      )}
+      <Box sx={{ order: 4, mt: 'auto', [LOW]: { display: 'none' } }}>
+        <Labelled label="Then">
+          <Box
+            sx={{
+              fontSize: { xs: 19, md: 28 },
+              lineHeight: 1.2,
+              color: 'var(--muted)',
+              display: '-webkit-box',
+              WebkitLineClamp: 2,
+              WebkitBoxOrient: 'vertical',
+              overflow: 'hidden',
+            }}
+          >
+            {isDo ? (thenStep?.do ?? 'The next slot') : step.do}
+          </Box>
+        </Labelled>
+      </Box>
     </Box>
   );
 }

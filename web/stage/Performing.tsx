@@ -1,23 +1,51 @@
 import Box from '@mui/material/Box';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { verdictsOf } from '../../core/ready/judge';
-import { expectedOf, project } from '../../core/stage/project';
+import { likelyCauses } from '../../core/stage/causes';
+import { hardFinishAt } from '../../core/stage/hardFinish';
+import type { LiveJob } from '../../core/stage/replan/jobs';
+import type { Press } from '../../core/stage/replan/caller';
+import { isLastMinute, situationOf } from '../../core/stage/situation';
+import { comingUp, partOnStage } from '../../core/stage/steps';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';
-import { useForecast } from '../lineup/useForecast';
-import { useShortcuts } from '../parts/Shortcuts';
+import { useLine } from '../app/live';
+import { usePreferences } from '../app/preferences';
 import type { OpenShow } from '../brief/useShow';
+import { useShortcuts } from '../parts/Shortcuts';
+import { Band, closingWindow } from './Band';
 import { Beside } from './Beside';
 import { ColdLines, MeasureDialog, useColdBudgets } from './Cold';
-import { CauseDialog, GoToDialog } from './Dialogs';
-import { useStageKeys } from './keys';
+import { useAwake, useUrgency } from './device';
+import { DeviceDialog } from './DeviceDialog';
+import { CauseDialog, GoToDialog, JobDialog, PassDialog } from './Dialogs';
+import { Failed } from './Failed';
+import { Foot } from './Foot';
+import { Held } from './Held';
+import { type StageKeys, useStageKeys } from './keys';
+import { LastMinute } from './LastMinute';
 import { useLiveRun, useNow } from './liveRun';
 import { Now } from './Now';
-import { Pace } from './Pace';
+import { type Future, Ribbon } from './Ribbon';
+import { setsLeftOf } from './setsLeft';
 import { BigButton } from './StageParts';
-import { wide } from './type';
+import { TopLine } from './TopLine';
+import { LOW, wide } from './type';
+import { useCaller } from './useCaller';
+import { usePrices } from './usePrices';
+import { Waiting } from './Waiting';
 
-type Asking = 'cause' | 'goTo' | { measure: string } | null;
+type Asking =
+  | null
+  | 'cause'
+  | 'pass'
+  | 'device'
+  | { goTo: string | null }
+  | { job: LiveJob }
+  | { measure: string };
+
+const ZOOM = { small: 0.85, usual: 1, large: 1.15, larger: 1.3 } as const;
+const NOTHING: Record<string, Press[]> = {};
 
 export function Performing({
   runId,
@@ -29,227 +57,379 @@ export function Performing({
   open: OpenShow | null;
   onLeave: (after: boolean) => void;
 }) {
-  const { run, live, pending, error, press } = useLiveRun(runId);
+  const { run, live, events, pending, error, gone, press } = useLiveRun(runId);
   const now = useNow();
+  const up = useLine((line) => line.up);
+  const size = usePreferences((state) => state.stage.size);
   const cold = useColdBudgets(open);
+  const called = useCaller(open, run, events);
+  const { telling, fresh, advice, broken } = called;
   const [asking, setAsking] = useState<Asking>(null);
   const plan = run?.plan;
-  const forecast = useForecast(open)?.forecast ?? null;
-  const expected = useMemo(() => forecast && expectedOf(forecast), [forecast]);
-  const projection = plan && live ? project(plan, live, now, expected) : null;
+  const situation = plan && live ? situationOf(plan, live, telling, fresh, now) : null;
+  const kind = situation?.kind;
   const phase = live?.phase;
-  const leaveOut = projection?.leaveOut?.slot ?? null;
-  const keys = useMemo(
-    () => ({
-      forward: () => {
-        if (phase === 'before') press('start');
-        else if (phase === 'held') press('resume');
-        else if (phase === 'running') press('done');
-        else if (phase === 'curtain') press('finish');
-      },
-      back: () => press('back'),
-      again: () => press('again'),
-      failed: () => {
-        if (phase === 'running') setAsking('cause');
-      },
-      skip: () => press('skip'),
-      hold: () => press(phase === 'held' ? 'resume' : 'hold'),
-      sign: () => press('sign'),
-      leaveOut: () => {
-        if (leaveOut) press('leaveOut', { slot: leaveOut });
-      },
-      goTo: () => {
-        if (phase === 'running' || phase === 'curtain') setAsking('goTo');
-      },
-    }),
-    [phase, press, leaveOut],
-  );
+  const slot = plan?.slots.find(({ id }) => id === live?.slot) ?? null;
+  const goingTo = typeof asking === 'object' && asking !== null && 'goTo' in asking;
+
+  const wanted = useMemo((): Record<string, Press[]> => {
+    if (!plan || !live) return NOTHING;
+    if (goingTo)
+      return Object.fromEntries(
+        plan.slots.flatMap(({ id }): [string, Press[]][] => {
+          const status = live.slots[id]?.status;
+          const out = status === 'leftOut' || status === 'skipped';
+          return id === live.slot || out ? [] : [[id, [{ kind: 'goTo', slot: id }]]];
+        }),
+      );
+    if (kind === 'failed') return { again: [{ kind: 'again' }], moveOn: [{ kind: 'done' }] };
+    if (kind === 'on') return { again: [{ kind: 'again' }], skip: [{ kind: 'skip' }] };
+    return kind === 'waiting' ? { skip: [{ kind: 'skip' }] } : NOTHING;
+  }, [plan, live, kind, goingTo]);
+  const prices = usePrices(wanted, fresh ? telling : null, called.price);
+
+  const [method, record] = useMemo(() => {
+    const found = open?.bundle.demos
+      .find(({ id }) => id === slot?.demoId)
+      ?.methods.find(({ id }) => id === slot?.methodId);
+    const known = open?.answer.records.find(
+      (one) => one.demoId === slot?.demoId && one.methodId === slot?.methodId,
+    );
+    return [found ?? null, known ?? null];
+  }, [open, slot]);
+  const causes = useMemo(() => likelyCauses(method, record?.causes ?? []), [method, record]);
+
+  // A press for a slot of which it is not known yet whether it may begin waits until it is.
+  const deferred = useRef(false);
+  const forward = (): void => {
+    if (!situation || !live) return;
+    switch (situation.kind) {
+      case 'before':
+        return press('start');
+      case 'held':
+        return press('resume');
+      case 'failed':
+        return press('done');
+      case 'curtain':
+        return press('finish');
+      case 'finished':
+        return;
+      case 'waiting':
+        if (situation.own?.work)
+          return press('ready', {
+            slot: situation.own.work.slot,
+            step: situation.own.work.task,
+            go: null,
+          });
+        return situation.gates.length > 0 ? undefined : press('commence');
+      case 'on':
+        if (situation.unsure && !broken) deferred.current = true;
+        else if (situation.ends) press('done');
+        else press('part', { text: partOnStage(situation.slot, live) });
+    }
+  };
+  useEffect(() => {
+    if (!deferred.current || !fresh) return;
+    deferred.current = false;
+    forward();
+  }, [fresh]);
+
+  const people = open?.bundle.people.filter(({ id }) => open.bundle.show.crew.includes(id)) ?? [];
+  const finish = plan && live && run ? hardFinishAt(plan, live, run.kind, now) : 0;
+  const onCause = (cause: string | null): void => {
+    if (cause === null) setAsking('cause');
+    else press('failed', { cause });
+  };
+  const keys: StageKeys = {
+    forward,
+    back: () => press(phase === 'finished' ? 'unfinish' : 'back'),
+    again: () => {
+      if (kind === 'on' || kind === 'failed') press('again');
+    },
+    failed: () => {
+      if (kind === 'on') press('failed');
+    },
+    skip: () => press('skip'),
+    hold: () => press(phase === 'held' ? 'resume' : 'hold'),
+    sign: () => press('sign'),
+    leaveOut: () => {
+      for (const { id } of advice?.slots ?? []) press('leaveOut', { slot: id });
+    },
+    goTo: () => {
+      if (phase === 'running' || phase === 'curtain') setAsking({ goTo: null });
+    },
+    moveFinish: () => {
+      if (!plan || !telling || telling.late < 60 || live?.finishMoved !== null) return;
+      press('moveFinish', { value: finish + telling.late * 1000, slot: null, step: null });
+    },
+    device: () => setAsking('device'),
+    undo: () => {
+      if (kind === 'failed') press('back');
+    },
+    number: (figure) => {
+      if (kind === 'failed') {
+        const cause = causes[figure - 1];
+        if (cause) onCause(cause);
+        return;
+      }
+      const target = plan?.slots[figure - 1];
+      if (!target || target.id === live?.slot || (phase !== 'running' && phase !== 'curtain'))
+        return;
+      if (lastMinute) press('goTo', { slot: target.id });
+      else setAsking({ goTo: target.id });
+    },
+  };
+  const lastMinute = !!plan && !!live && !!telling && isLastMinute(plan, live, telling, now);
   const listing = useShortcuts((state) => state.open);
   useStageKeys(keys, asking === null && !listing);
   useEffect(() => {
     if (phase === 'finished') setAsking(null);
   }, [phase]);
+  useAwake(phase === 'running' || phase === 'held' || phase === 'curtain');
+  const closing = closingWindow(telling, now);
+  const spent = telling?.windows.find(
+    ({ isReady, until, at }) => isReady && until < now && (at ?? 0) >= now,
+  );
+  const urgent = closing ?? spent;
+  useUrgency(urgent ? `${urgent.slot}/${urgent.name}/${urgent === closing}` : null);
 
-  if (!run || !live || !plan || !projection)
+  if (!run || !live || !plan || !situation || gone)
     return (
       <Box aria-busy={error ? undefined : true} sx={{ p: 4, fontSize: 24 }}>
         <p role={error ? 'alert' : 'status'}>{error ?? 'Fetching the run …'}</p>
         {error && <BigButton label="Back to the checks" keys="" onClick={() => onLeave(false)} />}
       </Box>
     );
-  const slot = plan.slots.find((s) => s.id === live.slot) ?? null;
   const measuring =
-    typeof asking === 'object' ? cold.find(({ item }) => item.id === asking?.measure) : undefined;
-  const fail = (cause: string): void => {
-    press('failed', { cause });
-    setAsking(null);
-  };
+    asking && typeof asking === 'object' && 'measure' in asking
+      ? cold.find(({ item }) => item.id === asking.measure)
+      : undefined;
+  const [priceAgain, priceOn] = [prices.get('again') ?? null, prices.get('moveOn') ?? null];
+  const ruleIsAgain =
+    slot !== null &&
+    live.go <
+      Math.min(
+        slot.goes + (open?.show.slots.find(({ id }) => id === slot.id)?.again ?? 0),
+        slot.goesAllowed,
+      );
+  const futures: Future[] =
+    kind === 'failed' && priceAgain && priceOn
+      ? [
+          { name: 'move on', blocks: priceOn.blocks, faint: ruleIsAgain },
+          { name: 'again', blocks: priceAgain.blocks, faint: !ruleIsAgain },
+        ]
+      : [{ name: 'tonight', blocks: telling?.blocks ?? [], faint: false }];
+  const gap = telling?.gaps.find((one) => one.slot === live.slot);
+  const sign = slot?.steps[live.step]?.sign ?? null;
+  const going = phase === 'running' || phase === 'held' || phase === 'curtain';
   return (
     <Box
+      style={{ zoom: ZOOM[size] }}
       sx={{
-        minHeight: '100vh',
+        height: `calc(100dvh / ${ZOOM[size]})`,
         display: 'flex',
         flexDirection: 'column',
         px: { xs: 2, md: 4 },
-        py: 1,
+        pt: 0.5,
       }}
     >
-      {live.phase !== 'before' && (
-        <Pace
-          plan={plan}
-          live={live}
-          now={now}
-          projection={projection}
-          onLeaveOut={(id) => press('leaveOut', { slot: id })}
-        />
-      )}
-      {(pending > 0 || error) && (
-        <Box role="status" sx={{ color: 'var(--ember)', fontSize: 20 }}>
-          {error ?? `on this device, ${pending} unsent`}
-        </Box>
+      {phase !== 'before' && (
+        <>
+          <TopLine
+            telling={telling}
+            fresh={fresh}
+            now={now}
+            pending={pending}
+            up={up}
+            onMoveFinish={live.finishMoved === null ? keys.moveFinish : null}
+          />
+          <Box sx={{ display: { xs: 'none', sm: 'block' }, [LOW]: { display: 'none' } }}>
+            <Ribbon
+              plan={plan}
+              startedAt={live.startedAt ?? now}
+              futures={futures}
+              doubtful={advice?.slots.map(({ id }) => id) ?? []}
+              now={now}
+              finish={finish}
+            />
+          </Box>
+          <Band
+            error={error}
+            broken={broken}
+            telling={going && kind !== 'failed' ? telling : null}
+            advice={kind === 'failed' ? null : advice}
+            held={phase === 'held'}
+            now={now}
+            onLeaveOut={keys.leaveOut}
+          />
+        </>
       )}
       <Box
         sx={{
           flex: 1,
+          minHeight: 0,
+          overflowY: 'auto',
           display: 'flex',
-          gap: 4,
-          mt: 2,
-          flexWrap: 'wrap',
+          gap: { xs: 2, md: 3 },
+          mt: 1,
+          flexWrap: { xs: 'wrap', md: 'nowrap' },
           alignContent: 'flex-start',
         }}
       >
-        {live.phase === 'before' && (
+        {phase === 'before' && (
           <Box sx={{ font: wide(64, 40, 800), m: 'auto', textAlign: 'center' }}>
             {plan.title}
             <Box sx={{ font: wide(28, 20, 400), color: 'var(--muted)', mt: 2 }}>
               {run.kind === 'rehearsal' ? 'Rehearsal. ' : ''}
-              {counted(plan.slots.length, 'demo')}, about {formatDuration(projection.end)}. The
-              clock starts when you do.
+              {counted(plan.slots.length, 'slot')}, {formatDuration(plan.end)} as written. The clock
+              starts when you do.
             </Box>
           </Box>
         )}
-        {slot && live.phase === 'running' && (
+        {situation.kind === 'on' && (
           <Now
             plan={plan}
             live={live}
-            slot={slot}
-            time={projection.now}
-            verdicts={open ? verdictsOf(open.ready.verdicts, slot.id) : []}
-            onSign={() => press('sign')}
+            slot={situation.slot}
+            now={now}
+            verdicts={open ? verdictsOf(open.ready.verdicts, situation.slot.id) : []}
+            onSign={keys.sign}
           />
         )}
-        {live.phase === 'held' && (
-          <Box role="alert" sx={{ flex: '1 1 560px', font: wide(76, 48, 800) }}>
-            Held {formatDuration((now - (live.heldFrom ?? now)) / 1000)}
-            <Box sx={{ font: wide(32, 22, 400), color: 'var(--muted)', mt: 1 }}>
-              The show’s clock stands still{slot ? ` in ${slot.name}` : ''}. Space continues.
-            </Box>
-          </Box>
+        {situation.kind === 'waiting' && (
+          <Waiting plan={plan} situation={situation} reason={gap?.reason ?? ''} now={now} />
         )}
-        {(live.phase === 'curtain' || live.phase === 'finished') && (
-          <Box sx={{ flex: '1 1 560px', font: wide(76, 48, 800) }}>
-            {live.phase === 'curtain' ? 'That was the last one' : 'Finished'}
-            <Box sx={{ font: wide(32, 22, 400), color: 'var(--muted)', mt: 1 }}>
-              {projection.overWords}
-            </Box>
-          </Box>
-        )}
-        {(live.phase === 'running' || live.phase === 'held' || live.phase === 'curtain') && (
-          <Beside
-            run={run}
+        {situation.kind === 'failed' && slot && (
+          <Failed
+            plan={plan}
             live={live}
-            time={projection.now}
-            behind={projection.behind}
-            onBegin={(slotId, task) => press('begin', { slot: slotId, step: task, go: null })}
-            onGoTo={() => setAsking('goTo')}
-          >
-            {open && (
-              <ColdLines
-                budgets={cold}
-                start={open.show.start}
-                plan={plan}
-                live={live}
-                onMeasure={(measure) => setAsking({ measure })}
-              />
-            )}
-          </Beside>
+            slot={slot}
+            ruleIsAgain={ruleIsAgain}
+            again={priceAgain}
+            moveOn={priceOn}
+            setsLeft={setsLeftOf(open, slot, live)}
+            causes={causes}
+            now={now}
+            onAgain={keys.again}
+            onMoveOn={keys.forward}
+            onCause={onCause}
+          />
         )}
+        {phase === 'held' && (
+          <Held
+            heldFrom={live.heldFrom ?? now}
+            now={now}
+            name={slot?.name ?? ''}
+            telling={telling}
+            sign={
+              sign && live.signAt !== null
+                ? { words: `Act after ${sign.watchFor}`, until: live.signAt + sign.waitMost * 1000 }
+                : null
+            }
+          />
+        )}
+        {(phase === 'curtain' || phase === 'finished') && (
+          <Box sx={{ flex: '1 1 560px', font: wide(76, 48, 800) }}>
+            {phase === 'curtain' ? 'That was the last one' : 'Finished'}
+            <Box sx={{ font: wide(32, 22, 400), color: 'var(--muted)', mt: 1 }}>
+              {telling?.end.overWords}
+            </Box>
+          </Box>
+        )}
+        {going &&
+          kind !== 'failed' &&
+          (lastMinute && telling ? (
+            <LastMinute
+              plan={plan}
+              live={live}
+              telling={telling}
+              advice={advice}
+              lengthOf={(one) => one.end - one.start}
+              now={now}
+              onGoTo={(id) => press('goTo', { slot: id })}
+            />
+          ) : (
+            <Beside
+              plan={plan}
+              live={live}
+              telling={telling}
+              now={now}
+              onSay={(said, job) => press(said, { slot: job.slot, step: job.task, go: null })}
+              onMore={(job) => setAsking({ job })}
+              onGoTo={keys.goTo}
+            >
+              {open && (
+                <ColdLines
+                  budgets={cold}
+                  start={open.show.start}
+                  plan={plan}
+                  live={live}
+                  onMeasure={(measure) => setAsking({ measure })}
+                />
+              )}
+            </Beside>
+          ))}
       </Box>
-      <Box
-        component="footer"
-        sx={{
-          display: 'flex',
-          gap: { xs: 1, md: 2 },
-          flexWrap: { xs: 'wrap', md: 'nowrap' },
-          py: 1,
-          position: 'sticky',
-          bottom: 0,
-          background: 'var(--ground)',
-        }}
-      >
-        {live.phase === 'before' && (
-          <>
-            <BigButton
-              main
-              grow={3}
-              label="Start clock"
-              keys="Space or clicker forward"
-              onClick={keys.forward}
-            />
-            <BigButton label="Not yet" keys="back to the checks" onClick={() => onLeave(false)} />
-          </>
-        )}
-        {live.phase === 'running' && (
-          <>
-            <BigButton
-              main
-              grow={3}
-              label={live.failed ? 'Move on' : 'Done'}
-              keys="Space or clicker forward"
-              onClick={keys.forward}
-            />
-            <BigButton label="Again" keys="R" onClick={keys.again} />
-            {!live.failed && (
-              <BigButton grow={1.5} label="Didn’t work" keys="X" onClick={keys.failed} />
-            )}
-            <BigButton label="Skip" keys="S" onClick={keys.skip} />
-            <BigButton label="Back" keys="Page Up" onClick={keys.back} />
-            <BigButton apart label="Hold" keys="H" onClick={keys.hold} />
-          </>
-        )}
-        {live.phase === 'held' && (
-          <BigButton main label="Go on" keys="Space, or H" onClick={keys.forward} />
-        )}
-        {live.phase === 'curtain' && (
-          <>
-            <BigButton
-              main
-              grow={3}
-              label="Finish"
-              keys="Space or clicker forward"
-              onClick={keys.forward}
-            />
-            <BigButton label="Back" keys="Page Up" onClick={keys.back} />
-          </>
-        )}
-        {live.phase === 'finished' && (
-          <BigButton main label="To the write-up" keys="" onClick={() => onLeave(true)} />
-        )}
-      </Box>
+      <Foot
+        situation={situation}
+        live={live}
+        keys={keys}
+        prices={prices}
+        spare={telling ? -telling.end.over : null}
+        now={now}
+        onPass={() => setAsking('pass')}
+        onLeave={onLeave}
+      />
       {open && measuring && (
         <MeasureDialog open={open} budget={measuring} onClose={() => setAsking(null)} />
       )}
-      <CauseDialog open={asking === 'cause'} onClose={() => setAsking(null)} onCause={fail} />
-      <GoToDialog
-        open={asking === 'goTo'}
-        plan={plan}
-        live={live}
-        onClose={() => setAsking(null)}
-        onGo={(kind, target) => {
-          press(kind, { slot: target });
-          setAsking(null);
-        }}
-      />
+      {asking === 'cause' && (
+        <CauseDialog
+          onClose={() => setAsking(null)}
+          onCause={(cause) => {
+            press('failed', { cause });
+            setAsking(null);
+          }}
+        />
+      )}
+      {asking === 'device' && <DeviceDialog onClose={() => setAsking(null)} />}
+      {asking === 'pass' && situation.kind === 'waiting' && (
+        <PassDialog
+          slot={situation.slot}
+          rules={situation.gates.map(({ words }) => words)}
+          people={people}
+          onClose={() => setAsking(null)}
+          onPass={(by) => {
+            for (const { words } of situation.gates)
+              press('pass', { slot: situation.slot.id, step: null, go: null, text: words, by });
+            setAsking(null);
+          }}
+        />
+      )}
+      {asking && typeof asking === 'object' && 'job' in asking && (
+        <JobDialog
+          job={asking.job}
+          onClose={() => setAsking(null)}
+          onSay={(said) => {
+            press(said, { slot: asking.job.slot, step: asking.job.task, go: null });
+            setAsking(null);
+          }}
+        />
+      )}
+      {asking && typeof asking === 'object' && 'goTo' in asking && comingUp(plan, live) && (
+        <GoToDialog
+          plan={plan}
+          live={live}
+          prices={prices}
+          at={asking.goTo}
+          now={now}
+          onClose={() => setAsking(null)}
+          onGo={(goKind, target) => {
+            press(goKind, { slot: target });
+            setAsking(null);
+          }}
+        />
+      )}
     </Box>
   );
 }

@@ -1,86 +1,191 @@
-import type { RibbonSpan } from '../../core/stage/ribbon';
+import type { BlockTold } from '../../core/stage/replan/tell';
 import type { RunPlan } from '../../core/stage/types';
+import { timeOf } from '../brief/dates';
 
 const WIDTH = 1216;
-const LEFT = 90;
+const LEFT = 104;
+const ROW = 34;
+
+/** One way the night may go: its name, and its blocks in ms since 1970. */
+export interface Future {
+  name: string;
+  blocks: readonly BlockTold[];
+  /** Drawn back, where another is likelier. */
+  faint: boolean;
+}
 
 interface RibbonProps {
   plan: RunPlan;
-  spans: readonly RibbonSpan[];
-  /** Show times in seconds. */
+  startedAt: number;
+  futures: readonly Future[];
+  /** Slots that are advised to be left out. */
+  doubtful: readonly string[];
   now: number;
-  end: number;
   finish: number;
 }
 
-/** Planned over tonight, on one axis from the start to a little past the end. */
-export function Ribbon({ plan, spans, now, end, finish }: RibbonProps) {
-  const last = Math.max(end, finish, plan.end) * 1.02;
-  const x = (seconds: number): number => LEFT + (seconds / last) * (WIDTH - LEFT);
+/** Stretches of one slot that follow one another are one bar. */
+function joined(blocks: readonly BlockTold[]): BlockTold[] {
+  const bars: BlockTold[] = [];
+  for (const block of blocks) {
+    if (block.to <= block.from && block.kind !== 'on') continue;
+    const last = bars.at(-1);
+    if (last?.slot === block.slot && last.kind === 'on' && block.from - last.to < 1000)
+      last.to = block.to;
+    else bars.push({ ...block });
+  }
+  return bars;
+}
+
+/** Planned over tonight, on one axis; before a decision, both of its futures. */
+export function Ribbon({ plan, startedAt, futures, doubtful, now, finish }: RibbonProps) {
+  const ends = futures.flatMap(({ blocks }) => blocks.map(({ to }) => to));
+  const last = Math.max(finish, startedAt + plan.end * 1000, now, ...ends);
+  const span = (last - startedAt) * 1.03;
+  const x = (ms: number): number => LEFT + ((ms - startedAt) / span) * (WIDTH - LEFT);
+  const number = (id: string): number => plan.slots.findIndex((slot) => slot.id === id) + 1;
+  const height = 20 + futures.length * ROW + 22;
+  const hatch = 'url(#over)';
+  const nowAt = Math.min(Math.max(x(now), LEFT + 20), WIDTH - 20);
+  const finishAt = Math.min(Math.max(x(finish), LEFT + 90), WIDTH - 90);
+  // The two words beneath the axis never lie on each other.
+  const apart = Math.abs(nowAt - finishAt) > 130;
   return (
     <svg
-      viewBox={`0 0 ${WIDTH} 56`}
+      viewBox={`0 0 ${WIDTH} ${height}`}
       width="100%"
       role="img"
       aria-label="Planned against tonight"
-      style={{ display: 'block' }}
+      style={{ display: 'block', marginTop: 4 }}
     >
-      <text x={0} y={12} fontSize={17} fill="var(--muted)">
+      <defs>
+        <pattern id="over" width="9" height="9" patternUnits="userSpaceOnUse">
+          <path d="M0 9L9 0" stroke="var(--ember)" strokeWidth="2" />
+        </pattern>
+      </defs>
+      <text x={0} y={13} fontSize={20} fill="var(--muted)">
         planned
-      </text>
-      <text x={0} y={42} fontSize={17} fill="var(--muted)">
-        tonight
       </text>
       {plan.slots.map((slot) => (
         <rect
           key={slot.id}
-          x={x(slot.start)}
-          y={3}
-          width={Math.max(1, x(slot.end) - x(slot.start) - 3)}
+          x={x(startedAt + slot.start * 1000)}
+          y={4}
+          width={Math.max(1, x(startedAt + slot.end * 1000) - x(startedAt + slot.start * 1000) - 3)}
           height={8}
           rx={2}
           fill="var(--control)"
         />
       ))}
-      {spans.map((span) => {
-        const left = x(span.from);
-        const right = x(span.to);
-        const current = span.state === 'current';
+      {futures.map(({ name, blocks, faint }, row) => {
+        const y = 20 + row * ROW;
         return (
-          <g key={`${span.slot}/${span.state}`}>
-            <rect
-              x={left + 1}
-              y={22}
-              width={Math.max(2, right - left - 4)}
-              height={30}
-              rx={3}
-              fill={span.state === 'done' ? 'var(--person-on-stage)' : 'none'}
-              stroke={span.state === 'done' ? 'none' : current ? 'var(--ink)' : 'var(--muted)'}
-              strokeWidth={current ? 2 : 1.5}
-            />
-            {current && (
-              <rect
-                x={left}
-                y={21}
-                width={Math.max(0, x(now) - left)}
-                height={32}
-                rx={3}
-                fill="var(--ink)"
-              />
-            )}
+          <g key={name}>
             <text
-              x={(left + right) / 2}
-              y={44}
-              textAnchor="middle"
-              style={{ font: '700 20px Bricolage' }}
-              fill={current && x(now) > (left + right) / 2 ? 'var(--ground)' : 'var(--ink)'}
+              x={0}
+              y={y + 22}
+              fontSize={20}
+              fontWeight={faint ? 400 : 700}
+              fill={faint ? 'var(--muted)' : 'var(--ink)'}
             >
-              {span.number}
+              {name}
             </text>
+            {joined(blocks).map((block, i) => {
+              const left = x(block.from);
+              const right = x(block.to);
+              const done = block.kind === 'over';
+              // What is done is drawn once, as the trunk of both futures.
+              const tall = (done || block.kind === 'on') && row === 0 ? futures.length : 1;
+              if ((done || (block.kind === 'on' && futures.length > 1)) && row > 0) return null;
+              const on = block.kind === 'on';
+              const bottom = y + (tall - 1) * ROW;
+              const out = doubtful.includes(block.slot) && block.kind === 'toCome';
+              const words = right - left > 16;
+              // What is on is filled up to now: its number stands in the larger half.
+              const filled = on ? Math.min(Math.max(x(now), left), right) : left;
+              const inFilled = filled - left > right - filled;
+              const middle = !on
+                ? (left + right) / 2
+                : inFilled
+                  ? (left + filled) / 2
+                  : (filled + right) / 2;
+              return (
+                <g key={`${block.slot}/${i}`}>
+                  <rect
+                    x={left + 1}
+                    y={y + 1}
+                    width={Math.max(2, right - left - 4)}
+                    height={bottom - y + ROW - 6}
+                    rx={3}
+                    fill={done ? 'var(--person-on-stage)' : 'none'}
+                    stroke={
+                      done
+                        ? 'none'
+                        : out
+                          ? 'var(--ember)'
+                          : on || !faint
+                            ? 'var(--ink)'
+                            : 'var(--muted)'
+                    }
+                    strokeDasharray={out ? '5 4' : undefined}
+                    strokeWidth={on ? 2 : 1.5}
+                  />
+                  {on && (
+                    <rect
+                      x={left}
+                      y={y}
+                      width={Math.max(0, Math.min(x(now), right) - left)}
+                      height={bottom - y + ROW - 4}
+                      rx={3}
+                      fill="var(--ink)"
+                    />
+                  )}
+                  {right > x(finish) && !done && (
+                    <rect
+                      x={Math.max(left, x(finish))}
+                      y={y + 1}
+                      width={Math.max(0, right - 3 - Math.max(left, x(finish)))}
+                      height={ROW - 6}
+                      fill={hatch}
+                    />
+                  )}
+                  {words && (
+                    <text
+                      x={middle}
+                      y={(y + bottom) / 2 + 22}
+                      textAnchor="middle"
+                      style={{ font: '700 20px Bricolage' }}
+                      fill={on && inFilled ? 'var(--ground)' : out ? 'var(--ember)' : 'var(--ink)'}
+                      stroke={on || done ? 'none' : 'var(--ground)'}
+                      strokeWidth={on || done ? 0 : 3}
+                      paintOrder="stroke"
+                    >
+                      {number(block.slot)}
+                    </text>
+                  )}
+                </g>
+              );
+            })}
           </g>
         );
       })}
-      <path d={`M${x(finish)} 0V56`} stroke="var(--ember)" strokeWidth={4} />
+      <path d={`M${x(now)} 0V${height - 20}`} stroke="var(--ink)" strokeWidth={2} />
+      <path d={`M${x(finish)} 0V${height - 20}`} stroke="var(--ember)" strokeWidth={4} />
+      {apart && (
+        <text x={nowAt} y={height - 3} textAnchor="middle" fontSize={19} fill="var(--ink)">
+          now
+        </text>
+      )}
+      <text
+        x={finishAt}
+        y={height - 3}
+        textAnchor="middle"
+        fontSize={19}
+        fontWeight={700}
+        fill="var(--ink)"
+      >
+        hard finish {timeOf(finish)}
+      </text>
     </svg>
   );
 }

@@ -1,35 +1,110 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { ReactNode } from 'react';
-import type { LiveJob } from '../../core/stage/background';
 import type { Sign } from '../../core/repertoire/types';
+import type { RunPlan, RunSlot } from '../../core/stage/types';
 import { formatDuration } from '../../core/time/clock';
-import { timeOf } from '../brief/dates';
+import { PositionMark, Tape } from '../parts/tape';
 import { pinked, tapePath } from '../parts/tapeShape';
+import { LABEL, LOW, wide } from './type';
+
+/** Number, name and place of a slot, in one line that keeps its height. */
+export const SlotHead = ({
+  plan,
+  slot,
+  said,
+  children,
+}: {
+  plan: RunPlan;
+  slot: RunSlot;
+  /** Said of it, as trouble; its place gives way. */
+  said?: string;
+  children?: ReactNode;
+}) => (
+  <Box
+    sx={{
+      display: 'flex',
+      alignItems: 'center',
+      gap: 1.5,
+      minHeight: { xs: 44, md: 48 },
+      color: 'var(--muted)',
+      fontSize: { xs: 17, md: 26 },
+      flexWrap: { xs: 'wrap', md: 'nowrap' },
+      whiteSpace: 'nowrap',
+    }}
+  >
+    <Tape width={56} height={44} size={32} fill={`var(--tape-${slot.position?.mark ?? 'square'})`}>
+      {plan.slots.indexOf(slot) + 1}
+    </Tape>
+    <span>of {plan.slots.length}</span>
+    <Box
+      component="h1"
+      sx={{
+        m: 0,
+        font: wide(40, 28, 700),
+        color: 'var(--ink)',
+        overflow: 'hidden',
+        textOverflow: 'ellipsis',
+      }}
+    >
+      {slot.name}
+    </Box>
+    {slot.position && <PositionMark shape={slot.position.mark} size={30} />}
+    {said ? (
+      <Box component="h2" sx={{ m: 0, font: wide(36, 26, 800), color: 'var(--ember)' }}>
+        {said}
+      </Box>
+    ) : (
+      <Box component="span" sx={{ flex: '0 1000 auto', minWidth: 0, overflow: 'hidden' }}>
+        {slot.position?.name}
+      </Box>
+    )}
+    <Box component="span" sx={{ ml: 'auto', color: 'var(--muted)' }}>
+      {children}
+    </Box>
+  </Box>
+);
 
 interface BigButtonProps {
   label: string;
+  /** What it costs, and its key: a line or two beneath. */
   keys: string;
+  price?: string;
+  disabled?: boolean;
   onClick: () => void;
   main?: boolean;
   apart?: boolean;
   grow?: number;
 }
 
-export const BigButton = ({ label, keys, onClick, main, apart, grow = 1 }: BigButtonProps) => (
+export const BigButton = ({
+  label,
+  keys,
+  onClick,
+  main,
+  apart,
+  disabled,
+  price,
+  grow = 1,
+}: BigButtonProps) => (
   <ButtonBase
     onClick={onClick}
+    disabled={disabled}
     sx={{
       flex: `${grow} 1 0`,
       minWidth: { xs: main ? '100%' : 0, md: 0 },
       minHeight: { xs: main ? 72 : 60, md: 92 },
+      opacity: disabled ? 0.5 : 1,
+      [LOW]: { minHeight: 48, minWidth: 0 },
       flexDirection: 'column',
       borderRadius: 1.5,
       border: main ? 0 : `2px solid ${apart ? 'var(--ink)' : 'var(--control)'}`,
       background: main ? 'var(--ember-area)' : 'none',
       clipPath: main ? pinked(8, 6) : undefined,
       color: 'var(--ink)',
-      font: { xs: `700 ${main ? 24 : 18}px/22px Bricolage`, md: '700 30px/38px Bricolage' },
+      font: { xs: `700 ${main ? 24 : 16}px/20px Bricolage`, md: '700 28px/34px Bricolage' },
+      whiteSpace: { md: 'nowrap' },
+      px: 0.5,
       ml: { md: apart ? 3 : 0 },
     }}
   >
@@ -37,11 +112,19 @@ export const BigButton = ({ label, keys, onClick, main, apart, grow = 1 }: BigBu
     <Box
       component="small"
       sx={{
-        font: '500 17px/22px Figures, Atkinson',
+        font: '500 20px/24px Figures, Atkinson',
         color: main ? 'var(--on-ember)' : 'var(--muted)',
         display: { xs: 'none', md: 'block' },
+        whiteSpace: 'nowrap',
+        [LOW]: { display: 'none' },
       }}
     >
+      {price && (
+        <>
+          {price}
+          <br />
+        </>
+      )}
       {keys}
     </Box>
   </ButtonBase>
@@ -72,10 +155,13 @@ export const Cue = ({ words }: { words: string }) => (
 export function SignTimer({
   sign,
   since,
+  small,
   onSign,
 }: {
   sign: Sign;
   since: number | null;
+  /** In little room: without the sentence beneath, which the bracket says too. */
+  small: boolean;
   onSign: () => void;
 }) {
   if (since === null) {
@@ -112,7 +198,12 @@ export function SignTimer({
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: { xs: 1, md: 2 } }}>
         <Box
           component="b"
-          sx={{ font: { xs: '800 48px/52px Bricolage', md: '800 72px/72px Bricolage' } }}
+          sx={{
+            font: {
+              xs: '800 48px/52px Bricolage',
+              md: small ? '800 56px/56px Bricolage' : '800 72px/72px Bricolage',
+            },
+          }}
         >
           {formatDuration(since)}
         </Box>
@@ -152,73 +243,15 @@ export function SignTimer({
           strokeWidth={4}
         />
       </svg>
-      <Box sx={{ color: 'var(--muted)', fontSize: { xs: 16, md: 22 } }}>
-        act between <b>{formatDuration(sign.waitLeast)}</b> and{' '}
-        <b>{formatDuration(sign.waitMost)}</b>
-      </Box>
-    </Box>
-  );
-}
-
-const JOB_GLYPH: Record<LiveJob['status'], string> = {
-  due: '○',
-  underWay: '◐',
-  ready: '☑',
-  late: '△',
-};
-
-/** One thing in the background: who has it, how long still, and its window. */
-export function JobLine({
-  job,
-  now,
-  startedAt,
-  onBegin,
-}: {
-  job: LiveJob;
-  now: number;
-  /** The moment of show time 0, in milliseconds since 1970, moved by what was held. */
-  startedAt: number;
-  onBegin: () => void;
-}) {
-  const clock = (seconds: number): string => timeOf(startedAt + seconds * 1000);
-  const words = {
-    due: now >= job.from - 5 ? 'start now' : `starts in ${formatDuration(job.from - now)}`,
-    underWay: `${formatDuration(job.done - now)} to go`,
-    ready: job.readyUntil === null ? 'ready' : `ready until ${clock(job.readyUntil)}`,
-    late: `too late since ${clock(job.readyUntil ?? job.done)}`,
-  }[job.status];
-  return (
-    <Box sx={{ mt: 1.5, color: job.status === 'late' ? 'var(--ember)' : 'inherit' }}>
       <Box
         sx={{
-          display: 'flex',
-          justifyContent: 'space-between',
-          gap: 1,
-          font: '600 24px/30px Atkinson',
+          color: 'var(--muted)',
+          fontSize: { xs: 16, md: 24 },
+          display: { md: small ? 'none' : 'block' },
         }}
       >
-        <span>{job.name}</span>
-        <Box component="span" sx={{ color: 'var(--muted)', fontWeight: 400 }}>
-          {job.people.join(', ')}
-        </Box>
-      </Box>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 22 }}>
-        <span aria-hidden="true">{JOB_GLYPH[job.status]}</span> {words}
-        {!job.confirmed && job.status !== 'ready' && (
-          <ButtonBase
-            onClick={onBegin}
-            sx={{
-              ml: 'auto',
-              minHeight: 48,
-              px: 1.5,
-              border: '1.5px solid var(--control)',
-              borderRadius: 1.5,
-              fontSize: 18,
-            }}
-          >
-            Started
-          </ButtonBase>
-        )}
+        act between <b>{formatDuration(sign.waitLeast)}</b> and{' '}
+        <b>{formatDuration(sign.waitMost)}</b>
       </Box>
     </Box>
   );
@@ -239,7 +272,7 @@ export const Labelled = ({ label, children }: { label: string; children: ReactNo
       sx={{
         width: { md: 88 },
         flex: 'none',
-        font: { xs: '600 16px Atkinson', md: '600 24px/32px Atkinson' },
+        font: LABEL,
         color: 'var(--muted)',
       }}
     >

@@ -1,19 +1,26 @@
 import { useLayoutEffect, useRef } from 'react';
 
 export interface StageKeys {
-  forward(): void;
-  back(): void;
-  again(): void;
-  failed(): void;
-  skip(): void;
-  hold(): void;
-  sign(): void;
-  leaveOut(): void;
-  goTo(): void;
+  forward: () => void;
+  back: () => void;
+  again: () => void;
+  failed: () => void;
+  skip: () => void;
+  hold: () => void;
+  sign: () => void;
+  leaveOut: () => void;
+  goTo: () => void;
+  moveFinish: () => void;
+  device: () => void;
+  undo: () => void;
+  /** A figure, 1 to 10. */
+  number: (figure: number) => void;
 }
 
-/** What a key does on stage. Clickers for presentations send Page Down and Page Up, or arrows. */
-const KEYS: Record<string, keyof StageKeys> = {
+type Plain = Exclude<keyof StageKeys, 'number'>;
+
+/** What a key does on stage. Clickers for presentations send Page Down and Page Up, or arrows, and B or a dot. */
+const KEYS: Record<string, Plain> = {
   ' ': 'forward',
   ArrowRight: 'forward',
   ArrowDown: 'forward',
@@ -28,6 +35,11 @@ const KEYS: Record<string, keyof StageKeys> = {
   t: 'sign',
   l: 'leaveOut',
   g: 'goTo',
+  b: 'goTo',
+  '.': 'goTo',
+  f: 'moveFinish',
+  d: 'device',
+  Escape: 'undo',
 };
 
 /** The same in words, for the list of keys. */
@@ -36,12 +48,20 @@ export const STAGE_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['←, ↑, Page Up', 'back one step; a clicker’s back key'],
   ['R', 'again'],
   ['X', 'didn’t work'],
+  ['Esc', 'it did work after all'],
   ['S', 'skip this demo'],
   ['T', 'the sign is seen: start the timer'],
   ['L', 'leave out what is advised'],
-  ['G', 'go to another demo'],
+  ['G, B, dot', 'go to another demo; a clicker’s blank key. There, forward steps on, blank goes'],
+  ['1 to 9, 0', 'that demo, with its price; once more to go. After a failure: why'],
   ['H', 'hold, and go on'],
+  ['P, held', 'past a closed gate, with a name'],
+  ['F', 'move the hard finish by as much as the show began late'],
+  ['D', 'this device: size of the words, sound, screen'],
 ];
+
+/** Clickers bounce: the same key so soon again, in ms, is the same press. */
+const BOUNCE = 80;
 
 /**
  * Listens while `on`; not inside fields, and not to a key that is held down. What is on the screen can
@@ -49,6 +69,7 @@ export const STAGE_KEYS: readonly (readonly [keys: string, what: string])[] = [
  */
 export function useStageKeys(keys: StageKeys, on: boolean): void {
   const latest = useRef(keys);
+  const last = useRef({ key: '', at: -Infinity });
   useLayoutEffect(() => {
     latest.current = keys;
   });
@@ -57,11 +78,17 @@ export function useStageKeys(keys: StageKeys, on: boolean): void {
     const listen = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
       if ((event.target as HTMLElement).closest('input, textarea')) return;
-      const action = KEYS[event.key.length === 1 ? event.key.toLowerCase() : event.key];
-      if (!action) return;
+      const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+      const action = KEYS[key];
+      const figure = /^\d$/.test(key);
+      if (!action && !figure) return;
       // Space on a focused button would press that button as well.
       event.preventDefault();
-      latest.current[action]();
+      const before = last.current;
+      last.current = { key, at: event.timeStamp };
+      if (before.key === key && event.timeStamp - before.at < BOUNCE) return;
+      if (action) latest.current[action]();
+      else latest.current.number(Number(key) || 10);
     };
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);

@@ -30,9 +30,15 @@ function withKept(run: StoredRun, kept: readonly RunEvent[]): RunEvent[] {
   ];
 }
 
+const NONE: readonly RunEvent[] = [];
+
 export interface LiveRun {
   run: StoredRun | null;
   live: Live | null;
+  /** All that was pressed, here and elsewhere. */
+  events: readonly RunEvent[];
+  /** It was removed while it was on this screen. */
+  gone: boolean;
   /** Pressed here and not yet stored. */
   pending: number;
   /** What the server says against a press, or that the run is gone. */
@@ -46,6 +52,7 @@ export function useLiveRun(runId: string | null): LiveRun {
   const latest = useRef<StoredRun | null>(null);
   const [pending, setPending] = useState<RunEvent[]>([]);
   const [error, setError] = useState<string | null>(null);
+  const [gone, setGone] = useState(false);
   const sending = useRef(false);
   const me = usePreferences((state) => state.me);
 
@@ -81,7 +88,9 @@ export function useLiveRun(runId: string | null): LiveRun {
         if (answer.events.length === 0 || (answer.events.at(-1)?.seq ?? 0) >= answer.seq) return;
       }
     } catch (thrown) {
-      if (thrown instanceof ApiError && !isOffline(thrown)) setError(thrown.message);
+      if (!(thrown instanceof ApiError) || isOffline(thrown)) return;
+      setGone(thrown.status === 404);
+      setError(thrown.message);
     }
   }, [runId, setRun, take]);
 
@@ -115,6 +124,7 @@ export function useLiveRun(runId: string | null): LiveRun {
   useEffect(() => {
     setRun(null);
     setError(null);
+    setGone(false);
     void refresh().then(deliver);
     const stop = onRunChanged((id, event) => {
       if (id === null || (id === runId && (!event || !take([event])))) void refresh();
@@ -132,7 +142,8 @@ export function useLiveRun(runId: string | null): LiveRun {
     };
   }, [runId, refresh, deliver, setRun, take]);
 
-  const live = useMemo(() => (run ? fold(run.plan, withKept(run, pending)) : null), [run, pending]);
+  const events = useMemo(() => (run ? withKept(run, pending) : NONE), [run, pending]);
+  const live = useMemo(() => (run ? fold(run.plan, events) : null), [run, events]);
 
   const press = useCallback(
     (kind: EventKind, more: Partial<RunEvent> = {}) => {
@@ -155,7 +166,7 @@ export function useLiveRun(runId: string | null): LiveRun {
     },
     [me, deliver],
   );
-  return { run, live, pending: pending.length, error, press };
+  return { run, live, events, gone, pending: pending.length, error, press };
 }
 
 /** This moment by the server's clock, again and again. */

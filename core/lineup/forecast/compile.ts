@@ -12,7 +12,7 @@ import { quantiles, type Shape, shapeOf } from '../../chance/beta';
 import { blended } from '../../chance/estimate';
 import { belief } from '../../chance/success';
 import { anotherGoParts, goesThatCount } from '../../repertoire/goes';
-import type { Task } from '../../repertoire/types';
+import type { Estimate, Task } from '../../repertoire/types';
 import { buildNetwork, type Network } from '../network';
 import { amountUsed, hasInHand, nextKeptWaiting } from '../equipment';
 import type { LineupInput, PlacedTask, Timeline } from '../types';
@@ -32,6 +32,24 @@ interface User {
 /** Tables to draw from, by their shapes: worked out once. */
 export type Tables = Map<string, Float64Array>;
 
+/** How a slot’s goes may turn out, from where it is. */
+export interface Outcome {
+  /** Number of the step after which it is known. */
+  after: number;
+  /** Goes that are still planned up to there. */
+  planned: number;
+}
+
+/** A show of which a part has happened, slot by slot as its input has them. */
+export interface SoFar {
+  nets: readonly Network[];
+  outcomes: ReadonlyMap<string, Outcome>;
+  /** What has begun: when, and what is known of how long it takes; null for the usual draw. */
+  begun: ReadonlyMap<TimeKey, { start: number; time: (usual: Draw) => Draw }>;
+  /** How long a task was estimated to take, before anything of it happened. */
+  estimateOf: (slot: string, task: string) => Estimate | undefined;
+}
+
 const FIXED = (seconds: number): Draw => ({ low: seconds, width: 0, table: null });
 
 class Compiler {
@@ -42,12 +60,15 @@ class Compiler {
   private readonly further = new Map<number, number>();
   private readonly blocks: Program['blocks'] = [];
   private readonly windows: Program['windows'] = [];
+  /** Nodes that are where they are, whatever they would have waited for. */
+  private readonly facts = new Set<number>();
 
   constructor(
     private readonly input: LineupInput,
     private readonly timeline: Timeline,
     private readonly policies: ReadonlyMap<string, SlotPolicy>,
     private readonly tables: Tables,
+    private readonly soFar: SoFar | null,
   ) {}
 
   private tableOf(shape: Shape): Float64Array {
@@ -59,7 +80,8 @@ class Compiler {
 
   private drawOf(slot: string, task: Pick<Task, 'id' | 'time'>): Draw {
     const taken = this.policies.get(slot)?.taken[task.id] ?? [];
-    const { mean, sd, low, high } = blended(task.time, taken);
+    const time = this.soFar?.estimateOf(slot, task.id) ?? task.time;
+    const { mean, sd, low, high } = blended(time, taken);
     const shape = shapeOf(mean, sd, low, high);
     if (!shape) return FIXED(mean);
     return { low, width: high - low, table: this.tableOf(shape) };
@@ -75,6 +97,31 @@ class Compiler {
     return this.nodes.push({ of, watched, planned, earliest, time, waits: [], goes: null }) - 1;
   }
 
+  /** A node for a task; where it is if it has begun. */
+  private taskNode(
+    key: TimeKey,
+    planned: number,
+    time: Draw,
+    earliest: number,
+    watched: boolean,
+  ): number {
+    const begun = this.soFar?.begun.get(key);
+    const node = begun
+      ? this.node(begun.start, begun.time(time), key, begun.start, watched)
+      : this.node(planned, time, key, earliest, watched);
+    if (begun) this.facts.add(node);
+    this.numbers.set(key, node);
+    return node;
+  }
+
+  private outcomeOf(net: Network): Outcome | undefined {
+    if (this.soFar) return this.soFar.outcomes.get(net.slot.id);
+    return {
+      after: net.steps.length - 1 - net.goes.closing.length,
+      planned: goesThatCount(net.goes, net.slot.goes),
+    };
+  }
+
   private wait(node: number, on: number | undefined, seconds = 0, of: Wait['of'] = 'end'): void {
     if (on !== undefined && on !== node) this.nodes[node]?.waits.push({ node: on, of, seconds });
   }
@@ -87,17 +134,18 @@ class Compiler {
     const { slot } = net;
     const start = this.timeline.blocks[number]?.start ?? 0;
     const policy = this.policies.get(slot.id);
-    const last = net.steps.length - 1 - net.goes.closing.length;
+    const outcome = this.outcomeOf(net);
+    const earliest = this.soFar ? this.input.arrival : 0;
     let before = this.blocks.at(-1)?.last;
     let first = -1;
     net.steps.forEach((step, i) => {
       const key = this.key({ slot: slot.id, task: step.task.id, go: step.go, phase: 'perform' });
-      const node = this.node(start + step.start, this.drawOf(slot.id, step.task), key, 0, true);
-      this.numbers.set(key, node);
+      const draw = this.drawOf(slot.id, step.task);
+      const node = this.taskNode(key, start + step.start, draw, earliest, true);
       this.wait(node, before);
       before = node;
       if (first < 0) first = node;
-      if (i !== last || !policy?.record) return;
+      if (i !== outcome?.after || !policy?.record) return;
       const more = this.node(start + step.end, FIXED(0), `${slot.id}/again`, 0, true);
       const { worked, failed } = policy.record;
       this.wait(more, node);
@@ -105,7 +153,7 @@ class Compiler {
       const target = this.nodes[more];
       if (target)
         target.goes = {
-          planned: goesThatCount(net.goes, slot.goes),
+          planned: outcome.planned,
           again: policy.again,
           fallback: policy.fallback,
           chance: this.tableOf(belief(worked, worked + failed)),
@@ -115,9 +163,11 @@ class Compiler {
       before = more;
     });
     if (first < 0) {
-      first = this.node(start, FIXED(0), null, 0);
-      this.wait(first, before);
-      before = first;
+      // A block without steps is only a moment, for what follows it.
+      first = this.node(start, FIXED(0), null, this.soFar ? start : 0);
+      if (!this.soFar) this.wait(first, before);
+      this.blocks.push({ slot: slot.id, first, last: first });
+      return;
     }
     this.blocks.push({ slot: slot.id, first, last: before ?? first });
   }
@@ -139,24 +189,19 @@ class Compiler {
         ? this.timeline.blocks.findLastIndex((block) => block.start <= placed.start)
         : -1;
       const earliest = byPlan && by < 0 ? placed.start : this.input.arrival;
-      const key = this.key(placed);
-      const node = this.node(placed.start, this.drawOf(net.slot.id, task), key, earliest);
-      this.numbers.set(key, node);
+      const draw = this.drawOf(net.slot.id, task);
+      const node = this.taskNode(this.key(placed), placed.start, draw, earliest, false);
       const [anchor, planned] = [this.blocks[by], this.timeline.blocks[by]];
       if (anchor && planned) this.wait(node, anchor.first, placed.start - planned.start, 'start');
     }
   }
 
-  private nodeOf(
-    slot: string,
-    task: Task,
-    end: 'first' | 'last',
-    goes: number,
-  ): number | undefined {
-    if (task.phase !== 'perform')
-      return this.numbers.get(timeKey({ slot, task: task.id }, 1, false));
-    const go = end === 'last' && task.eachGo ? goes : 1;
-    return this.numbers.get(timeKey({ slot, task: task.id }, go, true));
+  private nodeOf(net: Network, task: Task, end: 'first' | 'last'): number | undefined {
+    const of = { slot: net.slot.id, task: task.id };
+    if (task.phase !== 'perform') return this.numbers.get(timeKey(of, 1, false));
+    const isIt = (step: Network['steps'][number]): boolean => step.task === task;
+    const step = end === 'first' ? net.steps.find(isIt) : net.steps.findLast(isIt);
+    return step && this.numbers.get(timeKey(of, step.go, true));
   }
 
   /** Lags within a slot; what leads up to a block; what follows it. */
@@ -165,8 +210,8 @@ class Compiler {
     const block = this.blocks[number];
     if (!block) return;
     for (const { from, to, least, greatest } of net.lags) {
-      const a = this.nodeOf(slot.id, from, 'last', slot.goes);
-      const b = this.nodeOf(slot.id, to, 'first', slot.goes);
+      const a = this.nodeOf(net, from, 'last');
+      const b = this.nodeOf(net, to, 'first');
       if (a === undefined || b === undefined) continue;
       if ((from.phase !== 'perform' || to.phase !== 'perform') && this.isBefore(a, b))
         this.wait(b, a, least);
@@ -183,10 +228,10 @@ class Compiler {
     for (const task of net.before)
       if (net.endByBlock.has(task.id)) {
         const lead = slot.leads.find((wanted) => wanted.task === task.id)?.seconds ?? 0;
-        this.wait(block.first, this.nodeOf(slot.id, task, 'first', 1), lead);
+        this.wait(block.first, this.nodeOf(net, task, 'first'), lead);
       }
     for (const task of net.following) {
-      const node = this.nodeOf(slot.id, task, 'first', 1);
+      const node = this.nodeOf(net, task, 'first');
       const led = net.lags.some((lag) => lag.to === task && !net.before.includes(lag.from));
       if (node !== undefined && !led) this.wait(node, block.last);
     }
@@ -208,7 +253,7 @@ class Compiler {
     const block = this.blocks[number];
     const around = [...net.before, ...net.following]
       .filter(wanted)
-      .flatMap((task) => this.nodeOf(net.slot.id, task, 'first', 1) ?? []);
+      .flatMap((task) => this.nodeOf(net, task, 'first') ?? []);
     return block ? [block.first, block.last, ...around] : around;
   }
 
@@ -299,12 +344,16 @@ class Compiler {
   }
 
   compile(): Program {
-    const nets = this.input.slots.map(buildNetwork);
+    const nets = this.soFar?.nets ?? this.input.slots.map(buildNetwork);
     nets.forEach((net, i) => this.block(net, i));
     nets.forEach((net) => this.around(net));
     nets.forEach((net, i) => this.within(net, i));
     this.turns(nets);
     this.people();
+    for (const number of this.facts) {
+      const node = this.nodes[number];
+      if (node) node.waits = [];
+    }
     const order = inSequence(this.nodes);
     const place = new Map(order.map((node, i) => [node, i]));
     const at = (node: number): number => place.get(node) ?? 0;
@@ -323,11 +372,12 @@ class Compiler {
 
 /**
  * Slots without a policy can't fail and are never left out. Tables are handed on from one order of a show
- * to the next.
+ * to the next. Of a show that is on, `soFar` says what has happened.
  */
 export const compile = (
   input: LineupInput,
   timeline: Timeline,
   policies: ReadonlyMap<string, SlotPolicy>,
   tables: Tables = new Map(),
-): Program => reduced(new Compiler(input, timeline, policies, tables).compile());
+  soFar: SoFar | null = null,
+): Program => reduced(new Compiler(input, timeline, policies, tables, soFar).compile());

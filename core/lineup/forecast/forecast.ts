@@ -6,6 +6,7 @@ import { countable } from '../countable';
 import { EFFORT } from '../effort';
 import type { LineupInput, Timeline } from '../types';
 import { compile } from './compile';
+import type { Program } from './program';
 import { type Counts, simulate } from './simulate';
 import type {
   Band,
@@ -75,13 +76,23 @@ function driversOf(counts: Counts, slots: readonly string[]): Driver[] {
 }
 
 /** The forecast of a running order as it stands, without what could be left out. */
-export function forecastShow(
+export const forecastShow = (
   input: LineupInput,
   timeline: Timeline,
   policies: ReadonlyMap<string, SlotPolicy>,
+  size: ForecastSize,
+): Forecast => {
+  const program = compile(countable(input).input, timeline, policies);
+  return forecastOf(program, input.hardFinish, policies, size);
+};
+
+/** What comes of running a program many times; `hardFinish` on its own clock. */
+export function forecastOf(
+  program: Program,
+  hardFinish: number,
+  policies: ReadonlyMap<string, SlotPolicy>,
   { runs, seed, share }: ForecastSize,
 ): Forecast {
-  const program = compile(countable(input).input, timeline, policies);
   const counts = simulate(program, runs, randomFrom(seed));
   const mean = counts.sumEnd / runs;
   const filled = counts.sumLength.reduce((sum, length) => sum + length, 0) / runs;
@@ -105,7 +116,7 @@ export function forecastShow(
       mean: Math.round(mean * 10) / 10,
       sd: Math.round(Math.sqrt(Math.max(0, counts.sumEnd2 / runs - mean * mean)) * 10) / 10,
     },
-    chance: rounded(chanceBy(counts.ends, runs, input.hardFinish)),
+    chance: rounded(chanceBy(counts.ends, runs, hardFinish)),
     dots: Array.from({ length: DOTS }, (_, i) => quantile(counts.ends, runs, (i + 0.5) / DOTS)),
     deadAir: Math.round(Math.max(0, mean - filled)),
     starts: program.blocks.map(({ slot }, i) => ({

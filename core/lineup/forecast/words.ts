@@ -29,3 +29,9 @@ export function soonerWords(seconds: number): string {
   if (Math.abs(seconds) < TOLD) return 'ends no sooner';
   return `ends ${formatDuration(Math.abs(seconds))} ${seconds > 0 ? 'sooner' : 'later'}`;
 }
+
+/** “9 of 10”: rounded down, and never as many as all while one may fail. */
+export function ofTen(chance: number): string {
+  const all = chance >= 0.995 ? 10 : Math.min(9, Math.floor(chance * 10 + 1e-9));
+  return `${all} of 10`;
+}

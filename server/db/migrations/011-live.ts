@@ -1,0 +1,16 @@
+/** What protects and what lets go are parts of a step on stage; a press may carry a number. */
+export const live = `
+ALTER TABLE run_event ADD COLUMN value REAL;
+
+UPDATE run SET plan = json_set(plan, '$.slots', (
+  SELECT json_group_array(json(json_set(slot.value, '$.steps', (
+    SELECT json_group_array(json(json_set(step.value, '$.clear', '', '$.letGo', json('[]'))))
+    FROM json_each(slot.value, '$.steps') AS step))))
+  FROM json_each(run.plan, '$.slots') AS slot))
+WHERE json_type(plan, '$.slots') = 'array'
+  AND NOT EXISTS (SELECT 1 FROM json_each(run.plan, '$.slots') AS odd
+    WHERE odd.type <> 'object' OR json_type(odd.value, '$.steps') IS NOT 'array');
+
+-- What runs came to is read anew: goes that were broken off count now.
+UPDATE run SET stale = 1;
+`;

@@ -1,0 +1,72 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { STAGE_SIZES, type StageSettings, usePreferences } from '../app/preferences';
+import { canFillScreen, fillScreen } from './device';
+
+const SIZE_WORDS: Record<StageSettings['size'], string> = {
+  small: 'Small',
+  usual: 'Usual',
+  large: 'Large',
+  larger: 'Larger',
+};
+
+/** What is set for this device alone, and kept on it. */
+export function DeviceDialog({ onClose }: { onClose: () => void }) {
+  const stage = usePreferences((state) => state.stage);
+  const set = usePreferences((state) => state.setStage);
+  const choice = (name: 'awake' | 'vibrate' | 'sound', label: string) => (
+    <FormControlLabel
+      control={
+        <Switch
+          checked={stage[name]}
+          onChange={(_event, on) => set({ [name]: on })}
+          slotProps={{ input: { 'aria-label': label } }}
+        />
+      }
+      label={label}
+      sx={{ '& .MuiFormControlLabel-label': { fontSize: 20 } }}
+    />
+  );
+  return (
+    <Dialog transitionDuration={0} open onClose={onClose} aria-labelledby="device-title">
+      <DialogTitle id="device-title" sx={{ fontSize: 28 }}>
+        This device
+      </DialogTitle>
+      <Box sx={{ p: 3, pt: 0, display: 'grid', gap: 1.5 }}>
+        <ToggleButtonGroup
+          exclusive
+          aria-label="Size of the words"
+          value={stage.size}
+          onChange={(_event, size: StageSettings['size'] | null) => size && set({ size })}
+        >
+          {STAGE_SIZES.map((size) => (
+            <ToggleButton key={size} value={size} sx={{ minHeight: 48, px: 2, fontSize: 18 }}>
+              {SIZE_WORDS[size]}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        {choice('awake', 'Keep the screen on')}
+        {choice('vibrate', 'Buzz before a window closes')}
+        {choice('sound', 'A quiet sound before a window closes')}
+        {canFillScreen() && (
+          <Button
+            variant="outlined"
+            size="large"
+            onClick={() => fillScreen(!document.fullscreenElement)}
+          >
+            {document.fullscreenElement ? 'Leave full screen' : 'Full screen'}
+          </Button>
+        )}
+        <Button size="large" onClick={onClose}>
+          Done
+        </Button>
+      </Box>
+    </Dialog>
+  );
+}

@@ -1,0 +1,111 @@
+/** How far from the plan, when it will end, the connection, and the clock: each in a place of its own. */
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import type { EndTold, Telling } from '../../core/stage/replan/tell';
+import { aboutMinute, byMinute, formatDuration } from '../../core/time/clock';
+import { timeOf } from '../brief/dates';
+import { LOW, wide } from './type';
+
+/** Later than this is said of the booking, in seconds. */
+const LATE = 60;
+
+export const endWords = ({ about, by, shareWords }: EndTold): string =>
+  `ends about ${timeOf(aboutMinute(about / 1000) * 1000)}, by ${timeOf(byMinute(by / 1000) * 1000)} in ${shareWords}`;
+
+interface Props {
+  telling: Telling | null;
+  fresh: boolean;
+  /** Milliseconds since 1970. */
+  now: number;
+  /** Pressed here and not yet stored. */
+  pending: number;
+  up: boolean;
+  onMoveFinish: (() => void) | null;
+}
+
+export function TopLine({ telling, fresh, now, pending, up, onMoveFinish }: Props) {
+  const late = (telling?.late ?? 0) >= LATE;
+  const behind = telling?.behind ?? 0;
+  return (
+    <Box
+      component="section"
+      aria-label="Pace"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        columnGap: { xs: 1.5, md: 2 },
+        flexWrap: { xs: 'wrap', md: 'nowrap' },
+        minHeight: { xs: 72, md: 48 },
+        fontSize: { xs: 17, md: 24 },
+        whiteSpace: { md: 'nowrap' },
+        overflow: 'hidden',
+        [LOW]: { minHeight: 34, flexWrap: 'nowrap', whiteSpace: 'nowrap' },
+        // Of a moment ago: what was pressed since is not in it yet.
+        '& .told': { opacity: fresh ? 1 : 0.6 },
+      }}
+    >
+      {telling && (
+        <>
+          <Box
+            component="b"
+            className="told"
+            sx={{
+              font: wide(34, 24, 800),
+              color: behind >= 15 || late ? 'var(--ember)' : 'inherit',
+            }}
+          >
+            {behind >= 15 ? '« ' : behind <= -15 ? '» ' : ''}
+            {late ? `${formatDuration(telling.late)} behind the booking` : telling.paceWords}
+          </Box>
+          <Box
+            className="told"
+            sx={{
+              order: { xs: 1, md: 0 },
+              flexBasis: { xs: '100%', md: 'auto' },
+              minWidth: 0,
+              overflow: 'hidden',
+              textOverflow: 'ellipsis',
+              [LOW]: { order: 0, flexBasis: 'auto' },
+            }}
+          >
+            {late ? `${telling.paceWords} on the plan’s pace; ` : ''}
+            {endWords(telling.end)},{' '}
+            <Box component="b" sx={{ color: telling.end.over > 0 ? 'var(--ember)' : 'inherit' }}>
+              {telling.end.overWords}
+            </Box>
+          </Box>
+          {late && onMoveFinish && (
+            <ButtonBase
+              onClick={onMoveFinish}
+              sx={{
+                order: { xs: 1, md: 0 },
+                minHeight: 44,
+                px: 1,
+                border: '1.5px solid var(--control)',
+                borderRadius: 1.5,
+                font: 'inherit',
+              }}
+            >
+              Move the hard finish too (F)
+            </ButtonBase>
+          )}
+        </>
+      )}
+      {!telling && <Box sx={{ color: 'var(--muted)' }}>Working out the end …</Box>}
+      <Box
+        role="status"
+        sx={{
+          ml: 'auto',
+          color: pending > 0 || !up ? 'var(--ember)' : 'var(--muted)',
+          fontSize: { xs: 15, md: 20 },
+          whiteSpace: 'nowrap',
+        }}
+      >
+        {pending > 0 ? `on this device, ${pending} unsent` : up ? '' : 'no connection'}
+      </Box>
+      <Box component="time" sx={{ font: wide(40, 28, 700) }}>
+        {timeOf(now)}
+      </Box>
+    </Box>
+  );
+}
