@@ -10,6 +10,7 @@ test('a page that is cut off says so on every screen, and catches up with the ru
   await page.getByRole('button', { name: 'Rehearse it' }).click();
   await page.getByRole('button', { name: /^Start clock/ }).click();
   const now = page.getByRole('region', { name: 'Now' });
+  await page.getByRole('button', { name: 'Said' }).click();
   await expect(now).toContainText('Stand beside the drum');
   const other = await context.newPage();
   await other.goto(page.url());
@@ -53,6 +54,7 @@ test('two people who press Back for the same step go back once', async ({
   await other.goto(page.url());
   const now = page.getByRole('region', { name: 'Now' });
   const theirs = other.getByRole('region', { name: 'Now' });
+  await page.getByRole('button', { name: 'Said' }).click();
   for (const step of ['step 2', 'step 3']) {
     await page.getByRole('button', { name: /^Done/ }).click();
     await expect(theirs).toContainText(step);

@@ -15,7 +15,12 @@ async function started(page: Page): Promise<Locator> {
   await stored;
   await expect(page.getByText('unsent')).toBeHidden();
   const now = page.getByRole('region', { name: 'Now' });
-  await expect(now).toBeVisible();
+  // The room is warned before anything is done.
+  await expect(now).toContainText('There will be stage smoke');
+  const said = page.waitForResponse('**/events');
+  await page.keyboard.press('Space');
+  await said;
+  await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
   return now;
 }
 
@@ -46,8 +51,7 @@ test('driven by a clicker; a reload, a second tab and a killed server show the s
   demo,
 }) => {
   await rehearse(page, demo.url);
-  await page.keyboard.press('Space');
-  const now = page.getByRole('region', { name: 'Now' });
+  const now = await started(page);
   await expect(now.getByRole('heading', { name: 'Smoke-ring drum' })).toBeVisible();
   await expect(now).toContainText('Stand beside the drum');
   await page.keyboard.press('PageDown');
@@ -85,7 +89,7 @@ test('presses while the server is away are kept and delivered', async ({ page, d
   const run = (await (await request.get(`${demo.url}/api/runs/${id}`)).json()) as {
     events: { kind: string }[];
   };
-  expect(run.events.map((event) => event.kind)).toEqual(['start', 'done']);
+  expect(run.events.map((event) => event.kind)).toEqual(['start', 'part', 'done']);
 });
 
 test('on a phone the clock stands beside the pace, and the end under both', async ({
@@ -122,7 +126,7 @@ test('a press that is refused is told, and the presses after it are delivered', 
     ([key, kept]) => localStorage.setItem(key ?? '', kept ?? ''),
     [`hearty-stage-run-${run}`, JSON.stringify([event])],
   );
-  await expect(page.getByRole('status').filter({ hasText: 'not in this run' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'not in this run' })).toBeVisible();
   // It never counted: the step is still to be done, and the next press does it.
   await expect(now).toContainText('step 1 of 5');
   await page.keyboard.press('Space');
@@ -135,23 +139,28 @@ test('what didn’t work has a cause in one tap, and After and the record know i
   demo,
 }) => {
   await rehearse(page, demo.url);
-  await page.getByRole('button', { name: /^Start/ }).click();
+  const now = await started(page);
   await page.keyboard.press('x');
-  await page.getByRole('button', { name: 'Too damp' }).click();
-  await expect(page.getByText('Again, or move on?')).toBeVisible();
+  await expect(now).toContainText('didn’t work');
+  // Both ways on are priced; a cause is one tap, and none is needed to go on.
+  for (const way of ['Move on', 'Again'])
+    await expect(now.getByRole('region', { name: way })).toContainText(/ends \d\d:\d\d.*in time/);
+  await now.getByRole('button', { name: 'own words' }).click();
+  await page.getByLabel('In your own words').fill('Too damp');
+  await page.getByRole('button', { name: 'Save the cause' }).click();
+  await expect(now.getByRole('button', { name: 'Too damp' })).toBeVisible();
   await page.keyboard.press('r');
-  const now = page.getByRole('region', { name: 'Now' });
   await expect(now).toContainText('go 2');
   for (const words of ['Three slow slaps', 'Draw the rolling ring']) {
-    await page.keyboard.press('Space');
-    await expect(now).toContainText(words);
+    await page.getByRole('button', { name: /^Done/ }).click();
+    await expect(now.getByRole('heading', { name: words })).toBeVisible();
   }
-  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: /^Done/ }).click();
   await expect(now.getByRole('heading', { name: 'Slow-falling magnet' })).toBeVisible();
   for (let left = 8; left > 0; left--) {
-    const name = await now.getByRole('heading').textContent();
-    await page.keyboard.press('s');
-    if (left > 1) await expect(now.getByRole('heading')).not.toHaveText(name ?? '');
+    const name = await now.getByRole('heading', { level: 1 }).textContent();
+    await page.getByRole('button', { name: /^Skip/ }).click();
+    if (left > 1) await expect(now.getByRole('heading', { level: 1 })).not.toHaveText(name ?? '');
   }
   await expect(page.getByText('That was the last one')).toBeVisible();
   await page.keyboard.press('Space');

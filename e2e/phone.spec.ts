@@ -40,6 +40,7 @@ test('performed with one thumb: every button big enough, nothing off the side', 
   await page.getByRole('button', { name: 'Rehearse it' }).tap();
   await page.getByRole('button', { name: /^Start/ }).tap();
   const now = page.getByRole('region', { name: 'Now' });
+  await page.getByRole('button', { name: 'Said' }).tap();
   await expect(now).toContainText('Stand beside the drum');
   await page.getByRole('button', { name: /^Done/ }).tap();
   await expect(now).toContainText('One dry slap');

@@ -71,7 +71,7 @@ export function Band({ error, broken, telling, advice, held, now, onLeaveOut }: 
     return line(
       spare < 0,
       spare > 0
-        ? `Held longer than ${sayDuration(spare)} it can’t end in time in ${telling?.end.shareWords} any more.`
+        ? `Longer than ${sayDuration(spare)} more, and it won’t end in time in ${telling?.end.shareWords}.`
         : 'Every second of the hold is a second over.',
     );
   if (advice)

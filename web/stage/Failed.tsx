@@ -195,7 +195,7 @@ export function Failed({
         : 'no set left';
   const rule = ruleIsAgain ? 'your rule says again' : 'your rule says no';
   return (
-    <Box component="section" aria-label="Now" role="alert" sx={{ flex: '1 1 100%', minWidth: 0 }}>
+    <Box component="section" aria-label="Now" sx={{ flex: '1 1 100%', minWidth: 0 }}>
       <SlotHead plan={plan} slot={slot} said="didn’t work">
         {left > 0 ? `${left} more allowed` : 'no more allowed'}
       </SlotHead>

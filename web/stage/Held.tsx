@@ -29,8 +29,10 @@ export function Held({ heldFrom, now, name, telling, sign }: Props) {
     })),
   ];
   return (
-    <Box component="section" aria-label="Now" role="alert" sx={{ flex: '1 1 560px', minWidth: 0 }}>
-      <Box sx={{ font: wide(76, 48, 800) }}>Held {formatDuration((now - heldFrom) / 1000)}</Box>
+    <Box component="section" aria-label="Now" sx={{ flex: '1 1 560px', minWidth: 0 }}>
+      <Box role="alert" sx={{ font: wide(76, 48, 800) }}>
+        Held {formatDuration((now - heldFrom) / 1000)}
+      </Box>
       <Box sx={{ font: wide(32, 22, 400), color: 'var(--muted)', mt: 1 }}>
         The show’s clock stands still{name ? ` in ${name}` : ''}. Space continues.
       </Box>

@@ -50,7 +50,9 @@ interface BigProps {
 
 const Big = ({ words, ember, least, crowded }: BigProps) => (
   <Box
+    component="h2"
     sx={{
+      m: 0,
       font: wide(
         least ? 44 : Math.min(doSize(words), crowded ? 52 : 76),
         least ? 26 : Math.min(44, doSize(words) * 0.62),

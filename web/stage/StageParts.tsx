@@ -51,7 +51,11 @@ export const SlotHead = ({
     </Box>
     {slot.position && <PositionMark shape={slot.position.mark} size={30} />}
     {said ? (
-      <Box component="h2" sx={{ m: 0, font: wide(36, 26, 800), color: 'var(--ember)' }}>
+      <Box
+        component="h2"
+        role="alert"
+        sx={{ m: 0, font: wide(36, 26, 800), color: 'var(--ember)' }}
+      >
         {said}
       </Box>
     ) : (
@@ -92,7 +96,7 @@ export const BigButton = ({
     disabled={disabled}
     sx={{
       flex: `${grow} 1 0`,
-      minWidth: { xs: main ? '100%' : 0, md: 0 },
+      minWidth: { xs: main ? '100%' : 56, md: 0 },
       minHeight: { xs: main ? 72 : 60, md: 92 },
       opacity: disabled ? 0.5 : 1,
       [LOW]: { minHeight: 48, minWidth: 0 },

@@ -44,54 +44,53 @@ export function TopLine({ telling, fresh, now, pending, up, onMoveFinish }: Prop
         '& .told': { opacity: fresh ? 1 : 0.6 },
       }}
     >
-      {telling && (
-        <>
-          <Box
-            component="b"
-            className="told"
-            sx={{
-              font: wide(34, 24, 800),
-              color: behind >= 15 || late ? 'var(--ember)' : 'inherit',
-            }}
-          >
-            {behind >= 15 ? '« ' : behind <= -15 ? '» ' : ''}
-            {late ? `${formatDuration(telling.late)} behind the booking` : telling.paceWords}
-          </Box>
-          <Box
-            className="told"
-            sx={{
-              order: { xs: 1, md: 0 },
-              flexBasis: { xs: '100%', md: 'auto' },
-              minWidth: 0,
-              overflow: 'hidden',
-              textOverflow: 'ellipsis',
-              [LOW]: { order: 0, flexBasis: 'auto' },
-            }}
-          >
+      <Box
+        component="b"
+        className="told"
+        sx={{ font: wide(34, 24, 800), color: behind >= 15 || late ? 'var(--ember)' : 'inherit' }}
+      >
+        {behind >= 15 ? '« ' : behind <= -15 ? '» ' : ''}
+        {late ? `${formatDuration(telling?.late ?? 0)} behind the booking` : telling?.paceWords}
+        {!telling && '…'}
+      </Box>
+      <Box
+        className="told"
+        sx={{
+          order: { xs: 1, md: 0 },
+          flexBasis: { xs: '100%', md: 'auto' },
+          minWidth: 0,
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+          [LOW]: { order: 0, flexBasis: 'auto' },
+        }}
+      >
+        {telling ? (
+          <>
             {late ? `${telling.paceWords} on the plan’s pace; ` : ''}
             {endWords(telling.end)},{' '}
             <Box component="b" sx={{ color: telling.end.over > 0 ? 'var(--ember)' : 'inherit' }}>
               {telling.end.overWords}
             </Box>
-          </Box>
-          {late && onMoveFinish && (
-            <ButtonBase
-              onClick={onMoveFinish}
-              sx={{
-                order: { xs: 1, md: 0 },
-                minHeight: 44,
-                px: 1,
-                border: '1.5px solid var(--control)',
-                borderRadius: 1.5,
-                font: 'inherit',
-              }}
-            >
-              Move the hard finish too (F)
-            </ButtonBase>
-          )}
-        </>
+          </>
+        ) : (
+          'working out when it ends'
+        )}
+      </Box>
+      {late && onMoveFinish && (
+        <ButtonBase
+          onClick={onMoveFinish}
+          sx={{
+            order: { xs: 1, md: 0 },
+            minHeight: 44,
+            px: 1,
+            border: '1.5px solid var(--control)',
+            borderRadius: 1.5,
+            font: 'inherit',
+          }}
+        >
+          Move the hard finish too (F)
+        </ButtonBase>
       )}
-      {!telling && <Box sx={{ color: 'var(--muted)' }}>Working out the end …</Box>}
       <Box
         role="status"
         sx={{
