@@ -81,10 +81,18 @@ export class Caller {
       this.history = new History(this.show);
       this.taken = [];
     }
-    for (const event of events.slice(this.taken.length)) {
-      this.history.take(event);
-      this.taken.push(event.id);
-    }
+    for (const event of events.slice(this.taken.length)) this.take(event);
+  }
+
+  /** Takes in the next event. */
+  take(event: RunEvent): void {
+    this.history.take(event);
+    this.taken.push(event.id);
+  }
+
+  /** The rest of the night from a moment, in ms since 1970, without what chance makes of it. */
+  found(moment: number): Found {
+    return this.history.at(moment);
   }
 
   private writtenEnd(live: Live): number {
