@@ -173,7 +173,8 @@ test('what didn’t work has a cause in one tap, and After and the record know i
   await page.getByRole('button', { name: 'Pin to the demo' }).click();
   await expect(page.getByText('Pinned: it shows the next time')).toBeVisible();
   await page.goto(demo.url + FESTIVAL + '/line-up');
-  await expect(page.getByText('works 9 of 11')).toBeVisible();
+  // Rehearsals count apart.
+  await expect(page.getByText('works 8 of 9')).toBeVisible();
   await page.getByRole('button', { name: /Smoke-ring drum big drum/ }).click();
   await expect(page.getByText('Skin was slack in the damp')).toBeVisible();
 });

@@ -1,8 +1,9 @@
 /** The write-up and the record, from runs pressed through by hand. */
 import { describe, expect, test } from '@jest/globals';
+import { policiesOf } from '../lineup/forecast/fromBundle';
 import { Stage, threeSlots } from '../testing/stage';
 import type { RunForRecord } from './review';
-import { recordsOf, recordWords, reviewOf, reviewWords } from './review';
+import { recordsOf, recordWords, rehearsedWords, reviewOf, reviewWords } from './review';
 
 const { plan, show } = threeSlots;
 
@@ -36,6 +37,44 @@ describe('in one sentence', () => {
 
   test('nothing performed', () => {
     expect(words(new Stage())).toBe('Nothing was performed.');
+  });
+});
+
+describe('rehearsals', () => {
+  const drum = (runs: RunForRecord[]) =>
+    recordsOf(show.demos, runs).find((record) => record.demoId === 'drum');
+
+  test('count apart, and their causes beside those of shows', () => {
+    const failing = new Stage().at(0, 'start').at(60, 'done').at(90, 'failed', { cause: 'damp' });
+    failing.at(100, 'done');
+    const record = drum([run(smooth()), run(failing, 'rehearsal'), run(smooth(), 'rehearsal')]);
+    expect(record).toMatchObject({
+      worked: 1,
+      failed: 0,
+      rehearsed: { worked: 1, partly: 0, failed: 1 },
+      causes: [{ cause: 'damp', count: 1 }],
+    });
+    expect(record && rehearsedWords(record)).toBe('in rehearsal 1 of 2');
+    expect(record && recordWords(record)).toBe('works 1 of 1');
+  });
+
+  test('tell how long a step takes for as long as no show does', () => {
+    expect(drum([run(smooth(40), 'rehearsal')])?.times).toMatchObject({ why: [100] });
+    expect(drum([run(smooth(40), 'rehearsal'), run(smooth())])?.times).toMatchObject({ why: [60] });
+  });
+
+  test('are gone by in the forecast only where there was no show', () => {
+    const policyOf = (runs: RunForRecord[]) =>
+      policiesOf(show, recordsOf(show.demos, runs)).get('slot-drum');
+    expect(policyOf([run(smooth(), 'rehearsal')])).toMatchObject({
+      performed: false,
+      record: { worked: 1, failed: 0 },
+    });
+    const failed = new Stage().at(0, 'start').at(60, 'failed').at(70, 'done');
+    expect(policyOf([run(smooth(), 'rehearsal'), run(failed)])).toMatchObject({
+      performed: true,
+      record: { worked: 0, failed: 1 },
+    });
   });
 });
 

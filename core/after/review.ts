@@ -82,18 +82,27 @@ export function reviewWords({ actualEnd, plannedEnd, heldSeconds }: Review): str
   return heldSeconds > 0 ? `${length} Held for ${sayDuration(heldSeconds)} more.` : length;
 }
 
-/** How often a method has worked: every go of every run, and what was counted before. */
-export interface MethodRecord {
-  demoId: string;
-  methodId: string;
+/** How goes went. */
+export interface Tally {
   worked: number;
   partly: number;
   failed: number;
+}
+
+/** How often a method has worked before an audience: every go of every show, and what was counted before. */
+export interface MethodRecord extends Tally {
+  demoId: string;
+  methodId: string;
+  /** In rehearsals, which count apart. */
+  rehearsed: Tally;
   /** Causes of failed and partly worked goes, the commonest first. */
   causes: { cause: string; count: number }[];
   /** Each time it was on stage, oldest first. */
   performances: Performance[];
-  /** How long each step took, every time it was done, by task; whole seconds. */
+  /**
+   * How long each step took, every time it was done, by task; whole seconds. Of rehearsals only for what was
+   * never done in a show.
+   */
   times: Record<string, number[]>;
 }
 
@@ -164,16 +173,42 @@ export function methodRunsOf(
 /** Times on stage that a record tells one by one; of those before, the counts are kept. */
 export const PERFORMANCES_TOLD = 40;
 
-/** What is counted of a method over all runs. */
-export interface MethodCounts {
-  worked: number;
-  partly: number;
-  failed: number;
+/** What is counted of a method over all runs of a kind. */
+export interface MethodCounts extends Tally {
   causes: { cause: string; count: number }[];
 }
 
+/** Counts by the kind of run. */
+export type CountsByKind = Record<RunKind, MethodCounts>;
+
+const NO_GOES: Tally = { worked: 0, partly: 0, failed: 0 };
+const tallyOf = ({ worked, partly, failed }: Tally): Tally => ({ worked, partly, failed });
+
+/** Causes of both kinds of run together. */
+function allCauses({ performance, rehearsal }: CountsByKind): MethodCounts['causes'] {
+  const counts = new Map<string, number>();
+  for (const { cause, count } of [...performance.causes, ...rehearsal.causes])
+    counts.set(cause, (counts.get(cause) ?? 0) + count);
+  return [...counts]
+    .map(([cause, count]) => ({ cause, count }))
+    .sort((a, b) => b.count - a.count || a.cause.localeCompare(b.cause));
+}
+
+/** Times by task; of rehearsals only where there are none of shows. */
+function timesOf(runs: readonly MethodRun[]): Record<string, number[]> {
+  const times: Record<string, number[]> = {};
+  for (const kind of ['performance', 'rehearsal'] as const) {
+    const known = new Set(Object.keys(times));
+    for (const run of runs.filter((one) => one.kind === kind))
+      for (const [task, seconds] of Object.entries(run.times))
+        if (!known.has(task))
+          times[task] = [...(Object.hasOwn(times, task) ? (times[task] ?? []) : []), ...seconds];
+  }
+  return times;
+}
+
 export function countsOf(runs: readonly Pick<MethodRun, 'goes'>[]): MethodCounts {
-  const counts: MethodCounts = { worked: 0, partly: 0, failed: 0, causes: [] };
+  const counts: MethodCounts = { ...NO_GOES, causes: [] };
   for (const go of runs.flatMap((run) => run.goes)) {
     counts[go.outcome]++;
     if (!go.cause || go.outcome === 'worked') continue;
@@ -188,21 +223,19 @@ export function countsOf(runs: readonly Pick<MethodRun, 'goes'>[]): MethodCounts
 export function recordOf(
   demoId: string,
   method: Pick<Method, 'id' | 'priorWorked' | 'priorFailed'>,
-  counts: MethodCounts,
+  counts: CountsByKind,
   latest: readonly MethodRun[],
 ): MethodRecord {
   const told = [...latest].sort((a, b) => a.at - b.at).slice(-PERFORMANCES_TOLD);
-  const times: Record<string, number[]> = {};
-  for (const run of told)
-    for (const [task, seconds] of Object.entries(run.times))
-      times[task] = [...(Object.hasOwn(times, task) ? (times[task] ?? []) : []), ...seconds];
+  const { performance, rehearsal } = counts;
   return {
     demoId,
     methodId: method.id,
-    worked: method.priorWorked + counts.worked,
-    partly: counts.partly,
-    failed: method.priorFailed + counts.failed,
-    causes: [...counts.causes].sort((a, b) => b.count - a.count || a.cause.localeCompare(b.cause)),
+    worked: method.priorWorked + performance.worked,
+    partly: performance.partly,
+    failed: method.priorFailed + performance.failed,
+    rehearsed: tallyOf(rehearsal),
+    causes: allCauses(counts),
     performances: told
       .filter((run) => run.goes.length > 0)
       .map(({ showTitle, at, kind, plannedSeconds, seconds, goes }) => ({
@@ -213,7 +246,7 @@ export function recordOf(
         seconds,
         outcomes: goes.map((go) => go.outcome),
       })),
-    times,
+    times: timesOf(told),
   };
 }
 
@@ -226,33 +259,35 @@ export function recordsOf(
   return demos.flatMap((demo) =>
     demo.methods.map((method) => {
       const own = all.filter((run) => run.demoId === demo.id && run.methodId === method.id);
-      return recordOf(demo.id, method, countsOf(own), own);
+      const of = (kind: RunKind): MethodCounts => countsOf(own.filter((run) => run.kind === kind));
+      const counts = { performance: of('performance'), rehearsal: of('rehearsal') };
+      return recordOf(demo.id, method, counts, own);
     }),
   );
 }
 
-type Tried = Pick<MethodRecord, 'worked' | 'partly' | 'failed'>;
-
-const triedOf = ({ worked, partly, failed }: Tried): number => worked + partly + failed;
+const triedOf = ({ worked, partly, failed }: Tally): number => worked + partly + failed;
 
 /** Never performed: what is told of its times is guessed. */
-export const isUntried = (record: Tried): boolean => triedOf(record) === 0;
+export const isUntried = (record: Tally): boolean => triedOf(record) === 0;
 
 /** “works 7 of 9”, or “not tried yet”. A go that partly worked is not counted as working. */
-export function recordWords(record: Tried): string {
+export function recordWords(record: Tally): string {
   const tried = triedOf(record);
   return isUntried(record) ? 'not tried yet' : `works ${record.worked} of ${tried}`;
 }
 
+/** “In rehearsal 3 of 4”; empty where there was none. */
+export const rehearsedWords = ({ rehearsed }: Pick<MethodRecord, 'rehearsed'>): string =>
+  isUntried(rehearsed) ? '' : `in rehearsal ${rehearsed.worked} of ${triedOf(rehearsed)}`;
+
 /** The goes of several methods together: a demo's record. */
-export const totalRecord = (
-  records: readonly Pick<MethodRecord, 'worked' | 'partly' | 'failed'>[],
-): Pick<MethodRecord, 'worked' | 'partly' | 'failed'> =>
+export const totalRecord = (records: readonly Tally[]): Tally =>
   records.reduce(
     (sum, record) => ({
       worked: sum.worked + record.worked,
       partly: sum.partly + record.partly,
       failed: sum.failed + record.failed,
     }),
-    { worked: 0, partly: 0, failed: 0 },
+    NO_GOES,
   );

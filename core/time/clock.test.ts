@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { formatClock, formatDuration, parseClock, sayDuration } from './clock';
+import { formatClock, formatDuration, parseClock, sayDuration, parseDuration } from './clock';
 
 test('clock times', () => {
   expect(parseClock('14:05')).toBe(50_700);
@@ -20,4 +20,13 @@ test('durations: minutes and seconds, never seconds alone above 90', () => {
   expect(sayDuration(120)).toBe('2 min');
   expect(sayDuration(3900)).toBe('1 h 5 min');
   expect(sayDuration(7200)).toBe('2 h');
+});
+
+test('a duration that was typed is read as it is told', () => {
+  for (const seconds of [0, 31, 60, 599, 3599])
+    expect(parseDuration(formatDuration(seconds))).toBe(seconds);
+  expect(['31', ' 1:05 ', '1:02:05'].map(parseDuration)).toEqual([31, 65, 3725]);
+  expect(['', 'soon', '1:60', '-3', '1:2:3:4', '2.5'].map(parseDuration)).toEqual(
+    Array.from({ length: 6 }, () => null),
+  );
 });

@@ -33,6 +33,15 @@ export function formatDuration(seconds: number): string {
   return `${sign}${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}:${s}`;
 }
 
+/** Seconds of “0:31”, “1:02:05” or plain “31”; null where it is no such thing. */
+export function parseDuration(text: string): number | null {
+  const found = /^(?:(?:(\d{1,2}):)?(\d{1,3}):)?(\d{1,5})$/.exec(text.trim());
+  if (!found) return null;
+  const [hours, minutes, seconds] = found.slice(1).map((part) => Number(part ?? 0));
+  if (text.includes(':') && (seconds ?? 0) > 59) return null;
+  return (hours ?? 0) * 3600 + (minutes ?? 0) * MINUTE + (seconds ?? 0);
+}
+
 /** "40 s", "3 min", "3 min 20 s", "1 h 5 min": a duration inside a sentence. */
 export function sayDuration(seconds: number): string {
   const whole = Math.round(Math.abs(seconds));

@@ -10,16 +10,18 @@ import {
   methodRunsOf,
   PERFORMANCES_TOLD,
   recordOf,
+  type Tally,
 } from '../../core/after/review';
 import type { Demo } from '../../core/repertoire/types';
 import { fold } from '../../core/stage/fold';
+import type { RunKind } from '../../core/stage/types';
 import { type Db, written } from '../db/open';
 import { json } from '../db/rows';
 import type { RunStore } from './runs';
 
 type KeptRun = Omit<MethodRun, 'slotId' | 'demoId' | 'methodId'>;
 
-const NOTHING: MethodCounts = { worked: 0, partly: 0, failed: 0, causes: [] };
+const NOTHING = { worked: 0, partly: 0, failed: 0 };
 
 export class Outcomes {
   constructor(
@@ -74,27 +76,29 @@ export class Outcomes {
     }
   }
 
-  private count({ demoId, methodId, goes }: MethodRun, sign: 1 | -1): void {
+  private count({ demoId, methodId, goes, kind }: MethodRun, sign: 1 | -1): void {
     const { worked, partly, failed, causes } = countsOf([{ goes }]);
     this.db
       .prepare(
-        `INSERT INTO method_total (demo_id, method_id, worked, partly, failed)
-         VALUES (@demoId, @methodId, @worked, @partly, @failed)
-         ON CONFLICT (demo_id, method_id) DO UPDATE SET worked = worked + @worked,
+        `INSERT INTO method_total (demo_id, method_id, kind, worked, partly, failed)
+         VALUES (@demoId, @methodId, @kind, @worked, @partly, @failed)
+         ON CONFLICT (demo_id, method_id, kind) DO UPDATE SET worked = worked + @worked,
            partly = partly + @partly, failed = failed + @failed`,
       )
       .run({
         demoId,
         methodId,
+        kind,
         worked: sign * worked,
         partly: sign * partly,
         failed: sign * failed,
       });
     const cause = this.db.prepare(
-      `INSERT INTO method_cause (demo_id, method_id, cause, count) VALUES (?, ?, ?, ?)
-       ON CONFLICT (demo_id, method_id, cause) DO UPDATE SET count = count + excluded.count`,
+      `INSERT INTO method_cause (demo_id, method_id, kind, cause, count) VALUES (?, ?, ?, ?, ?)
+       ON CONFLICT (demo_id, method_id, kind, cause)
+       DO UPDATE SET count = count + excluded.count`,
     );
-    for (const one of causes) cause.run(demoId, methodId, one.cause, sign * one.count);
+    for (const one of causes) cause.run(demoId, methodId, kind, one.cause, sign * one.count);
   }
 
   private kept(where: string, ...keys: (string | number)[]): MethodRun[] {
@@ -110,17 +114,19 @@ export class Outcomes {
     }));
   }
 
-  private countsOf(demoId: string, methodId: string): MethodCounts {
+  private countsOf(demoId: string, methodId: string, kind: RunKind): MethodCounts {
     const total = this.db
       .prepare(
-        'SELECT worked, partly, failed FROM method_total WHERE demo_id = ? AND method_id = ?',
+        `SELECT worked, partly, failed FROM method_total
+         WHERE demo_id = ? AND method_id = ? AND kind = ?`,
       )
-      .get(demoId, methodId) as Omit<MethodCounts, 'causes'> | undefined;
+      .get(demoId, methodId, kind) as Tally | undefined;
     const causes = this.db
       .prepare(
-        `SELECT cause, count FROM method_cause WHERE demo_id = ? AND method_id = ? AND count > 0`,
+        `SELECT cause, count FROM method_cause
+         WHERE demo_id = ? AND method_id = ? AND kind = ? AND count > 0`,
       )
-      .all(demoId, methodId) as MethodCounts['causes'];
+      .all(demoId, methodId, kind) as MethodCounts['causes'];
     return { ...(total ?? NOTHING), causes };
   }
 
@@ -135,7 +141,11 @@ export class Outcomes {
           method.id,
           PERFORMANCES_TOLD,
         );
-        return recordOf(demo.id, method, this.countsOf(demo.id, method.id), latest);
+        const counts = {
+          performance: this.countsOf(demo.id, method.id, 'performance'),
+          rehearsal: this.countsOf(demo.id, method.id, 'rehearsal'),
+        };
+        return recordOf(demo.id, method, counts, latest);
       }),
     );
   }

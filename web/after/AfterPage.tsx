@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import type { RunSummary, StoredRun } from '../../contract/stage';
 import { reviewOf, reviewWords } from '../../core/after/review';
 import { fold } from '../../core/stage/fold';
@@ -14,6 +13,7 @@ import { Pick } from '../parts/Pick';
 import { FollowUpList } from './FollowUpList';
 import { Notes } from './Notes';
 import { Outcomes } from './Outcomes';
+import { StepTimes } from './StepTimes';
 import { TakeOut } from './TakeOut';
 import { useTell } from './tell';
 import { TwoStrips } from './TwoStrips';
@@ -41,6 +41,7 @@ function RunReview({ run }: { run: StoredRun }) {
       )}
       <TwoStrips review={review} run={run} startedAt={live.startedAt} />
       <Outcomes rows={review.rows} tell={tell} />
+      <StepTimes plan={run.plan} rows={review.rows} tell={tell} />
       <Notes plan={run.plan} notes={live.notes} tell={tell} />
       {run.kind === 'performance' && <TakeOut />}
       <FollowUpList showId={show.id} />
@@ -73,9 +74,11 @@ function ChosenRun({ run }: { run: RunSummary }) {
 export default function AfterPage() {
   const { show } = useOpenShow();
   const { data: runs } = useRuns(show.id);
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [search, setSearch] = useSearchParams();
   if (!runs) return <Loading />;
-  const listed = runs.find((r) => r.id === chosen) ?? runs.at(-1);
+  // The one that was just finished says so; otherwise the last that was.
+  const listed =
+    runs.find((r) => r.id === search.get('run')) ?? runs.findLast((r) => r.finished) ?? runs.at(-1);
   if (!listed)
     return (
       <Box sx={{ maxWidth: 900 }}>
@@ -96,7 +99,7 @@ export default function AfterPage() {
             value: r.id,
             label: `${r.kind === 'rehearsal' ? 'Rehearsal' : 'Show'}, ${whenOf(r.createdAt)}`,
           }))}
-          onChange={setChosen}
+          onChange={(id) => setSearch(id === null ? {} : { run: id }, { replace: true })}
           sx={{ maxWidth: 320, mb: 2 }}
         />
       )}

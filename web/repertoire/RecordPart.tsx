@@ -3,7 +3,7 @@ import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import dayjs from 'dayjs';
 import { lazy, Suspense, useMemo } from 'react';
-import { type MethodRecord, recordWords } from '../../core/after/review';
+import { type MethodRecord, recordWords, rehearsedWords } from '../../core/after/review';
 import type { Outcome } from '../../core/stage/types';
 import { formatDuration } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';
@@ -86,6 +86,7 @@ export function RecordPart({ at, record }: { at: string; record: MethodRecord })
         <>
           <Typography variant="h3" component="h3">
             Record: {recordWords(record)}
+            {rehearsedWords(record) && `; ${rehearsedWords(record)}`}
           </Typography>
           {record.causes.length > 0 && (
             <Typography>

@@ -18,6 +18,7 @@ const endsWords = ({ about }: EndTold): string =>
 interface Props {
   situation: Situation;
   live: Live;
+  byItself: boolean;
   keys: StageKeys;
   prices: ReadonlyMap<string, PriceTold>;
   /** Seconds to spare before the hard finish, against the share that is wanted. */
@@ -58,7 +59,17 @@ function mainLabel(situation: Situation, live: Live): string {
   }
 }
 
-export function Foot({ situation, live, keys, prices, spare, now, onPass, onLeave }: Props) {
+export function Foot({
+  situation,
+  live,
+  byItself,
+  keys,
+  prices,
+  spare,
+  now,
+  onPass,
+  onLeave,
+}: Props) {
   const { kind } = situation;
   const gates = kind === 'waiting' && !situation.own ? situation.gates : [];
   const skip = prices.get('skip');
@@ -96,8 +107,13 @@ export function Foot({ situation, live, keys, prices, spare, now, onPass, onLeav
             <BigButton
               main
               grow={2.2}
-              label={mainLabel(situation, live)}
-              keys="Space or clicker forward"
+              label={byItself && kind === 'on' ? 'Goes by itself' : mainLabel(situation, live)}
+              keys={
+                byItself && kind === 'on'
+                  ? 'decide what is to be decided'
+                  : 'Space or clicker forward'
+              }
+              disabled={byItself && kind === 'on'}
               onClick={keys.forward}
             />
           )}
@@ -110,7 +126,9 @@ export function Foot({ situation, live, keys, prices, spare, now, onPass, onLeav
                 keys={keyWords('R', prices.get('again'))}
                 onClick={keys.again}
               />
-              <BigButton grow={1.5} label="Didn’t work" keys="X" onClick={keys.failed} />
+              {!byItself && (
+                <BigButton grow={1.5} label="Didn’t work" keys="X" onClick={keys.failed} />
+              )}
             </>
           )}
           <BigButton

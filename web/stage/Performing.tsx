@@ -15,6 +15,7 @@ import type { OpenShow } from '../brief/useShow';
 import { useShortcuts } from '../parts/Shortcuts';
 import { Band, closingWindow } from './Band';
 import { Beside } from './Beside';
+import { useClock } from './clock';
 import { ColdLines, MeasureDialog, useColdBudgets } from './Cold';
 import { useAwake, useUrgency } from './device';
 import { DeviceDialog } from './DeviceDialog';
@@ -24,7 +25,7 @@ import { Foot } from './Foot';
 import { Held } from './Held';
 import { type StageKeys, useStageKeys } from './keys';
 import { LastMinute } from './LastMinute';
-import { useLiveRun, useNow } from './liveRun';
+import { type LiveRun, useLiveRun, useNow } from './liveRun';
 import { Now } from './Now';
 import { type Future, Ribbon } from './Ribbon';
 import { setsLeftOf } from './setsLeft';
@@ -47,18 +48,26 @@ type Asking =
 const ZOOM = { small: 0.85, usual: 1, large: 1.15, larger: 1.3 } as const;
 const NOTHING: Record<string, Press[]> = {};
 
-export function Performing({
-  runId,
-  open,
-  onLeave,
-}: {
-  runId: string;
+interface Props {
+  source: LiveRun;
   /** The show as it is kept; null until it has come. The run goes on without it. */
   open: OpenShow | null;
+  /** Steps are done by themselves; only what is to be decided is pressed. */
+  byItself?: boolean;
   onLeave: (after: boolean) => void;
-}) {
-  const { run, live, events, pending, error, gone, press } = useLiveRun(runId);
-  const now = useNow();
+}
+
+/** A run that is kept by the server. */
+export function PerformingRun({
+  runId,
+  ...rest
+}: Omit<Props, 'source' | 'byItself'> & { runId: string }) {
+  return <Performing source={useLiveRun(runId)} {...rest} />;
+}
+
+export function Performing({ source, open, byItself = false, onLeave }: Props) {
+  const { run, live, events, pending, error, gone, press } = source;
+  const now = useNow(useClock());
   const up = useLine((line) => line.up);
   const size = usePreferences((state) => state.stage.size);
   const cold = useColdBudgets(open);
@@ -123,6 +132,7 @@ export function Performing({
           });
         return situation.gates.length > 0 ? undefined : press('commence');
       case 'on':
+        if (byItself) return;
         if (situation.unsure && !broken) deferred.current = true;
         else if (situation.ends) press('done');
         else press('part', { text: partOnStage(situation.slot, live) });
@@ -147,7 +157,7 @@ export function Performing({
       if (kind === 'on' || kind === 'failed') press('again');
     },
     failed: () => {
-      if (kind === 'on') press('failed');
+      if (kind === 'on' && !byItself) press('failed');
     },
     skip: () => press('skip'),
     hold: () => press(phase === 'held' ? 'resume' : 'hold'),
@@ -373,6 +383,7 @@ export function Performing({
       <Foot
         situation={situation}
         live={live}
+        byItself={byItself}
         keys={keys}
         prices={prices}
         spare={telling ? -telling.end.over : null}

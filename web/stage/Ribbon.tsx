@@ -95,8 +95,8 @@ export function Ribbon({ plan, startedAt, futures, doubtful, now, finish }: Ribb
               const right = x(block.to);
               const done = block.kind === 'over';
               // What is done is drawn once, as the trunk of both futures.
-              const tall = (done || block.kind === 'on') && row === 0 ? futures.length : 1;
-              if ((done || (block.kind === 'on' && futures.length > 1)) && row > 0) return null;
+              const tall = done && row === 0 ? futures.length : 1;
+              if (done && row > 0) return null;
               const on = block.kind === 'on';
               const bottom = y + (tall - 1) * ROW;
               const out = doubtful.includes(block.slot) && block.kind === 'toCome';

@@ -15,7 +15,8 @@ import { whenOf } from '../brief/dates';
 import { type OpenShow, useShow } from '../brief/useShow';
 import { useForecast } from '../lineup/useForecast';
 import { Loading, Trouble, useTitle } from '../parts/page';
-import { Performing } from './Performing';
+import { PerformingRun } from './Performing';
+import { TroublePage } from './TroublePage';
 
 /** Lines of what holds the show that are read out; the rest is counted. */
 const TOLD = 7;
@@ -25,10 +26,12 @@ function Wings({
   open,
   runs,
   onRun,
+  onTrouble,
 }: {
   open: OpenShow;
   runs: RunSummary[];
   onRun: (id: string) => void;
+  onTrouble: () => void;
 }) {
   const { show } = open;
   const ending = useForecast(open)?.ending;
@@ -85,6 +88,9 @@ function Wings({
         <Button variant="outlined" size="large" onClick={() => void begin('rehearsal')}>
           Rehearse it
         </Button>
+        <Button variant="outlined" size="large" onClick={onTrouble}>
+          Rehearse with trouble
+        </Button>
         <Button size="large" component={Link} to={`/shows/${show.id}/ready`}>
           To the checks
         </Button>
@@ -132,11 +138,15 @@ export default function StagePage() {
           '& a': { color: 'var(--ember)' },
         }}
       >
-        {runId ? (
-          <Performing
+        {search.has('trouble') && open ? (
+          <TroublePage open={open} onLeave={() => setSearch({})} />
+        ) : runId ? (
+          <PerformingRun
             runId={runId}
             open={open}
-            onLeave={(after) => void navigate(`/shows/${showId}/${after ? 'after' : 'ready'}`)}
+            onLeave={(after) =>
+              void navigate(`/shows/${showId}/${after ? `after?run=${runId}` : 'ready'}`)
+            }
           />
         ) : (
           <>
@@ -145,7 +155,12 @@ export default function StagePage() {
             </Box>
             <Trouble error={error} />
             {open && runs ? (
-              <Wings open={open} runs={runs} onRun={(id) => setSearch({ run: id })} />
+              <Wings
+                open={open}
+                runs={runs}
+                onRun={(id) => setSearch({ run: id })}
+                onTrouble={() => setSearch({ trouble: 'yes' })}
+              />
             ) : (
               !error && <Loading />
             )}

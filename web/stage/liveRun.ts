@@ -9,8 +9,9 @@ import { fold } from '../../core/stage/fold';
 import type { EventKind, Live, RunEvent, StoredEvent } from '../../core/stage/types';
 import { ApiError, isOffline, newId, send } from '../app/api';
 import { onRunChanged } from '../app/data';
-import { clockOffset, serverNow } from '../app/live';
+import { clockOffset } from '../app/live';
 import { usePreferences } from '../app/preferences';
+import type { Clock } from './clock';
 import { keepEvents, keptEvents } from './keptEvents';
 import { lastSeq, newerRun, withEvents } from './knownRun';
 
@@ -169,12 +170,12 @@ export function useLiveRun(runId: string | null): LiveRun {
   return { run, live, events, gone, pending: pending.length, error, press };
 }
 
-/** This moment by the server's clock, again and again. */
-export function useNow(every = 250): number {
-  const [now, setNow] = useState(serverNow);
+/** This moment by the stage's clock, again and again. */
+export function useNow(clock: Clock, every = 250): number {
+  const [now, setNow] = useState(clock);
   useEffect(() => {
-    const timer = setInterval(() => setNow(serverNow()), every);
+    const timer = setInterval(() => setNow(clock()), every);
     return () => clearInterval(timer);
-  }, [every]);
+  }, [clock, every]);
   return now;
 }

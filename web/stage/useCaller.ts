@@ -7,8 +7,8 @@ import type { Press } from '../../core/stage/replan/caller';
 import type { AdviceTold, PriceTold, Telling } from '../../core/stage/replan/tell';
 import type { RunEvent } from '../../core/stage/types';
 import { useHealth, useSettings } from '../app/data';
-import { serverNow } from '../app/live';
 import type { OpenShow } from '../brief/useShow';
+import { useClock } from './clock';
 import type { StageWork } from '../workers/stage.worker';
 
 /** Time goes on between presses: a step that runs over moves what comes after it. In ms. */
@@ -37,6 +37,7 @@ export function useCaller(
   run: StoredRun | null,
   events: readonly RunEvent[],
 ): Called {
+  const clock = useClock();
   const runs = useHealth().data?.forecastRuns;
   const endsBy = useSettings().data?.endsBy;
   const [answer, setAnswer] = useState<Answer | null>(null);
@@ -70,7 +71,7 @@ export function useCaller(
       await opened.current;
       for (;;) {
         const of = latest.current;
-        const telling = await work.tell([...of], serverNow());
+        const telling = await work.tell([...of], clock());
         if (telling) setAnswer((before) => ({ telling, advice: before?.advice ?? null }));
         if (of !== latest.current) continue;
         const advice = await work.advise();
@@ -80,7 +81,7 @@ export function useCaller(
     } finally {
       asked.current = false;
     }
-  }, []);
+  }, [clock]);
 
   useEffect(() => {
     const work = worker.current;

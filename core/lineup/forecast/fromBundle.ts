@@ -9,6 +9,8 @@ export interface TriedMethod {
   worked: number;
   partly: number;
   failed: number;
+  /** In rehearsals, which are gone by only where there was no show. */
+  rehearsed?: { worked: number; partly: number; failed: number };
   /** Seconds each step took, every time it is told of, by task. */
   times: Readonly<Record<string, readonly number[]>>;
 }
@@ -21,8 +23,11 @@ export const policiesOf = (
   new Map(
     resolveSlots(bundle).map(({ slot, demo, method }): [string, SlotPolicy] => {
       const tried = records.find((r) => r.demoId === demo.id && r.methodId === method.id);
-      const worked = tried?.worked ?? method.priorWorked;
-      const failed = (tried?.failed ?? method.priorFailed) + (tried?.partly ?? 0);
+      const shown = tried ?? { worked: method.priorWorked, partly: 0, failed: method.priorFailed };
+      const performed = shown.worked + shown.partly + shown.failed > 0;
+      const known = performed ? shown : (tried?.rehearsed ?? shown);
+      const { worked } = known;
+      const failed = known.failed + known.partly;
       return [
         slot.id,
         {
@@ -31,7 +36,7 @@ export const policiesOf = (
           mayLeaveOut: slot.mayLeaveOut,
           worth: slot.worth,
           record: slot.talk ? null : { worked, failed },
-          performed: slot.talk !== null || worked + failed > 0,
+          performed: slot.talk !== null || performed,
           taken: tried?.times ?? {},
         },
       ];

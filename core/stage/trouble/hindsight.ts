@@ -16,6 +16,8 @@ export interface Hindsight {
   lost: number;
   /** Names of the slots that were not seen to work. */
   missed: string[];
+  /** What went wrong beside that, in words. */
+  trouble: string[];
   /** The best that could have been: null where nothing would have ended in time. */
   best: { shown: number; end: number; leaveOut: string[] } | null;
 }
@@ -109,6 +111,7 @@ export function hindsightOf(playing: Playing, at: number): Hindsight {
     hardFinish,
     shown,
     lost: all - shown,
+    trouble: [...playing.trouble],
     missed: show.plan.slots.filter(({ id }) => !seen(id)).map(({ name }) => name),
     best,
   };

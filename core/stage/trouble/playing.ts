@@ -41,6 +41,8 @@ const mishapWords = (show: LiveShow, { kind, slot, task, seconds }: Mishap): str
 export class Playing {
   readonly caller: Caller;
   readonly events: RunEvent[] = [];
+  /** What went wrong, in words. */
+  readonly trouble: string[] = [];
   private struck = 0;
   /** Jobs that nobody has yet, or whose thing is looked for, until when. */
   private readonly held = new Map<string, number>();
@@ -104,6 +106,7 @@ export class Playing {
     const mishap = this.world.mishaps[this.struck];
     if (words !== '' && mishap) {
       this.struck++;
+      this.trouble.push(words);
       if (mishap.seconds > 0 && mishap.task !== '')
         this.held.set(`${mishap.slot}/${mishap.task}`, this.ms(mishap.at + mishap.seconds));
     }

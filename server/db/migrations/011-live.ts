@@ -11,6 +11,26 @@ WHERE json_type(plan, '$.slots') = 'array'
   AND NOT EXISTS (SELECT 1 FROM json_each(run.plan, '$.slots') AS odd
     WHERE odd.type <> 'object' OR json_type(odd.value, '$.steps') IS NOT 'array');
 
--- What runs came to is read anew: goes that were broken off count now.
+-- What runs came to is counted anew: goes that were broken off count now, and rehearsals apart.
+DELETE FROM method_run;
+DROP TABLE method_total;
+DROP TABLE method_cause;
+CREATE TABLE method_total (
+  demo_id TEXT NOT NULL,
+  method_id TEXT NOT NULL,
+  kind TEXT NOT NULL CHECK (kind IN ('rehearsal', 'performance')),
+  worked INTEGER NOT NULL,
+  partly INTEGER NOT NULL,
+  failed INTEGER NOT NULL,
+  PRIMARY KEY (demo_id, method_id, kind)
+) STRICT, WITHOUT ROWID;
+CREATE TABLE method_cause (
+  demo_id TEXT NOT NULL,
+  method_id TEXT NOT NULL,
+  kind TEXT NOT NULL CHECK (kind IN ('rehearsal', 'performance')),
+  cause TEXT NOT NULL,
+  count INTEGER NOT NULL,
+  PRIMARY KEY (demo_id, method_id, kind, cause)
+) STRICT, WITHOUT ROWID;
 UPDATE run SET stale = 1;
 `;
