@@ -51,12 +51,10 @@ export const SlotHead = ({
     </Box>
     {slot.position && <PositionMark shape={slot.position.mark} size={30} />}
     {said ? (
-      <Box
-        component="h2"
-        role="alert"
-        sx={{ m: 0, font: wide(36, 26, 800), color: 'var(--ember)' }}
-      >
-        {said}
+      <Box role="alert">
+        <Box component="h2" sx={{ m: 0, font: wide(36, 26, 800), color: 'var(--ember)' }}>
+          {said}
+        </Box>
       </Box>
     ) : (
       <Box component="span" sx={{ flex: '0 1000 auto', minWidth: 0, overflow: 'hidden' }}>
