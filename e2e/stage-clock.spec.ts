@@ -126,7 +126,6 @@ test('a run removed elsewhere is told, with a way back', async ({ page, demo, re
   await expect(page.getByText('unsent')).toBeHidden();
   const id = new URL(page.url()).searchParams.get('run') ?? '';
   await request.delete(`${demo.url}/api/runs/${id}`);
-  await page.goto(page.url());
   await expect(page.getByRole('alert')).toContainText('no such run');
   await page.getByRole('button', { name: 'Back to the checks' }).click();
   await expect(page.getByText(/must be done before the start/).first()).toBeVisible();

@@ -23,6 +23,8 @@ export interface ReviewRow {
   goes: Go[];
   /** Steps that were done, in seconds of show time. */
   steps: StepTime[];
+  /** From a sign that was seen to the act, in seconds of real time. */
+  signs: { task: string; go: number; seconds: number }[];
 }
 
 export interface Review {
@@ -57,6 +59,7 @@ export function reviewOf(plan: RunPlan, live: Live): Review {
       difference: actualSeconds === null ? null : Math.round(actualSeconds - plannedSeconds),
       goes: fact?.goes ?? [],
       steps: fact?.steps ?? [],
+      signs: fact?.signs ?? [],
     };
   });
   const ends = plan.slots.flatMap((slot) => live.slots[slot.id]?.endedAt ?? []);

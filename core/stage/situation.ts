@@ -1,5 +1,5 @@
 /** What the stage’s main key does at this moment, and what it has to do with. */
-import type { MissingTold, ReadyTold, Telling } from './replan/tell';
+import type { MissingTold, ReadyTold, TaskTold, Telling } from './replan/tell';
 import { comingUp, isLastPart } from './steps';
 import type { Live, RunPlan, RunSlot } from './types';
 
@@ -28,7 +28,7 @@ export type Situation =
       /** Closed gates that nobody went past. */
       gates: MissingTold[];
       /** What the presenter has to do herself before it; null for nothing. */
-      own: MissingTold | null;
+      own: TaskTold | null;
     };
 
 function isPassed(live: Live, slot: string, { words }: MissingTold): boolean {
@@ -63,9 +63,14 @@ export function situationOf(
   const isOn = telling.blocks.some((one) => one.slot === slot.id && one.kind === 'on');
   if (isOn || !ready || !block || block.from <= now + NO_WAIT) return on;
   const gates = ready.missing.filter((one) => one.gate && !isPassed(live, slot.id, one));
-  const own = ready.missing.find(
-    (one) => one.work !== null && one.kind === 'work' && one.people.includes(slot.performer),
-  );
+  const [own] = telling.tasks
+    .filter(
+      ({ people, state, from }) =>
+        (state === 'toCome' || state === 'underWay') &&
+        from < block.from &&
+        people.some(({ name }) => name === slot.performer),
+    )
+    .sort((x, y) => x.from - y.from);
   return { kind: 'waiting', slot, ready, until: block.from, gates, own: own ?? null };
 }
 

@@ -47,6 +47,11 @@ function Times({ row }: { row: ReviewRow }) {
           {formatDuration(row.difference ?? 0)})
         </>
       )}
+      {row.signs.map(({ task, go, seconds }) => (
+        <Box component="span" key={`${task}/${go}`}>
+          , acted {formatDuration(seconds)} after the sign
+        </Box>
+      ))}
       {row.status === 'leftOut' && ', left out'}
       {row.status === 'skipped' && ', skipped'}
     </Typography>

@@ -19,7 +19,7 @@ const GLYPH: Record<LiveJob['state'], string> = {
   ready: '☑',
 };
 
-function jobWords({ state, from, to, until }: LiveJob, now: number): string {
+export function jobWords({ state, from, to, until }: LiveJob, now: number): string {
   switch (state) {
     case 'blocked':
       return 'can’t be done now';
@@ -134,6 +134,7 @@ interface Props {
   now: number;
   onSay: (kind: JobKind, job: Pick<LiveJob, 'slot' | 'task'>) => void;
   onMore: (job: LiveJob) => void;
+  onAll: () => void;
   onGoTo: () => void;
   /** What else is to be watched. */
   children?: ReactNode;
@@ -143,7 +144,17 @@ interface Props {
 const SHOWN = 2;
 
 /** What comes next and whether it is ready; what runs behind, the most urgent first. */
-export function Beside({ plan, live, telling, now, onSay, onMore, onGoTo, children }: Props) {
+export function Beside({
+  plan,
+  live,
+  telling,
+  now,
+  onSay,
+  onMore,
+  onAll,
+  onGoTo,
+  children,
+}: Props) {
   const [next] = comingUp(plan, live);
   const ready = telling?.ready.find((one) => one.slot === next?.id);
   const jobs = telling ? liveJobs(telling, now) : [];
@@ -213,12 +224,15 @@ export function Beside({ plan, live, telling, now, onSay, onMore, onGoTo, childr
             />
           ))}
           {hidden > 0 && (
-            <Box sx={{ mt: 1, fontSize: { xs: 17, md: 24 }, color: 'var(--muted)' }}>
+            <ButtonBase
+              onClick={onAll}
+              sx={{ minHeight: 48, fontSize: { xs: 17, md: 24 }, color: 'var(--muted)' }}
+            >
               {hidden} more{' '}
               {jobs.slice(SHOWN).every(({ state }) => state !== 'blocked' && state !== 'spent')
                 ? 'fine'
                 : 'to look at'}
-            </Box>
+            </ButtonBase>
           )}
         </Box>
       )}

@@ -7,13 +7,13 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { type ReactNode, useEffect, useState } from 'react';
 import { ofTen } from '../../core/lineup/forecast/words';
-import type { LiveJob } from '../../core/stage/replan/jobs';
-import type { PriceTold } from '../../core/stage/replan/tell';
+import { type LiveJob, liveJobs } from '../../core/stage/replan/jobs';
+import type { PriceTold, Telling } from '../../core/stage/replan/tell';
 import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
 import { aboutMinute, formatDuration } from '../../core/time/clock';
 import { timeOf } from '../brief/dates';
 import { useLatest } from '../parts/stable';
-import type { JobKind } from './Beside';
+import { type JobKind, jobWords } from './Beside';
 import { missingWords } from './Waiting';
 
 const WIDE_BUTTON = {
@@ -115,6 +115,62 @@ export const JobDialog = ({
     </Box>
   </Ask>
 );
+
+/** Everybody’s work now and next, so that nobody has to ask. */
+export function JobsDialog({
+  telling,
+  now,
+  onClose,
+  onJob,
+}: {
+  telling: Telling;
+  now: number;
+  onClose: () => void;
+  onJob: (job: LiveJob) => void;
+}) {
+  const jobs = liveJobs(telling, now);
+  const names = [...new Set(jobs.flatMap(({ people }) => people))].sort();
+  const groups = [
+    ...names.map((name) => ({ name, mine: jobs.filter(({ people }) => people.includes(name)) })),
+    { name: 'By itself', mine: jobs.filter(({ people }) => people.length === 0) },
+  ].filter(({ mine }) => mine.length > 0);
+  return (
+    <Ask title="Who does what" onClose={onClose}>
+      {groups.length === 0 && <Box sx={{ fontSize: 22 }}>Nothing in the next five minutes.</Box>}
+      {groups.map(({ name, mine }) => (
+        <Box key={name} component="section" aria-label={name} sx={{ mb: 2 }}>
+          <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 24 }}>
+            {name}
+          </Box>
+          {[...mine]
+            .sort((a, b) => a.from - b.from)
+            .map((job) => (
+              <ButtonBase
+                key={`${job.slot}/${job.task}`}
+                onClick={() => onJob(job)}
+                sx={{
+                  width: '100%',
+                  minHeight: 52,
+                  justifyContent: 'space-between',
+                  gap: 2,
+                  textAlign: 'left',
+                  borderTop: '1px solid var(--line)',
+                  fontSize: 20,
+                }}
+              >
+                <span>
+                  {job.name}, for {job.of}
+                </span>
+                <Box component="span" sx={{ color: 'var(--muted)', whiteSpace: 'nowrap' }}>
+                  {jobWords(job, now)}
+                </Box>
+              </ButtonBase>
+            ))}
+        </Box>
+      ))}
+    </Ask>
+  );
+}
 
 /** The deliberate second step: whose word it is goes into the log with the rule. */
 export const PassDialog = ({

@@ -39,8 +39,7 @@ const keyWords = (key: string, price: PriceTold | undefined): string =>
   price ? `${endsWords(price.end)} · ${key}` : key;
 
 function mainLabel(situation: Situation, live: Live): string {
-  if (situation.kind === 'waiting')
-    return situation.own ? `Done: ${situation.own.words}` : 'Begin now';
+  if (situation.kind === 'waiting') return situation.own ? 'Done' : 'Begin now';
   if (situation.kind !== 'on') return 'Done';
   const part = partOnStage(situation.slot, live);
   switch (part) {

@@ -105,53 +105,69 @@ export function Now({ plan, live, slot, now, verdicts, onSign }: NowProps) {
     <Box
       component="section"
       aria-label="Now"
-      sx={{ flex: '1 1 560px', minWidth: 0, display: 'flex', flexDirection: 'column' }}
+      sx={{
+        flex: '1 1 560px',
+        minWidth: 0,
+        maxHeight: { md: '100%' },
+        display: 'flex',
+        flexDirection: 'column',
+      }}
     >
       <SlotHead plan={plan} slot={slot}>
         {live.go > 1 ? `go ${live.go}, ` : ''}step {live.step + 1} of {slot.steps.length}
       </SlotHead>
-      <Labelled label={PART_LABEL[part]}>
-        <Big
-          words={partWords(step, part)}
-          ember={part === 'warn' || part === 'clear'}
-          least={rest.length > 1}
-          crowded={crowded}
-        />
-        {rest.length > 1 && <Lines lines={rest.slice(1)} />}
-      </Labelled>
-      {step.sign && isDo && (
-        <Box sx={{ mt: 1.5, ml: { md: '104px' }, order: { xs: 0, md: 3 } }}>
-          <SignTimer
-            sign={step.sign}
-            small={crowded}
-            since={live.signAt === null ? null : Math.max(0, (now - live.signAt) / 1000)}
-            onSign={onSign}
+      <Box
+        sx={{
+          flex: { md: 1 },
+          minHeight: 0,
+          overflowY: { md: 'auto' },
+          display: 'flex',
+          flexDirection: 'column',
+        }}
+      >
+        <Labelled label={PART_LABEL[part]}>
+          <Big
+            words={partWords(step, part)}
+            ember={part === 'warn' || part === 'clear'}
+            least={rest.length > 1}
+            crowded={crowded}
           />
-        </Box>
-      )}
-      {isDo && step.say && (
-        <Labelled label="Say">
-          <Box sx={{ fontSize: { xs: 24, md: 34 }, lineHeight: 1.2, [LOW]: { fontSize: 20 } }}>
-            “{step.say}”
+          {rest.length > 1 && <Lines lines={rest.slice(1)} />}
+        </Labelled>
+        {step.sign && isDo && (
+          <Box sx={{ mt: 1.5, ml: { md: '104px' }, order: { xs: 0, md: 3 } }}>
+            <SignTimer
+              sign={step.sign}
+              small={crowded}
+              since={live.signAt === null ? null : Math.max(0, (now - live.signAt) / 1000)}
+              onSign={onSign}
+            />
           </Box>
-        </Labelled>
-      )}
-      {isDo && step.cue && (
-        <Box sx={{ mt: 1.5, ml: { md: '104px' } }}>
-          <Cue words={step.cue} />
-        </Box>
-      )}
-      {isDo && step.careful && (
-        <Labelled label="Careful">
-          <Box sx={{ fontSize: { xs: 19, md: 28 } }}>{step.careful}</Box>
-        </Labelled>
-      )}
-      {isDo && bad.length > 0 && (
-        <Labelled label="Today">
-          <VerdictLines verdicts={bad} size={{ xs: 18, md: 24 }} />
-        </Labelled>
-      )}
-      <Box sx={{ order: 4, mt: 'auto', [LOW]: { display: 'none' } }}>
+        )}
+        {isDo && step.say && (
+          <Labelled label="Say">
+            <Box sx={{ fontSize: { xs: 24, md: 34 }, lineHeight: 1.2, [LOW]: { fontSize: 20 } }}>
+              “{step.say}”
+            </Box>
+          </Labelled>
+        )}
+        {isDo && step.cue && (
+          <Box sx={{ mt: 1.5, ml: { md: '104px' } }}>
+            <Cue words={step.cue} />
+          </Box>
+        )}
+        {isDo && step.careful && (
+          <Labelled label="Careful">
+            <Box sx={{ fontSize: { xs: 19, md: 28 } }}>{step.careful}</Box>
+          </Labelled>
+        )}
+        {isDo && bad.length > 0 && (
+          <Labelled label="Today">
+            <VerdictLines verdicts={bad} size={{ xs: 18, md: 24 }} />
+          </Labelled>
+        )}
+      </Box>
+      <Box sx={{ flex: 'none', [LOW]: { display: 'none' } }}>
         <Labelled label="Then">
           <Box
             sx={{

@@ -19,7 +19,7 @@ import { useClock } from './clock';
 import { ColdLines, MeasureDialog, useColdBudgets } from './Cold';
 import { useAwake, useUrgency } from './device';
 import { DeviceDialog } from './DeviceDialog';
-import { CauseDialog, GoToDialog, JobDialog, PassDialog } from './Dialogs';
+import { CauseDialog, GoToDialog, JobDialog, JobsDialog, PassDialog } from './Dialogs';
 import { Failed } from './Failed';
 import { Foot } from './Foot';
 import { Held } from './Held';
@@ -41,6 +41,7 @@ type Asking =
   | 'cause'
   | 'pass'
   | 'device'
+  | 'jobs'
   | { goTo: string | null }
   | { job: LiveJob }
   | { measure: string };
@@ -124,12 +125,8 @@ export function Performing({ source, open, byItself = false, onLeave }: Props) {
       case 'finished':
         return;
       case 'waiting':
-        if (situation.own?.work)
-          return press('ready', {
-            slot: situation.own.work.slot,
-            step: situation.own.work.task,
-            go: null,
-          });
+        if (situation.own)
+          return press('ready', { slot: situation.own.slot, step: situation.own.task, go: null });
         return situation.gates.length > 0 ? undefined : press('commence');
       case 'on':
         if (byItself) return;
@@ -173,6 +170,7 @@ export function Performing({ source, open, byItself = false, onLeave }: Props) {
       press('moveFinish', { value: finish + telling.late * 1000, slot: null, step: null });
     },
     device: () => setAsking('device'),
+    jobs: () => setAsking('jobs'),
     undo: () => {
       if (kind === 'failed') press('back');
     },
@@ -252,6 +250,7 @@ export function Performing({ source, open, byItself = false, onLeave }: Props) {
             pending={pending}
             up={up}
             onMoveFinish={live.finishMoved === null ? keys.moveFinish : null}
+            onDevice={keys.device}
           />
           <Box sx={{ display: { xs: 'none', sm: 'block' }, [LOW]: { display: 'none' } }}>
             <Ribbon
@@ -261,6 +260,7 @@ export function Performing({ source, open, byItself = false, onLeave }: Props) {
               doubtful={advice?.slots.map(({ id }) => id) ?? []}
               now={now}
               finish={finish}
+              range={futures.length === 1 && going && telling ? telling.end : null}
             />
           </Box>
           <Band
@@ -366,6 +366,7 @@ export function Performing({ source, open, byItself = false, onLeave }: Props) {
               now={now}
               onSay={(said, job) => press(said, { slot: job.slot, step: job.task, go: null })}
               onMore={(job) => setAsking({ job })}
+              onAll={() => setAsking('jobs')}
               onGoTo={keys.goTo}
             >
               {open && (
@@ -401,6 +402,14 @@ export function Performing({ source, open, byItself = false, onLeave }: Props) {
             press('failed', { cause });
             setAsking(null);
           }}
+        />
+      )}
+      {asking === 'jobs' && telling && (
+        <JobsDialog
+          telling={telling}
+          now={now}
+          onClose={() => setAsking(null)}
+          onJob={(job) => setAsking({ job })}
         />
       )}
       {asking === 'device' && <DeviceDialog onClose={() => setAsking(null)} />}

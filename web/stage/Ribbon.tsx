@@ -22,6 +22,8 @@ interface RibbonProps {
   doubtful: readonly string[];
   now: number;
   finish: number;
+  /** Eight shows of ten end between these two; null where they are not to be drawn. */
+  range: { p10: number; p90: number } | null;
 }
 
 /** Stretches of one slot that follow one another are one bar. */
@@ -38,9 +40,9 @@ function joined(blocks: readonly BlockTold[]): BlockTold[] {
 }
 
 /** Planned over tonight, on one axis; before a decision, both of its futures. */
-export function Ribbon({ plan, startedAt, futures, doubtful, now, finish }: RibbonProps) {
+export function Ribbon({ plan, startedAt, futures, doubtful, now, finish, range }: RibbonProps) {
   const ends = futures.flatMap(({ blocks }) => blocks.map(({ to }) => to));
-  const last = Math.max(finish, startedAt + plan.end * 1000, now, ...ends);
+  const last = Math.max(finish, startedAt + plan.end * 1000, now, range?.p90 ?? 0, ...ends);
   const span = (last - startedAt) * 1.03;
   const x = (ms: number): number => LEFT + ((ms - startedAt) / span) * (WIDTH - LEFT);
   const number = (id: string): number => plan.slots.findIndex((slot) => slot.id === id) + 1;
@@ -169,6 +171,16 @@ export function Ribbon({ plan, startedAt, futures, doubtful, now, finish }: Ribb
           </g>
         );
       })}
+      {range && (
+        <path
+          d={`M${x(range.p10) + 6} 24h-6V50h6M${x(range.p90) - 6} 24h6V50h-6`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={2.5}
+        >
+          <title>Eight shows of ten end in here</title>
+        </path>
+      )}
       <path d={`M${x(now)} 0V${height - 20}`} stroke="var(--ink)" strokeWidth={2} />
       <path d={`M${x(finish)} 0V${height - 20}`} stroke="var(--ember)" strokeWidth={4} />
       {apart && (

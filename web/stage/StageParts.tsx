@@ -49,6 +49,11 @@ export const SlotHead = ({
     >
       {slot.name}
     </Box>
+    {new Set(plan.slots.map(({ performer }) => performer)).size > 1 && (
+      <Box component="span" sx={{ color: 'var(--ink)' }}>
+        {slot.performer}
+      </Box>
+    )}
     {slot.position && <PositionMark shape={slot.position.mark} size={30} />}
     {said ? (
       <Box role="alert">
@@ -238,6 +243,16 @@ export function SignTimer({
           stroke="var(--control)"
         />
         <path d={tapePath(0, 10, Math.max(6, x(since)), 32)} fill="var(--timer-fill)" />
+        {since >= sign.waitLeast && since <= sign.waitMost && (
+          // Now: the bracket fills.
+          <rect
+            x={x(sign.waitLeast)}
+            y={10}
+            width={Math.max(0, x(sign.waitMost) - x(sign.waitLeast))}
+            height={32}
+            fill="var(--ember)"
+          />
+        )}
         <path
           d={`M${x(sign.waitLeast) + 10} 2H${x(sign.waitLeast)}V50h10M${x(sign.waitMost) - 10} 2H${x(sign.waitMost)}V50h-10`}
           fill="none"

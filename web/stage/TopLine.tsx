@@ -21,9 +21,10 @@ interface Props {
   pending: number;
   up: boolean;
   onMoveFinish: (() => void) | null;
+  onDevice: () => void;
 }
 
-export function TopLine({ telling, fresh, now, pending, up, onMoveFinish }: Props) {
+export function TopLine({ telling, fresh, now, pending, up, onMoveFinish, onDevice }: Props) {
   const late = (telling?.late ?? 0) >= LATE;
   const behind = telling?.behind ?? 0;
   return (
@@ -102,6 +103,19 @@ export function TopLine({ telling, fresh, now, pending, up, onMoveFinish }: Prop
       >
         {pending > 0 ? `on this device, ${pending} unsent` : up ? '' : 'no connection'}
       </Box>
+      <ButtonBase
+        onClick={onDevice}
+        aria-label="This device: size of the words, sound, screen"
+        sx={{
+          minWidth: 48,
+          minHeight: 48,
+          color: 'var(--muted)',
+          fontSize: 22,
+          [LOW]: { minHeight: 34 },
+        }}
+      >
+        Aa
+      </ButtonBase>
       <Box component="time" sx={{ font: wide(40, 28, 700) }}>
         {timeOf(now)}
       </Box>

@@ -62,7 +62,7 @@ interface Props {
 
 export function Waiting({ plan, situation, reason, now }: Props) {
   const { slot, ready, until, own } = situation;
-  const others = ready.missing.filter((one) => one !== own);
+  const others = ready.missing.filter((one) => own === null || one.work?.task !== own.task);
   return (
     <Box component="section" aria-label="Now" sx={{ flex: '1 1 560px', minWidth: 0 }}>
       <SlotHead plan={plan} slot={slot}>
@@ -70,7 +70,7 @@ export function Waiting({ plan, situation, reason, now }: Props) {
       </SlotHead>
       {own ? (
         <Labelled label="Do">
-          <Box sx={{ font: wide(64, 36, 800), letterSpacing: '-1px' }}>{own.words}</Box>
+          <Box sx={{ font: wide(64, 36, 800), letterSpacing: '-1px' }}>{own.name}</Box>
         </Labelled>
       ) : null}
       <Labelled label="Wait">

@@ -12,6 +12,7 @@ export interface StageKeys {
   goTo: () => void;
   moveFinish: () => void;
   device: () => void;
+  jobs: () => void;
   undo: () => void;
   /** A figure, 1 to 10. */
   number: (figure: number) => void;
@@ -39,6 +40,7 @@ const KEYS: Record<string, Plain> = {
   '.': 'goTo',
   f: 'moveFinish',
   d: 'device',
+  j: 'jobs',
   Escape: 'undo',
 };
 
@@ -57,6 +59,7 @@ export const STAGE_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['H', 'hold, and go on'],
   ['P, held', 'past a closed gate, with a name'],
   ['F', 'move the hard finish by as much as the show began late'],
+  ['J', 'who does what, now and next'],
   ['D', 'this device: size of the words, sound, screen'],
 ];
 
