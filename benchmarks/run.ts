@@ -1,6 +1,7 @@
 /** `npm run bench [-- NAME …]`: each benchmark prints one line of JSON. */
 import { forecastVsDraws } from './forecast-vs-draws';
 import { judgingGrowth } from './judging-growth';
+import { live1000, liveGrowth } from './live';
 import { order30 } from './order-30';
 import { orderBr17 } from './order-br17';
 import { orderVsSolver } from './order-vs-solver';
@@ -27,6 +28,8 @@ const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'press-vs-insert': pressVsInsert,
   recount,
   'judging-growth': judgingGrowth,
+  'live-1000': live1000,
+  'live-growth': liveGrowth,
 };
 
 const names = process.argv.slice(2);

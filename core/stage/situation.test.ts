@@ -58,6 +58,24 @@ describe('the main key', () => {
     expect(at(night, 130)).toMatchObject({ kind: 'on', unsure: false, ends: true });
   });
 
+  test('what she might do meanwhile for another slot is no step of hers now', () => {
+    const [wetFoam, dome, ...others] = show.input.slots;
+    const laid = slot('crown', [
+      task('set', 'prepare', 10, { hands: performer }),
+      task('hang', 'perform', 60),
+    ]);
+    const busy = liveShow(
+      { ...show.input, slots: [wetFoam, dome, laid, ...others].flatMap((one) => one ?? []) },
+      { slots: { foam: { performer: 'Ines' }, dome: { performer: 'Ines' } } },
+    );
+    const night = new Night(busy).at(0, 'start').at(100, 'done');
+    night
+      .at(110, 'ready', { slot: 'foam', step: 'wipe', go: null })
+      .at(110, 'goTo', { slot: 'dome' });
+    const now = situationOf(busy.plan, night.live(), told(night, 110), true, START + 110_000);
+    expect(now.kind === 'waiting' ? now.own : null).toBeNull();
+  });
+
   test('a gate that somebody went past with a name is open for this time, not for the next', () => {
     const night = new Night(show).at(0, 'start').at(100, 'done');
     night.at(101, 'pass', { slot: 'dome', step: null, go: null, text: 'water from foam' });

@@ -63,9 +63,11 @@ export function situationOf(
   const isOn = telling.blocks.some((one) => one.slot === slot.id && one.kind === 'on');
   if (isOn || !ready || !block || block.from <= now + NO_WAIT) return on;
   const gates = ready.missing.filter((one) => one.gate && !isPassed(live, slot.id, one));
+  // Her own work that this slot waits for; what she might do meanwhile for another one can wait.
   const [own] = telling.tasks
     .filter(
-      ({ people, state, from }) =>
+      ({ slot: of, phase, people, state, from }) =>
+        (of === slot.id || phase === 'reset') &&
         (state === 'toCome' || state === 'underWay') &&
         from < block.from &&
         people.some(({ name }) => name === slot.performer),

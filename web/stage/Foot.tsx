@@ -25,6 +25,7 @@ interface Props {
   spare: number | null;
   now: number;
   onPass: () => void;
+  onBegin: () => void;
   onLeave: (after: boolean) => void;
 }
 
@@ -67,6 +68,7 @@ export function Foot({
   spare,
   now,
   onPass,
+  onBegin,
   onLeave,
 }: Props) {
   const { kind } = situation;
@@ -115,6 +117,9 @@ export function Foot({
               disabled={byItself && kind === 'on'}
               onClick={keys.forward}
             />
+          )}
+          {kind === 'waiting' && situation.own && situation.gates.length === 0 && (
+            <BigButton grow={1.3} label="Begin now" keys="without it" onClick={onBegin} />
           )}
           {kind === 'on' && (
             <>

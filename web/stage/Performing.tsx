@@ -390,6 +390,7 @@ export function Performing({ source, open, byItself = false, onLeave }: Props) {
         spare={telling ? -telling.end.over : null}
         now={now}
         onPass={() => setAsking('pass')}
+        onBegin={() => press('commence')}
         onLeave={onLeave}
       />
       {open && measuring && (

@@ -15,7 +15,7 @@ const play = (seed: number, mishaps: boolean): Played & { playing: Playing } => 
 };
 
 test('played by the advice, no fewer shows end in time than the best fixed leave-outs were forecast to', () => {
-  const shows = 1000;
+  const shows = 300;
   const before = new Playing(tight, new World(tight, { seed: 0, mishaps: false }), START, {
     ...SIZE,
     runs: 4000,
