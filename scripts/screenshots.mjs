@@ -101,6 +101,16 @@ async function rehearse(page) {
   });
   events.push({
     ...blank,
+    id: 'gear',
+    at: Date.now() - 49_000,
+    kind: 'part',
+    slot: can.id,
+    step: can.steps[1].task,
+    go: 1,
+    text: 'gear',
+  });
+  events.push({
+    ...blank,
     id: 'sign',
     at: Date.now() - 48_000,
     kind: 'sign',

@@ -5,6 +5,7 @@ import { after, input, slot, task } from '../testing/build';
 import { liveShow, Night } from '../testing/live';
 import { START } from '../testing/stage';
 import { liveJobs } from './replan/jobs';
+import { liveShowOf } from './replan/liveShow';
 import { tell, type Telling } from './replan/tell';
 import { showTime } from './showTime';
 import { isLastMinute, situationOf } from './situation';
@@ -87,6 +88,8 @@ describe('the main key', () => {
   test('until the show caller has answered it is not known whether a slot may begin', () => {
     const night = new Night(show).at(0, 'start').at(100, 'done');
     expect(at(night, 100, false)).toMatchObject({ kind: 'on', unsure: true });
+    const before = situationOf(show.plan, night.live(), null, false, START + 100_000);
+    expect(before).toMatchObject({ kind: 'on', unsure: true });
     // What has begun goes on without it.
     const acted = new Night(show).at(0, 'start').at(5, 'commence');
     expect(at(acted, 10, false)).toMatchObject({ kind: 'on', unsure: false });
@@ -156,4 +159,18 @@ test('show time and what was held make up real time, and a window never moves fo
     }),
     { numRuns: 40, seed: 1405 },
   );
+});
+
+test('of a show that can’t be read any more the steps are timed, and nothing is called ready', () => {
+  const plain = liveShowOf(null, show.plan, []);
+  const night = new Night(plain).at(0, 'start').at(100, 'done');
+  const now = told(night, 110);
+  expect(now.known).toBe(false);
+  expect(now.blocks.filter(({ kind }) => kind !== 'over').map(({ slot: id }) => id)).toEqual([
+    'dome',
+    'rings',
+    'forks',
+    'drum',
+  ]);
+  expect(now.end.written).toBe(START + (100 + 90 + 60 + 60 + 60) * 1000);
 });

@@ -56,8 +56,8 @@ export function situationOf(
   if (live.failed) return { kind: 'failed' };
   if (!slot) return { kind: 'curtain' };
   const on: Situation = { kind: 'on', slot, unsure: false, ends: isLastPart(slot, live) };
-  if (!isAtBeginning(live) || !telling) return on;
-  if (!fresh) return { ...on, unsure: true };
+  if (!isAtBeginning(live)) return on;
+  if (!telling || !fresh) return { ...on, unsure: true };
   const ready = telling.ready.find((one) => one.slot === slot.id);
   const block = telling.blocks.find((one) => one.slot === slot.id && one.kind === 'toCome');
   const isOn = telling.blocks.some((one) => one.slot === slot.id && one.kind === 'on');

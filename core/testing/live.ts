@@ -88,7 +88,7 @@ export function liveShow(
       ];
     }),
   );
-  return { plan, input, policies, written };
+  return { plan, input, policies, written, known: true };
 }
 
 const SIZE: ForecastSize = { runs: 400, seed: 1, share: 0.9 };

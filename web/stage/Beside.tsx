@@ -190,7 +190,11 @@ export function Beside({
         <Box
           sx={{ fontSize: { xs: 18, md: 26 }, lineHeight: 1.25, mt: 0.5, minHeight: { md: 64 } }}
         >
-          {worst ? (
+          {!telling.known ? (
+            <Box sx={{ color: 'var(--ember)' }}>
+              △ The show can’t be read any more: whether it is ready is not known
+            </Box>
+          ) : worst ? (
             <Box
               sx={{ color: worst.gate || worst.kind === 'blocked' ? 'var(--ember)' : 'inherit' }}
             >

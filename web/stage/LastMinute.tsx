@@ -115,8 +115,10 @@ export function LastMinute({ plan, live, telling, advice, lengthOf, now, onGoTo 
                     {first.gate ? '△ ' : '◐ '}
                     {missingWords(first, now)}
                   </>
-                ) : (
+                ) : telling.known ? (
                   '☑ ready'
+                ) : (
+                  'not known whether it is ready'
                 )}
               </Box>
             </Box>

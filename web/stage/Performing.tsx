@@ -53,6 +53,8 @@ interface Props {
   source: LiveRun;
   /** The show as it is kept; null until it has come. The run goes on without it. */
   open: OpenShow | null;
+  /** It can’t be had. */
+  showGone?: boolean;
   /** Steps are done by themselves; only what is to be decided is pressed. */
   byItself?: boolean;
   onLeave: (after: boolean) => void;
@@ -66,13 +68,13 @@ export function PerformingRun({
   return <Performing source={useLiveRun(runId)} {...rest} />;
 }
 
-export function Performing({ source, open, byItself = false, onLeave }: Props) {
+export function Performing({ source, open, showGone = false, byItself = false, onLeave }: Props) {
   const { run, live, events, pending, error, gone, press } = source;
   const now = useNow(useClock());
   const up = useLine((line) => line.up);
   const size = usePreferences((state) => state.stage.size);
   const cold = useColdBudgets(open);
-  const called = useCaller(open, run, events);
+  const called = useCaller(open, open !== null || showGone, run, events);
   const { telling, fresh, advice, broken } = called;
   const [asking, setAsking] = useState<Asking>(null);
   const plan = run?.plan;

@@ -144,6 +144,7 @@ export default function StagePage() {
           <PerformingRun
             runId={runId}
             open={open}
+            showGone={error !== null}
             onLeave={(after) =>
               void navigate(`/shows/${showId}/${after ? `after?run=${runId}` : 'ready'}`)
             }

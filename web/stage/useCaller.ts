@@ -34,6 +34,8 @@ interface Answer {
 
 export function useCaller(
   open: OpenShow | null,
+  /** The show has come, or can’t: until then nothing is said of what is ready. */
+  settled: boolean,
   run: StoredRun | null,
   events: readonly RunEvent[],
 ): Called {
@@ -85,7 +87,7 @@ export function useCaller(
 
   useEffect(() => {
     const work = worker.current;
-    if (!work || !plan || !kind || runs === undefined || !endsBy) return;
+    if (!work || !settled || !plan || !kind || runs === undefined || !endsBy) return;
     opened.current = work.open({
       bundle,
       plan,
@@ -94,7 +96,7 @@ export function useCaller(
       size: forecastSize(runs, endsBy),
     });
     void ask();
-  }, [id, plan, kind, bundle, records, runs, endsBy, ask]);
+  }, [id, plan, kind, bundle, records, runs, endsBy, settled, ask]);
 
   useEffect(() => void ask(), [events, ask]);
   useEffect(() => {

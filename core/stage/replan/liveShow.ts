@@ -70,5 +70,6 @@ export function liveShowOf(
     input: findFaults(input).input,
     policies: bundle ? policiesOf(bundle, records) : new Map(),
     written: schedule(input, new Budget(effort)),
+    known: bundle !== null,
   };
 }

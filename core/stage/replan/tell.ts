@@ -80,6 +80,8 @@ export interface Telling {
   at: number;
   /** How many events it knows. */
   events: number;
+  /** False where nothing is known of the show but its steps. */
+  known: boolean;
   end: EndTold;
   hardFinish: number;
   /** Seconds behind what is wanted of the show now; below nothing when ahead. */
@@ -227,6 +229,7 @@ export function tell(caller: Caller, call: Call, events: number): Telling {
   return {
     at,
     events,
+    known: caller.show.known,
     end: teller.end(),
     hardFinish,
     behind,

@@ -17,6 +17,8 @@ export interface LiveShow {
   policies: ReadonlyMap<string, SlotPolicy>;
   /** The clock as it was written. */
   written: Timeline;
+  /** False where nothing is known of the show but its steps: then nothing is ever called ready. */
+  known: boolean;
 }
 
 /** A piece of work around the blocks that is done, or under way. */
