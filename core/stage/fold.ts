@@ -178,6 +178,8 @@ export class Folding {
         const open = live.phase === 'running' || live.phase === 'curtain';
         const next = open && isForNow(plan, live, event) ? move(plan, live, event) : live;
         if (next === live) return live;
+        // Why it failed is said of the same press.
+        if (event.kind === 'failed' && live.failed) return next;
         this.trail = [...this.trail, live];
         return { ...next, lastMove: event.id };
       }

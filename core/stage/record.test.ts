@@ -205,6 +205,14 @@ describe('after the end', () => {
   });
 });
 
+test('why it failed is said after it, and one Back takes both back', () => {
+  const stage = new Stage().at(0, 'start').at(10, 'failed').at(20, 'failed', { cause: 'damp' });
+  expect(goesOf(stage, 'slot-drum')).toEqual([{ go: 1, outcome: 'failed', cause: 'damp' }]);
+  stage.at(30, 'back');
+  expect(stage.live()).toMatchObject({ failed: false, slot: 'slot-drum' });
+  expect(goesOf(stage, 'slot-drum')).toEqual([]);
+});
+
 test('the time from a sign to the act is kept, and a hold does not stop it', () => {
   const stage = new Stage().at(0, 'start').at(10, 'sign').at(20, 'hold').at(50, 'resume');
   stage.at(90, 'done');

@@ -43,6 +43,13 @@ export function firstStep(slot: RunSlot | undefined): number {
   return begin ? slot.steps.indexOf(begin.part) : 0;
 }
 
+/** Whether the rule of a slot, so many goes more at the most, asks for another one after this go failed. */
+export const asksForAnother = (
+  slot: Pick<RunSlot, 'goes' | 'goesAllowed'>,
+  again: number,
+  go: number,
+): boolean => go < Math.min(slot.goes + again, Math.max(slot.goesAllowed, slot.goes));
+
 /** What is still waiting, in the order it will come: on from a slot, then what was passed over. */
 export function comingUp(
   plan: RunPlan,

@@ -3,23 +3,21 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { verdictsOf } from '../../core/ready/judge';
 import { likelyCauses } from '../../core/stage/causes';
 import { hardFinishAt } from '../../core/stage/hardFinish';
-import type { LiveJob } from '../../core/stage/replan/jobs';
 import type { Press } from '../../core/stage/replan/caller';
 import { isLastMinute, situationOf } from '../../core/stage/situation';
-import { comingUp, partOnStage } from '../../core/stage/steps';
+import { asksForAnother, partOnStage } from '../../core/stage/steps';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { useLine } from '../app/live';
 import { usePreferences } from '../app/preferences';
 import type { OpenShow } from '../brief/useShow';
 import { useShortcuts } from '../parts/Shortcuts';
+import { Asked, type Asking } from './Asked';
 import { Band, closingWindow } from './Band';
 import { Beside } from './Beside';
 import { useClock } from './clock';
-import { ColdLines, MeasureDialog, useColdBudgets } from './Cold';
+import { ColdLines, useColdBudgets } from './Cold';
 import { useAwake, useUrgency } from './device';
-import { DeviceDialog } from './DeviceDialog';
-import { CauseDialog, GoToDialog, JobDialog, JobsDialog, PassDialog } from './Dialogs';
 import { Failed } from './Failed';
 import { Foot } from './Foot';
 import { Held } from './Held';
@@ -35,16 +33,6 @@ import { LOW, wide } from './type';
 import { useCaller } from './useCaller';
 import { usePrices } from './usePrices';
 import { Waiting } from './Waiting';
-
-type Asking =
-  | null
-  | 'cause'
-  | 'pass'
-  | 'device'
-  | 'jobs'
-  | { goTo: string | null }
-  | { job: LiveJob }
-  | { measure: string };
 
 const ZOOM = { small: 0.85, usual: 1, large: 1.15, larger: 1.3 } as const;
 const NOTHING: Record<string, Press[]> = {};
@@ -143,7 +131,6 @@ export function Performing({ source, open, showGone = false, byItself = false, o
     forward();
   }, [fresh]);
 
-  const people = open?.bundle.people.filter(({ id }) => open.bundle.show.crew.includes(id)) ?? [];
   const finish = plan && live && run ? hardFinishAt(plan, live, run.kind, now) : 0;
   const onCause = (cause: string | null): void => {
     if (cause === null) setAsking('cause');
@@ -210,18 +197,9 @@ export function Performing({ source, open, showGone = false, byItself = false, o
         {error && <BigButton label="Back to the checks" keys="" onClick={() => onLeave(false)} />}
       </Box>
     );
-  const measuring =
-    asking && typeof asking === 'object' && 'measure' in asking
-      ? cold.find(({ item }) => item.id === asking.measure)
-      : undefined;
   const [priceAgain, priceOn] = [prices.get('again') ?? null, prices.get('moveOn') ?? null];
-  const ruleIsAgain =
-    slot !== null &&
-    live.go <
-      Math.min(
-        slot.goes + (open?.show.slots.find(({ id }) => id === slot.id)?.again ?? 0),
-        slot.goesAllowed,
-      );
+  const again = open?.show.slots.find(({ id }) => id === slot?.id)?.again ?? 0;
+  const ruleIsAgain = slot !== null && asksForAnother(slot, again, live.go);
   const futures: Future[] =
     kind === 'failed' && priceAgain && priceOn
       ? [
@@ -395,64 +373,18 @@ export function Performing({ source, open, showGone = false, byItself = false, o
         onBegin={() => press('commence')}
         onLeave={onLeave}
       />
-      {open && measuring && (
-        <MeasureDialog open={open} budget={measuring} onClose={() => setAsking(null)} />
-      )}
-      {asking === 'cause' && (
-        <CauseDialog
-          onClose={() => setAsking(null)}
-          onCause={(cause) => {
-            press('failed', { cause });
-            setAsking(null);
-          }}
-        />
-      )}
-      {asking === 'jobs' && telling && (
-        <JobsDialog
-          telling={telling}
-          now={now}
-          onClose={() => setAsking(null)}
-          onJob={(job) => setAsking({ job })}
-        />
-      )}
-      {asking === 'device' && <DeviceDialog onClose={() => setAsking(null)} />}
-      {asking === 'pass' && situation.kind === 'waiting' && (
-        <PassDialog
-          slot={situation.slot}
-          rules={situation.gates.map(({ words }) => words)}
-          people={people}
-          onClose={() => setAsking(null)}
-          onPass={(by) => {
-            for (const { words } of situation.gates)
-              press('pass', { slot: situation.slot.id, step: null, go: null, text: words, by });
-            setAsking(null);
-          }}
-        />
-      )}
-      {asking && typeof asking === 'object' && 'job' in asking && (
-        <JobDialog
-          job={asking.job}
-          onClose={() => setAsking(null)}
-          onSay={(said) => {
-            press(said, { slot: asking.job.slot, step: asking.job.task, go: null });
-            setAsking(null);
-          }}
-        />
-      )}
-      {asking && typeof asking === 'object' && 'goTo' in asking && comingUp(plan, live) && (
-        <GoToDialog
-          plan={plan}
-          live={live}
-          prices={prices}
-          at={asking.goTo}
-          now={now}
-          onClose={() => setAsking(null)}
-          onGo={(goKind, target) => {
-            press(goKind, { slot: target });
-            setAsking(null);
-          }}
-        />
-      )}
+      <Asked
+        asking={asking}
+        setAsking={setAsking}
+        open={open}
+        plan={plan}
+        live={live}
+        situation={situation}
+        telling={telling}
+        prices={prices}
+        now={now}
+        press={press}
+      />
     </Box>
   );
 }

@@ -9,6 +9,7 @@ import { Budget } from '../../solver/budget';
 import { eventOf } from '../event';
 import { hardFinishAt } from '../hardFinish';
 import { showTime } from '../showTime';
+import { asksForAnother } from '../steps';
 import type { Live, RunEvent, RunKind } from '../types';
 import { foresee } from './foresee';
 import { History } from './history';
@@ -33,8 +34,7 @@ export interface Call {
 export function wantsAgain(show: LiveShow, live: Live): boolean {
   const run = show.plan.slots.find(({ id }) => id === live.slot);
   const policy = run && show.policies.get(run.id);
-  if (!run || !policy) return false;
-  return live.go < Math.min(run.goes + policy.again, Math.max(run.goesAllowed, run.goes));
+  return run !== undefined && policy !== undefined && asksForAnother(run, policy.again, live.go);
 }
 
 /** A press for what is on stage, as the screen would make it. */

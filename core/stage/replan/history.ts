@@ -52,6 +52,8 @@ export class History {
   private until = 0;
   /** What was said of work before the start counts from when it was said. */
   private early: readonly RunEvent[] = [];
+  /** What each move used up, so that it is there again when the move is taken back. */
+  private usedBy: ReadonlyMap<string, readonly (readonly [TaskKey, Work])[]> = new Map();
 
   constructor(
     readonly show: LiveShow,
@@ -69,6 +71,7 @@ export class History {
     other.plan = this.plan;
     other.until = this.until;
     other.early = this.early;
+    other.usedBy = this.usedBy;
     return other;
   }
 
@@ -121,14 +124,34 @@ export class History {
   }
 
   /** What prepares a slot has been used up. */
-  private useUp(slotId: string): void {
+  private useUp(slotId: string, move: string): void {
     const slot = this.show.input.slots.find(({ id }) => id === slotId);
     if (!slot) return;
     const { before } = buildNetwork(slot);
+    const used = before.flatMap(({ id }) => {
+      const key = taskKey({ slot: slotId, task: id });
+      const work = this.known.work.get(key);
+      return work ? [[key, work] as const] : [];
+    });
+    this.usedBy = new Map(this.usedBy).set(move, [...(this.usedBy.get(move) ?? []), ...used]);
     this.withWork((known) => {
       for (const { id } of before)
         for (const kept of [known.work, known.blocked, known.waiting])
           kept.delete(taskKey({ slot: slotId, task: id }));
+    });
+  }
+
+  /** A move was taken back: what it used up was not, and what follows the slot has not begun. */
+  private giveBack(move: string): void {
+    const { live, show } = this;
+    const slot = show.input.slots.find(({ id }) => id === live.slot);
+    const part = slot && visitId(slot.id, live.visits.length - 1);
+    this.withWork(({ work }) => {
+      for (const [key, used] of this.usedBy.get(move) ?? []) work.set(key, used);
+      for (const { id } of slot?.tasks ?? []) {
+        const key = taskKey({ slot: part ?? '', task: id });
+        if (!work.get(key)?.said) work.delete(key);
+      }
     });
   }
 
@@ -220,11 +243,13 @@ export class History {
     if (before.visits.at(-1)?.until === null && left?.acted && left.until !== null) {
       const { oneShot } = this.show.plan.slots.find(({ id }) => id === left.slot) ?? {};
       const performed = after.slots[left.slot]?.status === 'performed';
-      if (oneShot || performed) this.useUp(left.slot);
+      if (oneShot || performed) this.useUp(left.slot, event.id);
     }
+    if (event.kind === 'back' && before.lastMove !== null && after.lastMove !== before.lastMove)
+      this.giveBack(before.lastMove);
     const run = this.show.plan.slots.find(({ id }) => id === after.slot);
     if (event.kind === 'again' && run && after.go > before.go && needsFreshSet(run, after.go))
-      this.useUp(run.id);
+      this.useUp(run.id, event.id);
   }
 
   /**

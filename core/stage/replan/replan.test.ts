@@ -219,6 +219,28 @@ describe('work in the background', () => {
   });
 });
 
+test('a press that is taken back has used nothing up', () => {
+  const night = new Night(wetShow).at(0, 'start').at(100, 'done').at(110, 'done');
+  const gone = night.call(110).found.plan;
+  expect(gone.blocks.find(({ slot: id, kind }) => id === 'rings' && kind === 'on')).toBeDefined();
+  const { found, behind } = night.at(112, 'back').call(112);
+  // The soaked one is there as it was, and the pouring goes on.
+  expect(found.plan.blocks.find(({ slot: id }) => id === 'foam')).toMatchObject({
+    kind: 'on',
+    start: 100,
+  });
+  expect([behind, found.plan.end]).toEqual([0, 430]);
+  const used = liveShow(wet, { slots: { foam: { oneShot: true } } });
+  const again = new Night(used).at(0, 'start').at(100, 'done').at(210, 'failed').at(212, 'again');
+  expect(
+    again
+      .call(212)
+      .found.plan.tasks.some(({ task: id, state }) => id === 'stir' && state === 'toCome'),
+  ).toBe(true);
+  again.at(214, 'back');
+  expect(again.call(214, [{ kind: 'done' }]).found.plan.end).toBeLessThanOrEqual(430);
+});
+
 describe('two clocks', () => {
   test('soaking, drying and windows go on while the show is held', () => {
     const night = new Night(wetShow).at(0, 'start').at(99, 'hold');
