@@ -1,26 +1,10 @@
 /** A whole night on stage, on a clock that is turned forward: what goes wrong, and what each way on costs. */
 import type { Page } from '@playwright/test';
-import { FESTIVAL, type Served, expect, test } from './stage';
+import { FESTIVAL, expect, later, startAtTwo, test } from './stage';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const pace = (page: Page) => page.getByRole('region', { name: 'Pace' });
 const foot = (page: Page) => page.locator('footer');
-
-async function startAtTwo(page: Page, demo: Served): Promise<void> {
-  const two = new Date();
-  two.setHours(14, 0, 0, 0);
-  demo.turnClock(two.getTime() - Date.now());
-  await page.clock.install({ time: two });
-  await page.goto(demo.url + FESTIVAL + '/on-stage');
-  await page.getByRole('button', { name: 'Rehearse it' }).click();
-  await page.getByRole('button', { name: /^Start/ }).click();
-  await expect(now(page)).toBeVisible();
-}
-
-const later = async (page: Page, demo: Served, seconds: number): Promise<void> => {
-  demo.turnClock(seconds * 1000);
-  await page.clock.fastForward(seconds * 1000);
-};
 
 /** Goes to a slot by its number and the price that is told there. */
 async function goTo(page: Page, number: number, name: string): Promise<void> {
@@ -39,7 +23,6 @@ test('failure with both prices, a second go, a hold, a skip, out of order, and t
   demo,
 }) => {
   await startAtTwo(page, demo);
-  await foot(page).getByRole('button', { name: 'Said' }).click();
   // Right into the foam, which the helper has not made ready: what is missing, who has it, how long.
   await goTo(page, 3, 'Foam fountain');
   await expect(now(page)).toContainText('not begun');
@@ -115,7 +98,6 @@ test('failure with both prices, a second go, a hold, a skip, out of order, and t
 
 test('little time and many to go: what is left is listed, one key each', async ({ page, demo }) => {
   await startAtTwo(page, demo);
-  await foot(page).getByRole('button', { name: 'Said' }).click();
   await later(page, demo, 2160);
   const left = page.getByRole('complementary', { name: 'Left to do' });
   await expect(left.getByRole('button')).toHaveCount(8);
@@ -183,7 +165,6 @@ test('a time that a forgotten press made is put right afterwards, or doubted', a
   demo,
 }) => {
   await startAtTwo(page, demo);
-  await foot(page).getByRole('button', { name: 'Said' }).click();
   await expect(foot(page).getByRole('button', { name: /^Done/ })).toBeVisible();
   await later(page, demo, 961);
   await foot(page).getByRole('button', { name: /^Done/ }).click();

@@ -173,4 +173,25 @@ export const accepts = (field: Locator): Promise<void> =>
   expect(field).toHaveAttribute('aria-invalid', 'false');
 
 export const FESTIVAL = '/shows/harbour-light-festival';
+
+/** A rehearsal begun at the planned start of the festival, on the page’s clock and the server’s. */
+export async function startAtTwo(page: Page, demo: Served): Promise<void> {
+  const two = new Date();
+  two.setHours(14, 0, 0, 0);
+  demo.turnClock(two.getTime() - Date.now());
+  await page.clock.install({ time: two });
+  await page.goto(demo.url + FESTIVAL + '/on-stage');
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  await page.getByRole('button', { name: /^Start/ }).click();
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now).toContainText('There will be stage smoke');
+  await page.keyboard.press('Space');
+  await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
+}
+
+/** Turns both clocks forward: nothing is waited for. */
+export async function later(page: Page, demo: Served, seconds: number): Promise<void> {
+  demo.turnClock(seconds * 1000);
+  await page.clock.fastForward(seconds * 1000);
+}
 export { expect };

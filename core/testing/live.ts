@@ -6,18 +6,8 @@ import type { LineupInput } from '../lineup/types';
 import type { RunPlan, RunSlot } from '../stage/types';
 import { type Call, Caller, type Press } from '../stage/replan/caller';
 import type { LiveShow } from '../stage/replan/types';
+import { policy } from './policy';
 import { Stage, START } from './stage';
-
-export const policy = (over: Partial<SlotPolicy> = {}): SlotPolicy => ({
-  again: 0,
-  fallback: 0,
-  mayLeaveOut: true,
-  worth: 3,
-  record: null,
-  performed: true,
-  taken: {},
-  ...over,
-});
 
 /** A run of what the engine reads. */
 export function liveShow(

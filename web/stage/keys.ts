@@ -79,14 +79,15 @@ export function useStageKeys(keys: StageKeys, on: boolean): void {
   useLayoutEffect(() => {
     if (!on) return;
     const listen = (event: KeyboardEvent): void => {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
       if ((event.target as HTMLElement).closest('input, textarea')) return;
       const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
       const action = KEYS[key];
       const figure = /^\d$/.test(key);
       if (!action && !figure) return;
-      // Space on a focused button would press that button as well.
+      // Space on a focused button would press that button as well; held down, when it is let go.
       event.preventDefault();
+      if (event.repeat) return;
       const before = last.current;
       last.current = { key, at: event.timeStamp };
       if (before.key === key && event.timeStamp - before.at < BOUNCE) return;

@@ -3,22 +3,12 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Task } from '../../repertoire/types';
 import { after, input, slot, task } from '../../testing/build';
+import { policy } from '../../testing/policy';
 import { shows } from '../../testing/shows';
 import { schedule } from '../schedule';
 import type { LineupInput, PlanSlot } from '../types';
 import { forecastShow, leaveOutTable } from './forecast';
 import type { Forecast, SlotPolicy } from './types';
-
-const policy = (over: Partial<SlotPolicy> = {}): SlotPolicy => ({
-  again: 0,
-  fallback: 0,
-  mayLeaveOut: true,
-  worth: 3,
-  record: null,
-  performed: true,
-  taken: {},
-  ...over,
-});
 
 /** The forecast with all that could go, without waiting in between. */
 function wholeForecast(...args: Parameters<typeof forecastShow>): Forecast {
