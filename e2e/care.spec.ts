@@ -1,5 +1,5 @@
 /** What a method asks of the room and of people, edited where it is read, and what follows from it. */
-import { accepts, expect, refuses, saved, test } from './stage';
+import { accepts, expect, pick, refuses, saved, test } from './stage';
 
 const EVENING = '/shows/little-hollin-evening';
 
@@ -27,10 +27,8 @@ test('an extinguisher named and held becomes a check; what is never done stops t
 }) => {
   await page.goto(demo.url + '/demos/smoke-ring-drum');
   await page.getByRole('button', { name: 'Edit fire and what is left over' }).click();
-  await page.getByRole('combobox', { name: 'Extinguisher' }).click();
-  await page.getByRole('option', { name: 'fire blanket' }).click();
-  await page.getByRole('combobox', { name: 'Held by' }).click();
-  await page.getByRole('option', { name: 'a helper' }).click();
+  await pick(page.getByRole('combobox', { name: 'Extinguisher' }), 'fire blanket');
+  await pick(page.getByRole('combobox', { name: 'Held by' }), 'a helper');
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + EVENING + '/ready');
   await expect(
@@ -87,8 +85,7 @@ test('a hazard with who is at risk, and the usual first aid, goes into the asses
   const editing = page.getByRole('group', { name: 'Editing the hazards' });
   await editing.getByRole('button', { name: 'Add a hazard' }).click();
   await editing.getByLabel('Control').last().fill('Two carry the drum');
-  await editing.getByRole('combobox', { name: 'Hazard' }).last().click();
-  await page.getByRole('option', { name: 'Work at height' }).click();
+  await pick(editing.getByRole('combobox', { name: 'Hazard' }).last(), 'Work at height');
   await editing.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText('Two carry the drum')).toBeVisible();
   await expect(saved(page)).toBeVisible();
@@ -113,8 +110,7 @@ test('a venue’s circuits and exits: a second circuit takes the load', async ({
   await page.getByLabel('To the right (m)').last().fill('9');
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + EVENING + '/brief');
-  await page.getByRole('combobox', { name: 'Circuit' }).nth(2).click();
-  await page.getByRole('option', { name: 'Kitchen, 3000 W' }).click();
+  await pick(page.getByRole('combobox', { name: 'Circuit' }).nth(2), 'Kitchen, 3000 W');
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + EVENING + '/ready');
   await expect(page.getByText(/Hall would trip/)).toHaveCount(0);
@@ -142,12 +138,13 @@ test('what a calculator calculates with stays of its kind and is not taken away 
   // Bound no more, it can go.
   await page.getByRole('button', { name: 'Edit the calculators that judge it' }).click();
   const calculators = page.getByRole('group', { name: 'Editing the calculators that judge it' });
-  await calculators.getByRole('combobox', { name: 'Peroxide' }).click();
-  await page.getByRole('option', { name: 'a figure' }).click();
+  await pick(calculators.getByRole('combobox', { name: 'Peroxide' }), 'a figure');
   await expect(taken).toBeEnabled();
   // Another calculator picked: what was bound of the first has no place in it, and nothing is wrong.
-  await calculators.getByRole('combobox', { name: 'Calculator', exact: true }).click();
-  await page.getByRole('option', { name: 'How much does it take to chill, and how long?' }).click();
+  await pick(
+    calculators.getByRole('combobox', { name: 'Calculator', exact: true }),
+    'How much does it take to chill, and how long?',
+  );
   await expect(calculators.getByRole('combobox', { name: 'Chilled in' })).toBeVisible();
   await expect(saved(page)).toBeVisible();
 });

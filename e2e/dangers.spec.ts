@@ -1,5 +1,5 @@
 import type { Demo } from '../core/repertoire/types';
-import { FESTIVAL, expect, saved, test } from './stage';
+import { FESTIVAL, expect, onward, pick, saved, test } from './stage';
 
 const EVENING = '/shows/little-hollin-evening';
 
@@ -55,8 +55,7 @@ test('a venue fact nobody has asked is not known, and its link opens the venue',
   await page.goto(demo.url + FESTIVAL + '/ready');
   await page.getByRole('link', { name: /^To the venue: Smoke-ring drum/ }).click();
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Boat Shed');
-  await page.getByRole('combobox', { name: 'Smoke detectors', exact: true }).click();
-  await page.getByRole('option', { name: 'yes', exact: true }).click();
+  await pick(page.getByRole('combobox', { name: 'Smoke detectors', exact: true }), 'yes');
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + FESTIVAL + '/ready');
   await expect(page.getByText(/^△\s*\d+ checks must be done before the start/)).toBeVisible();
@@ -128,9 +127,9 @@ test('on stage the warning comes above the first step of what it warns of', asyn
   await page.goto(demo.url + FESTIVAL + '/on-stage');
   await page.getByRole('button', { name: 'Rehearse it' }).click();
   await expect(page.getByText('The clock starts when you do')).toBeVisible();
-  await page.keyboard.press('Space');
+  await onward(page);
   const now = page.getByRole('region', { name: 'Now' });
   await expect(now.getByText('“There will be stage smoke.', { exact: false })).toBeVisible();
-  await page.keyboard.press('Space');
+  await onward(page);
   await expect(now.getByText('“There will be stage smoke.', { exact: false })).toHaveCount(0);
 });

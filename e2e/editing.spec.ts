@@ -1,15 +1,12 @@
 /** Two people at one thing, and work that is not lost: whatever the line, the page or the entry does. */
 import type { Page } from '@playwright/test';
-import { FESTIVAL, expect, saved, test } from './stage';
+import { FESTIVAL, expect, pick, saved, test } from './stage';
 
 const openSlot = async (page: Page, name: RegExp): Promise<void> => {
   await page.getByRole('region', { name: 'Running order' }).getByRole('button', { name }).click();
 };
 const keep = (page: Page) => page.getByRole('combobox', { name: /^Keep: 1/ });
-const choose = async (page: Page, value: string): Promise<void> => {
-  await keep(page).click();
-  await page.getByRole('option', { name: value, exact: true }).click();
-};
+const choose = (page: Page, value: string): Promise<void> => pick(keep(page), value);
 
 test('two people edit different slots of one show: both are kept, nobody is asked', async ({
   page,

@@ -1,6 +1,6 @@
 /** One figure of when a show ends, the same wherever it is told. */
 import type { Locator } from '@playwright/test';
-import { FESTIVAL, expect, saved, test } from './stage';
+import { FESTIVAL, expect, pick, saved, test } from './stage';
 
 interface Ending {
   about: string;
@@ -51,8 +51,7 @@ test('what the end is held against is set in one place, and followed everywhere'
   demo,
 }) => {
   await page.goto(demo.url + '/store/units');
-  await page.getByRole('combobox', { name: 'Ends in time in' }).click();
-  await page.getByRole('option', { name: '19 of 20 shows' }).click();
+  await pick(page.getByRole('combobox', { name: 'Ends in time in' }), '19 of 20 shows');
   await expect(saved(page)).toBeVisible();
   for (const path of [FESTIVAL + '/line-up', '/', '/shows', FESTIVAL + '/on-stage']) {
     await page.goto(demo.url + path);

@@ -1,6 +1,6 @@
 /** The line-up’s clock, forecast and strip: chosen, dragged, asked and taken away. */
 import { readFileSync } from 'node:fs';
-import { FESTIVAL, accepts, expect, refuses, saved, test } from './stage';
+import { FESTIVAL, accepts, expect, pick, refuses, saved, test } from './stage';
 
 test.beforeEach(async ({ page, demo }) => {
   await page.goto(demo.url + FESTIVAL + '/line-up');
@@ -120,10 +120,8 @@ test('wishes shape the proposed order; a weight that is none is told', async ({ 
   const dialog = page.getByRole('dialog', { name: 'A better order' });
   const wish = dialog.getByRole('group', { name: 'One before another' });
   await wish.getByRole('button', { name: 'One before another' }).click();
-  await wish.getByRole('combobox', { name: 'that' }).click();
-  await page.getByRole('option', { name: '2 Slow-falling magnet' }).click();
-  await wish.getByRole('combobox', { name: 'This' }).click();
-  await page.getByRole('option', { name: '7 Cold flower' }).click();
+  await pick(wish.getByRole('combobox', { name: 'that' }), '2 Slow-falling magnet');
+  await pick(wish.getByRole('combobox', { name: 'This' }), '7 Cold flower');
   const proposed = dialog.getByRole('region', { name: 'Proposed order' }).getByRole('listitem');
   await expect(proposed).toHaveCount(9);
   const names = await proposed.allTextContents();
@@ -134,10 +132,8 @@ test('wishes shape the proposed order; a weight that is none is told', async ({ 
   ).toBeVisible();
   // The same two the other way round: that can’t be, and it is said which wishes are in the way.
   await wish.getByRole('button', { name: 'One before another', exact: true }).click();
-  await wish.getByRole('combobox', { name: 'that' }).nth(1).click();
-  await page.getByRole('option', { name: '7 Cold flower' }).click();
-  await wish.getByRole('combobox', { name: 'This' }).nth(1).click();
-  await page.getByRole('option', { name: '2 Slow-falling magnet' }).click();
+  await pick(wish.getByRole('combobox', { name: 'that' }).nth(1), '7 Cold flower');
+  await pick(wish.getByRole('combobox', { name: 'This' }).nth(1), '2 Slow-falling magnet');
   await expect(dialog.getByText('There is nothing to look for')).toBeVisible();
   await expect(dialog.getByRole('listitem')).toHaveText([
     'Cold flower before Slow-falling magnet and Slow-falling magnet before Cold flower can’t all be kept',
@@ -195,12 +191,9 @@ test('what a method leaves behind makes another wait, and says so', async ({ pag
   await page.goto(demo.url + '/demos/slow-falling-magnet');
   await page.getByRole('button', { name: 'Edit what is left behind' }).click();
   await page.getByRole('button', { name: 'Add what it leaves' }).click();
-  await page.getByRole('combobox', { name: 'Leaves' }).click();
-  await page.getByRole('option', { name: 'Smoke' }).click();
-  await page.getByRole('combobox', { name: 'Where' }).last().click();
-  await page.getByRole('option', { name: 'on the whole stage' }).click();
-  await page.getByRole('combobox', { name: 'Goes' }).click();
-  await page.getByRole('option', { name: 'by itself' }).click();
+  await pick(page.getByRole('combobox', { name: 'Leaves' }), 'Smoke');
+  await pick(page.getByRole('combobox', { name: 'Where' }).last(), 'on the whole stage');
+  await pick(page.getByRole('combobox', { name: 'Goes' }), 'by itself');
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + '/demos/foam-fountain');
   await page.getByRole('button', { name: 'Edit what is left behind' }).click();

@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { eventOf } from '../core/stage/event';
-import { FESTIVAL, expect, test } from './stage';
+import { FESTIVAL, expect, onward, pick, test } from './stage';
 
 async function rehearse(page: Page, url: string): Promise<void> {
   await page.goto(url + FESTIVAL + '/on-stage');
@@ -11,14 +11,14 @@ async function rehearse(page: Page, url: string): Promise<void> {
 /** The clock is started, and the server has it. */
 async function started(page: Page): Promise<Locator> {
   const stored = page.waitForResponse('**/events');
-  await page.keyboard.press('Space');
+  await onward(page);
   await stored;
   await expect(page.getByText('unsent')).toBeHidden();
   const now = page.getByRole('region', { name: 'Now' });
   // The room is warned before anything is done.
   await expect(now).toContainText('There will be stage smoke');
   const said = page.waitForResponse('**/events');
-  await page.keyboard.press('Space');
+  await onward(page);
   await said;
   await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
   return now;
@@ -64,7 +64,7 @@ test('driven by a clicker; a reload, a second tab and a killed server show the s
   const second = await context.newPage();
   await second.goto(page.url());
   await expect(second.getByRole('region', { name: 'Now' })).toContainText('One dry slap');
-  await second.keyboard.press('Space');
+  await onward(second);
   await expect(now).toContainText('Fill the drum with smoke');
 
   await page.keyboard.press('h');
@@ -72,7 +72,7 @@ test('driven by a clicker; a reload, a second tab and a killed server show the s
   await demo.restart();
   await page.reload();
   await expect(page.getByText(/^Held/)).toBeVisible();
-  await page.keyboard.press('Space');
+  await onward(page);
   await expect(now).toContainText('Fill the drum with smoke');
 });
 
@@ -80,7 +80,7 @@ test('presses while the server is away are kept and delivered', async ({ page, d
   await rehearse(page, demo.url);
   const now = await started(page);
   await demo.kill();
-  await page.keyboard.press('Space');
+  await onward(page);
   await expect(now).toContainText('step 2 of 5');
   await expect(page.getByText('on this device, 1 unsent')).toBeVisible();
   await demo.restart();
@@ -129,7 +129,7 @@ test('a press that is refused is told, and the presses after it are delivered', 
   await expect(page.getByRole('alert').filter({ hasText: 'not in this run' })).toBeVisible();
   // It never counted: the step is still to be done, and the next press does it.
   await expect(now).toContainText('step 1 of 5');
-  await page.keyboard.press('Space');
+  await onward(page);
   await expect(now).toContainText('step 2 of 5');
   await expect(page.getByText('unsent')).toBeHidden();
 });
@@ -163,12 +163,11 @@ test('what didn’t work has a cause in one tap, and After and the record know i
     if (left > 1) await expect(now.getByRole('heading', { level: 1 })).not.toHaveText(name ?? '');
   }
   await expect(page.getByText('That was the last one')).toBeVisible();
-  await page.keyboard.press('Space');
+  await onward(page);
   await page.getByRole('button', { name: 'To the write-up' }).click();
   await expect(page.getByText('Too damp')).toBeVisible();
   await page.getByLabel('Note').fill('Skin was slack in the damp');
-  await page.getByRole('combobox', { name: 'About' }).click();
-  await page.getByRole('option', { name: 'Smoke-ring drum' }).click();
+  await pick(page.getByRole('combobox', { name: 'About' }), 'Smoke-ring drum');
   await page.getByRole('button', { name: 'Keep the note' }).click();
   await page.getByRole('button', { name: 'Pin to the demo' }).click();
   await expect(page.getByText('Pinned: it shows the next time')).toBeVisible();

@@ -1,5 +1,5 @@
 import type { Locator } from '@playwright/test';
-import { FESTIVAL, expect, refuses, removed, saved, test } from './stage';
+import { FESTIVAL, expect, pick, refuses, removed, saved, test } from './stage';
 
 test('from Today to the line-up, whose clock follows a changed method', async ({ page, demo }) => {
   await page.goto(demo.url);
@@ -11,8 +11,7 @@ test('from Today to the line-up, whose clock follows a changed method', async ({
   ).toBeVisible();
 
   await page.getByRole('button', { name: /Foam fountain gentle/ }).click();
-  await page.getByRole('combobox', { name: 'Method' }).click();
-  await page.getByRole('option', { name: 'lively method' }).click();
+  await pick(page.getByRole('combobox', { name: 'Method' }), 'lively method');
   await expect(page.getByText(/14:38 if everything/)).toBeHidden();
   await expect(saved(page)).toBeVisible();
   await page.reload();
@@ -69,8 +68,7 @@ test('a better order is looked for, compared, taken, and undone', async ({ page,
     /^Endsabout 14:4\dabout 14:3\d$/,
   );
   await expect(dialog.getByRole('list', { name: 'Why' })).not.toContainText('0:00');
-  await dialog.getByRole('combobox', { name: 'Energy over the show' }).click();
-  await page.getByRole('option', { name: 'A steady climb' }).click();
+  await pick(dialog.getByRole('combobox', { name: 'Energy over the show' }), 'A steady climb');
   await expect(dialog.getByRole('row', { name: /Energy away from the arc/ })).toBeVisible();
   await expect(dialog.getByRole('row', { name: /Dead air/ })).toHaveText(
     /^Dead air as written2:400:\d\d$/,

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { FESTIVAL, accepts, expect, refuses, saved, test } from './stage';
+import { FESTIVAL, accepts, expect, pick, refuses, saved, test } from './stage';
 
 const EVENING = '/shows/little-hollin-evening';
 
@@ -197,8 +197,7 @@ test('the bench: a slider, a figure that can’t be, and the limits drawn', asyn
   await expect(page.getByRole('alert')).toHaveText('Dose must be less than the vessel holds');
   await page.getByRole('button', { name: 'Usual values' }).click();
   await expect(page.getByText('Will light: 4.36 %')).toBeVisible();
-  await page.getByRole('combobox', { name: 'Liquid', exact: true }).click();
-  await page.getByRole('option', { name: 'methanol (off)' }).click();
+  await pick(page.getByRole('combobox', { name: 'Liquid', exact: true }), 'methanol (off)');
   await expect(page.getByText('Not with methanol.')).toBeVisible();
   await expect(page.getByText(/Methanol is toxic/)).toBeVisible();
 });
@@ -209,8 +208,7 @@ test('a calculator is bound to a setting by picking, and its verdict follows in 
 }) => {
   await page.goto(demo.url + '/demos/spinning-stool');
   await page.getByRole('button', { name: 'Edit the calculators that judge it' }).click();
-  await page.getByRole('combobox', { name: 'Turns with arms out' }).click();
-  await page.getByRole('option', { name: 'a figure' }).click();
+  await pick(page.getByRole('combobox', { name: 'Turns with arms out' }), 'a figure');
   const figure = page.getByLabel('Turns with arms out (turns/min)');
   await figure.fill('900');
   await refuses(figure, /0 to 300/);

@@ -1,5 +1,5 @@
 /** The repertoire: finding, reading and rewriting a demonstration, and the store its kit names. */
-import { expect, refuses, saved, test } from './stage';
+import { expect, pick, refuses, saved, test } from './stage';
 
 test('a demo is found by a word of its idea, and read as a recipe', async ({ page, demo }) => {
   await page.goto(demo.url + '/demos');
@@ -207,8 +207,7 @@ test('the store: an item is added, gets a test, and the day’s checks follow', 
   await page.getByRole('button', { name: 'Add an item' }).click();
   await expect(page.getByRole('heading', { name: 'New item' })).toBeVisible();
   await page.getByRole('textbox', { name: 'Name' }).fill('Fire blanket');
-  await page.getByRole('combobox', { name: 'Kind' }).click();
-  await page.getByRole('option', { name: 'Protective gear' }).click();
+  await pick(page.getByRole('combobox', { name: 'Kind' }), 'Protective gear');
   await expect(saved(page)).toBeVisible();
   await page.getByRole('link', { name: 'Items', exact: true }).first().click();
   await page.getByRole('textbox', { name: 'Find' }).fill('plate');

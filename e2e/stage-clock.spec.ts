@@ -1,6 +1,6 @@
 /** On stage against the clock: the page's clock and the server's are turned forward, nothing is waited for. */
 import type { Page } from '@playwright/test';
-import { expect, later, startAtTwo, test } from './stage';
+import { expect, later, onward, startAtTwo, test } from './stage';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const pace = (page: Page) => page.getByRole('region', { name: 'Pace' });
@@ -35,7 +35,7 @@ test('a sign starts a timer: wait, act now, too late', async ({ page, demo }) =>
   // It is not ready by far: what it waits for is told, and it is begun all the same.
   await expect(now(page)).toContainText('not begun');
   await expect(now(page)).toContainText('Can warming');
-  await page.keyboard.press('Space');
+  await onward(page);
   // The warning, the step, and the gear before the next one: each where it happens.
   for (const press of [/^Said/, /^Done/, /^On/])
     await page.getByRole('button', { name: press }).first().click();
@@ -57,7 +57,7 @@ test('held, the show’s clock stands still and the end moves', async ({ page, d
   await expect(page.getByRole('alert')).toContainText('Held 3:');
   await expect(pace(page)).toContainText('on time');
   await expect(pace(page)).toContainText(/ends about 14:4[3-5]/);
-  await page.keyboard.press('Space');
+  await onward(page);
   await expect(now(page).getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
 });
 
@@ -92,7 +92,7 @@ test('keys that mean nothing here do nothing; a key held down counts once', asyn
   await expect(now(page)).toContainText('step 2 of 5');
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('a clicker’s forward key');
-  await page.keyboard.press('Space');
+  await onward(page);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toBeHidden();
   await expect(now(page)).toContainText('step 2 of 5');

@@ -1,6 +1,6 @@
 /** A whole night on stage, on a clock that is turned forward: what goes wrong, and what each way on costs. */
 import type { Page } from '@playwright/test';
-import { FESTIVAL, expect, later, startAtTwo, test } from './stage';
+import { FESTIVAL, expect, later, onward, startAtTwo, test } from './stage';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const pace = (page: Page) => page.getByRole('region', { name: 'Pace' });
@@ -56,7 +56,7 @@ test('failure with both prices, a second go, a hold, a skip, out of order, and t
   await later(page, demo, 120);
   await expect(now(page).getByRole('alert')).toContainText('Held 2:');
   await expect(pace(page)).not.toHaveText(before);
-  await page.keyboard.press('Space');
+  await onward(page);
   await expect(now(page).getByRole('heading', { name: 'Foam fountain', level: 1 })).toBeVisible();
 
   await foot(page).getByRole('button', { name: /^Skip/ }).click();
@@ -65,7 +65,7 @@ test('failure with both prices, a second go, a hold, a skip, out of order, and t
   await goTo(page, 5, 'Static dome');
   const gate = foot(page).getByRole('button', { name: /^Closed: .*Hold to go past/ });
   await expect(gate).toBeVisible();
-  await page.keyboard.press('Space');
+  await onward(page);
   await expect(now(page)).toContainText('not begun');
   await gate.click();
   await expect(page.getByRole('dialog')).toBeHidden();
@@ -87,7 +87,7 @@ test('failure with both prices, a second go, a hold, a skip, out of order, and t
     await expect(now(page).getByRole('heading', { name, level: 1 })).toBeHidden();
   }
   await expect(page.getByText('That was the last one')).toBeVisible();
-  await page.keyboard.press('Space');
+  await onward(page);
   await expect(foot(page).getByRole('button', { name: 'To the write-up' })).toBeVisible();
   // Finish can be taken back.
   await foot(page)
@@ -149,7 +149,7 @@ test('a rehearsal without anything in hand runs by itself, and says what it came
   for (let i = 0; i < 60 && !(await result.isVisible()); i++) {
     const skip = foot(page).getByRole('button', { name: /^Skip/ });
     if (await skip.isVisible()) await skip.click();
-    else await page.keyboard.press('Space');
+    else await onward(page);
     await expect(skip.or(result).or(page.getByText('didn’t work')).first()).toBeVisible();
   }
   await expect(result).toBeVisible();

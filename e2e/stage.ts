@@ -174,6 +174,26 @@ export const accepts = (field: Locator): Promise<void> =>
 
 export const FESTIVAL = '/shows/harbour-light-festival';
 
+/**
+ * Picks from a list of choices, by keys: a pointer let go where the field no longer is, as when the
+ * page has just grown, closes it again, and a message may lie above it.
+ */
+export async function pick(field: Locator, option: string): Promise<void> {
+  await field.press('ArrowDown');
+  await field.page().getByRole('option', { name: option, exact: true }).press('Enter');
+}
+
+/** Every key that means onward, in turn: the same one so soon again would be a clicker’s bounce. */
+const ONWARD = ['Space', 'PageDown', 'ArrowRight', 'ArrowDown'] as const;
+const onwards = new WeakMap<Page, number>();
+
+/** One press onward, however soon after the one before. */
+export async function onward(page: Page): Promise<void> {
+  const pressed = onwards.get(page) ?? 0;
+  onwards.set(page, pressed + 1);
+  await page.keyboard.press(ONWARD[pressed % ONWARD.length] ?? 'Space');
+}
+
 /** A rehearsal begun at the planned start of the festival, on the page’s clock and the server’s. */
 export async function startAtTwo(page: Page, demo: Served): Promise<void> {
   const two = new Date();
@@ -185,7 +205,7 @@ export async function startAtTwo(page: Page, demo: Served): Promise<void> {
   await page.getByRole('button', { name: /^Start/ }).click();
   const now = page.getByRole('region', { name: 'Now' });
   await expect(now).toContainText('There will be stage smoke');
-  await page.keyboard.press('Space');
+  await onward(page);
   await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
 }
 

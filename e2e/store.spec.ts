@@ -1,5 +1,5 @@
 /** The store: what comes and goes, shopping, boxes, spreadsheets in and out, sizes of words. */
-import { expect, refuses, saved, test } from './stage';
+import { expect, pick, refuses, saved, test } from './stage';
 
 test('a delivery comes in, what is there is counted, and both are taken back', async ({
   page,
@@ -40,8 +40,7 @@ test('a lot’s place and state are changed where it stands; what is out of use 
   await page.goto(demo.url + '/store/items/dome');
   await expect(page.getByText(/Needs attention/)).toBeVisible();
   await page.getByRole('button', { name: 'Count or change' }).click();
-  await page.getByRole('combobox', { name: 'State' }).click();
-  await page.getByRole('option', { name: 'Out of use' }).click();
+  await pick(page.getByRole('combobox', { name: 'State' }), 'Out of use');
   await expect(saved(page).last()).toBeVisible();
   await page.goto(demo.url + '/shows/harbour-light-festival/kit');
   await expect(page.getByRole('button', { name: /Static dome.*none in the store/ })).toBeVisible();
@@ -95,10 +94,8 @@ test('a spreadsheet is mapped, looked at, put right and brought in', async ({ pa
   );
   await page.getByRole('button', { name: 'See what that comes to' }).click();
   await expect(page.getByText('Say which column is the name of the item.')).toBeVisible();
-  await page.getByRole('combobox', { name: 'What we have' }).click();
-  await page.getByRole('option', { name: 'Name', exact: true }).click();
-  await page.getByRole('combobox', { name: 'How much' }).click();
-  await page.getByRole('option', { name: 'In store' }).click();
+  await pick(page.getByRole('combobox', { name: 'What we have' }), 'Name');
+  await pick(page.getByRole('combobox', { name: 'How much' }), 'In store');
   await page.getByRole('button', { name: 'See what that comes to' }).click();
   await expect(page.getByText(/^Row 3, In store: must be a number of pieces/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Bring it in' })).toBeDisabled();
