@@ -3,11 +3,16 @@ import { useLocation } from 'react-router';
 import { useLine } from './live';
 import { cssVariables } from './tokens';
 
-/** Over every screen, moving nothing and in the way of nothing: what others do does not reach this page. */
+/**
+ * Over every screen, moving nothing and in the way of nothing: what others do does not reach this page.
+ * A show that is on says so itself, where nothing is covered.
+ */
 export function LineDown() {
   const up = useLine((state) => state.up);
+  const { pathname, search } = useLocation();
   // The stage is dark by day too, and its foot is for thumbs.
-  const onStage = useLocation().pathname.endsWith('/on-stage');
+  const onStage = pathname.endsWith('/on-stage');
+  if (onStage && new URLSearchParams(search).has('run')) return null;
   return (
     <Box
       aria-live="polite"

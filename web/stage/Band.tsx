@@ -1,9 +1,11 @@
 /** The one line that matters most now, in a place that is always kept for it: nothing jumps. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import type { AdviceTold, Telling, WindowTold } from '../../core/stage/replan/tell';
+import { ON_TIME, paceWords } from '../../core/stage/pace';
+import type { AdviceTold, PriceTold, Telling, WindowTold } from '../../core/stage/replan/tell';
 import { aboutMinute, formatDuration, sayDuration } from '../../core/time/clock';
 import { ofTen } from '../../core/lineup/forecast/words';
+import { listInWords } from '../../core/words';
 import { timeOf } from '../brief/dates';
 import { pinked } from '../parts/tapeShape';
 import { LOW } from './type';
@@ -19,12 +21,16 @@ export function closingWindow(telling: Telling | null, now: number): WindowTold 
   return closing.sort((a, b) => a.until - b.until)[0] ?? null;
 }
 
-const adviceWords = ({ slots, saves, end }: AdviceTold) => (
+const adviceWords = ({ slots, saves, end, enough }: AdviceTold) => (
   <>
-    <b>Leave out {slots.map(({ name }) => name).join(' and ')}</b>: {formatDuration(saves)} saved,
-    ends about {timeOf(aboutMinute(end.about / 1000) * 1000)}, <b>{ofTen(end.chance)} in time</b>
+    <b>Leave out {listInWords(slots.map(({ name }) => name))}</b>
+    {enough ? '' : ', all that may go'}: {formatDuration(saves)} saved, ends about{' '}
+    {timeOf(aboutMinute(end.about / 1000) * 1000)}, <b>{ofTen(end.chance)} in time</b>
   </>
 );
+
+const paceAfter = ({ behind }: PriceTold): string =>
+  Math.abs(behind) < ON_TIME ? 'back on the plan' : paceWords(behind);
 
 interface Props {
   error: string | null;
@@ -32,11 +38,13 @@ interface Props {
   telling: Telling | null;
   advice: AdviceTold | null;
   held: boolean;
+  /** What both ways on come to, after a failure; null where there is no choice, or no price yet. */
+  ways: { again: PriceTold; moveOn: PriceTold } | null;
   now: number;
   onLeaveOut: () => void;
 }
 
-export function Band({ error, broken, telling, advice, held, now, onLeaveOut }: Props) {
+export function Band({ error, broken, telling, advice, held, ways, now, onLeaveOut }: Props) {
   const closing = closingWindow(telling, now);
   const spare = telling ? -telling.end.over : 0;
   const [conflict] = telling?.conflicts ?? [];
@@ -45,13 +53,14 @@ export function Band({ error, broken, telling, advice, held, now, onLeaveOut }: 
     display: 'flex',
     alignItems: 'center',
     gap: 2,
-    minHeight: { xs: 52, md: 52 },
-    maxHeight: { md: 64 },
+    // Two lines, on a phone three: whether there are words or not.
+    flex: 'none',
+    height: { xs: 64, md: 56 },
     overflow: 'hidden',
     px: { xs: 1, md: 2.5 },
-    font: { xs: '400 17px/21px Figures, Atkinson', md: '400 26px/30px Figures, Atkinson' },
+    font: { xs: '400 17px/20px Figures, Atkinson', md: '400 25px/27px Figures, Atkinson' },
     color: ember ? 'var(--ember)' : 'inherit',
-    [LOW]: { minHeight: 34, maxHeight: 34, fontSize: 16 },
+    [LOW]: { height: 36, fontSize: 16, lineHeight: '17px' },
   });
   const line = (ember: boolean, words: React.ReactNode, role?: 'alert' | 'status') => (
     <Box role={role} sx={frame(ember)}>
@@ -74,6 +83,14 @@ export function Band({ error, broken, telling, advice, held, now, onLeaveOut }: 
         ? `Longer than ${sayDuration(spare)} more, and it won’t end in time in ${telling?.end.shareWords}.`
         : 'Every second of the hold is a second over.',
     );
+  if (ways)
+    return line(
+      false,
+      <span>
+        Moving on puts you <b>{paceAfter(ways.moveOn)}</b>, another go{' '}
+        <b>{paceAfter(ways.again)}</b>
+      </span>,
+    );
   if (advice)
     return (
       <ButtonBase
@@ -86,6 +103,9 @@ export function Band({ error, broken, telling, advice, held, now, onLeaveOut }: 
           background: 'var(--ember-wash)',
           boxShadow: 'inset 0 3px 0 var(--ember), inset 0 -3px 0 var(--ember)',
           clipPath: pinked(8, 6),
+          // Two lines fit between the edges.
+          fontSize: { xs: 16, md: 23 },
+          lineHeight: { xs: '19px', md: '24px' },
         }}
       >
         <span>{adviceWords(advice)}</span>

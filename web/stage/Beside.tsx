@@ -9,7 +9,7 @@ import { formatDuration } from '../../core/time/clock';
 import { timeOf } from '../brief/dates';
 import { PositionMark } from '../parts/tape';
 import { LABEL, LOW, wide } from './type';
-import { missingWords } from './Waiting';
+import { isStop, missingWords } from './Waiting';
 
 const GLYPH: Record<LiveJob['state'], string> = {
   blocked: '△',
@@ -140,8 +140,9 @@ interface Props {
   children?: ReactNode;
 }
 
-/** What is shown at once; the rest is counted. */
+/** What is shown at once, and the letters of its names that there is room for; the rest is counted. */
 const SHOWN = 2;
+const LETTERS = 60;
 
 /** What comes next and whether it is ready; what runs behind, the most urgent first. */
 export function Beside({
@@ -160,7 +161,9 @@ export function Beside({
   const jobs = telling ? liveJobs(telling, now) : [];
   const left = ready?.missing ?? [];
   const [worst] = [...left].sort((a, b) => (b.until ?? Infinity) - (a.until ?? Infinity));
-  const hidden = jobs.length - SHOWN;
+  const long = jobs.slice(0, SHOWN).reduce((sum, { name }) => sum + name.length, 0) > LETTERS;
+  const shown = long ? 1 : SHOWN;
+  const hidden = jobs.length - shown;
   return (
     <Box
       component="aside"
@@ -195,10 +198,8 @@ export function Beside({
               △ The show can’t be read any more: whether it is ready is not known
             </Box>
           ) : worst ? (
-            <Box
-              sx={{ color: worst.gate || worst.kind === 'blocked' ? 'var(--ember)' : 'inherit' }}
-            >
-              {worst.gate || worst.kind === 'blocked' || worst.kind === 'spent' ? '△ ' : '◐ '}
+            <Box sx={{ color: isStop(worst) ? 'var(--ember)' : 'inherit' }}>
+              {isStop(worst) ? '△ ' : '◐ '}
               {missingWords(worst, now)}
               {left.length > 1 && `, and ${left.length - 1} more`}
             </Box>
@@ -218,7 +219,7 @@ export function Beside({
       {jobs.length > 0 && (
         <Box sx={{ mt: 1.5, pt: 1.5, borderTop: '1.5px solid var(--line)' }}>
           <Box sx={{ font: LABEL, color: 'var(--muted)' }}>In the background</Box>
-          {jobs.slice(0, SHOWN).map((job) => (
+          {jobs.slice(0, shown).map((job) => (
             <JobRow
               key={`${job.slot}/${job.task}`}
               job={job}
@@ -233,7 +234,7 @@ export function Beside({
               sx={{ minHeight: 48, fontSize: { xs: 17, md: 24 }, color: 'var(--muted)' }}
             >
               {hidden} more{' '}
-              {jobs.slice(SHOWN).every(({ state }) => state !== 'blocked' && state !== 'spent')
+              {jobs.slice(shown).every(({ state }) => state !== 'blocked' && state !== 'spent')
                 ? 'fine'
                 : 'to look at'}
             </ButtonBase>

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { ofTen } from '../../core/lineup/forecast/words';
-import type { PriceTold } from '../../core/stage/replan/tell';
+import type { PriceTold, WindowTold } from '../../core/stage/replan/tell';
 import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
 import { aboutMinute, formatDuration } from '../../core/time/clock';
 import { timeOf } from '../brief/dates';
@@ -36,6 +36,58 @@ export const Tens = ({ chance }: { chance: number }) => {
   );
 };
 
+/** Until when it keeps that is ready now, and when it is used: within the bracket, or past it. */
+function OpenWindow({ window, number, now }: { window: WindowTold; number: number; now: number }) {
+  const at = window.at ?? window.until;
+  const late = at > window.until;
+  const W = 240;
+  const x = (ms: number): number =>
+    14 + ((ms - now) / (Math.max(at, window.until) - now)) * (W - 34);
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1.5,
+        color: late ? 'var(--ember)' : 'inherit',
+        whiteSpace: 'nowrap',
+      }}
+    >
+      <Box component="span" sx={{ overflow: 'hidden', textOverflow: 'ellipsis' }}>
+        {window.of}
+      </Box>
+      <svg
+        viewBox={`0 0 ${W} 30`}
+        width={W}
+        height={30}
+        aria-hidden="true"
+        style={{ flex: 'none' }}
+      >
+        <path
+          d={`M10 3H4V27h6M${x(window.until) - 6} 3h6V27h-6`}
+          fill="none"
+          stroke="currentColor"
+          strokeWidth={2.5}
+        />
+        <path d={`M12 15H${x(at)}`} stroke="currentColor" strokeWidth={2} strokeDasharray="2 5" />
+        <rect x={x(at) - 13} y={2} width={26} height={26} rx={3} fill="var(--ink)" />
+        <text
+          x={x(at)}
+          y={22}
+          textAnchor="middle"
+          style={{ font: '700 19px Bricolage' }}
+          fill="var(--ground)"
+        >
+          {number}
+        </text>
+      </svg>
+      <span>
+        {late ? '△ only until' : 'keeps until'} <b>{timeOf(window.until)}</b>
+      </span>
+    </Box>
+  );
+}
+
 interface WayProps {
   title: string;
   keys: string;
@@ -53,6 +105,9 @@ function Way({ title, keys, main, price, more, plan, now, onClick }: WayProps) {
   const wait = price ? Math.round((price.from - now) / 1000) : 0;
   const next = plan.slots.find(({ id }) => id === price?.slot);
   const over = price?.end.over ?? 0;
+  const [drawn] = price?.open ?? [];
+  const isOther = ({ slot, name }: WindowTold): boolean =>
+    slot !== drawn?.slot || name !== drawn.name;
   return (
     <Box
       component="section"
@@ -82,7 +137,7 @@ function Way({ title, keys, main, price, more, plan, now, onClick }: WayProps) {
           {keys}
         </Box>
       </ButtonBase>
-      <Box sx={{ px: { xs: 1, md: 4 }, pt: 0.5, minHeight: { md: 216 } }} aria-live="polite">
+      <Box sx={{ px: { xs: 1, md: 4 }, pt: 1, minHeight: { md: 216 } }} aria-live="polite">
         {!price ? (
           <Box sx={{ fontSize: { xs: 18, md: 28 }, color: 'var(--muted)' }}>
             working out its price …
@@ -105,7 +160,9 @@ function Way({ title, keys, main, price, more, plan, now, onClick }: WayProps) {
                 'That was the last one'
               )}
             </Box>
-            <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
+            <Box
+              sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap', my: 0.75 }}
+            >
               <Box component="b" sx={{ font: wide(54, 34, 800), whiteSpace: 'nowrap' }}>
                 ends {timeOf(aboutMinute(price.end.about / 1000) * 1000)}
               </Box>
@@ -142,7 +199,14 @@ function Way({ title, keys, main, price, more, plan, now, onClick }: WayProps) {
                   {timeOf(task.to)}
                 </div>
               ))}
-              {price.missed.map((window) => (
+              {drawn && (
+                <OpenWindow
+                  window={drawn}
+                  number={plan.slots.findIndex(({ id }) => id === drawn.slot) + 1}
+                  now={now}
+                />
+              )}
+              {price.missed.filter(isOther).map((window) => (
                 <Box key={`${window.slot}/${window.name}`} sx={{ color: 'var(--ember)' }}>
                   △ {window.of}: {window.name} only until {timeOf(window.until)}
                 </Box>

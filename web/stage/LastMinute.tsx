@@ -8,7 +8,7 @@ import { formatDuration } from '../../core/time/clock';
 import { Tape } from '../parts/tape';
 import { pinked } from '../parts/tapeShape';
 import { LABEL } from './type';
-import { missingWords } from './Waiting';
+import { isStop, missingWords } from './Waiting';
 
 /** Five pieces of tape, of which so many count. */
 const Worth = ({ worth }: { worth: number }) => (
@@ -107,12 +107,12 @@ export function LastMinute({ plan, live, telling, advice, lengthOf, now, onGoTo 
                 component="span"
                 sx={{
                   fontSize: { xs: 16, md: 22 },
-                  color: first?.gate ? 'var(--ember)' : 'inherit',
+                  color: first && isStop(first) ? 'var(--ember)' : 'inherit',
                 }}
               >
                 {first ? (
                   <>
-                    {first.gate ? '△ ' : '◐ '}
+                    {isStop(first) ? '△ ' : '◐ '}
                     {missingWords(first, now)}
                   </>
                 ) : telling.known ? (

@@ -44,20 +44,17 @@ export const partWords = (step: RunStep, part: StepPart): string => {
 interface BigProps {
   words: string;
   ember: boolean;
-  least: boolean;
-  crowded: boolean;
+  /** In pixels, at a table’s distance and in the hand. */
+  size: number;
+  phone: number;
 }
 
-const Big = ({ words, ember, least, crowded }: BigProps) => (
+const Big = ({ words, ember, size, phone }: BigProps) => (
   <Box
     component="h2"
     sx={{
       m: 0,
-      font: wide(
-        least ? 44 : Math.min(doSize(words), crowded ? 52 : 76),
-        least ? 26 : Math.min(44, doSize(words) * 0.62),
-        800,
-      ),
+      font: wide(size, phone, 800),
       letterSpacing: '-1px',
       color: ember ? 'var(--ember)' : 'inherit',
       [LOW]: { fontSize: 30, lineHeight: '32px' },
@@ -67,10 +64,23 @@ const Big = ({ words, ember, least, crowded }: BigProps) => (
   </Box>
 );
 
-const Lines = ({ lines }: { lines: readonly string[] }) => (
+/** More letters than this, of all lines, are set smaller. */
+const MANY_LETTERS = 240;
+
+const isLong = (lines: readonly string[]): boolean =>
+  lines.reduce((sum, line) => sum + line.length, 0) > MANY_LETTERS;
+
+const Lines = ({ lines, small }: { lines: readonly string[]; small: boolean }) => (
   <Box
     component="ol"
-    sx={{ m: 0, mt: 1, pl: 0, listStyle: 'none', fontSize: { xs: 18, md: 26 }, lineHeight: 1.25 }}
+    sx={{
+      m: 0,
+      mt: 1,
+      pl: 0,
+      listStyle: 'none',
+      fontSize: { xs: 18, md: small ? 23 : 26 },
+      lineHeight: small ? 1.2 : 1.25,
+    }}
   >
     {lines.map((line) => (
       <li key={line}>{line}</li>
@@ -86,10 +96,12 @@ interface NowProps {
   now: number;
   /** What is judged of the slot with today’s figures. */
   verdicts: readonly Verdict[];
+  /** In half the width. */
+  narrow: boolean;
   onSign: () => void;
 }
 
-export function Now({ plan, live, slot, now, verdicts, onSign }: NowProps) {
+export function Now({ plan, live, slot, now, verdicts, narrow, onSign }: NowProps) {
   const step = slot.steps[live.step];
   if (!step) return null;
   const then = nextStep(slot, live.step, live.go);
@@ -101,6 +113,9 @@ export function Now({ plan, live, slot, now, verdicts, onSign }: NowProps) {
   const extras = [step.say, step.cue, step.careful, bad.length > 0].filter(Boolean).length;
   const crowded = isDo && (step.sign ? extras >= 2 : extras >= 4);
   const rest = part === 'brief' ? step.brief : part === 'letGo' ? step.letGo : [];
+  const long = isLong(rest);
+  const words = partWords(step, part);
+  const full = doSize(words);
   return (
     <Box
       component="section"
@@ -113,7 +128,7 @@ export function Now({ plan, live, slot, now, verdicts, onSign }: NowProps) {
         flexDirection: 'column',
       }}
     >
-      <SlotHead plan={plan} slot={slot}>
+      <SlotHead plan={plan} slot={slot} narrow={narrow}>
         {live.go > 1 ? `go ${live.go}, ` : ''}step {live.step + 1} of {slot.steps.length}
       </SlotHead>
       <Box
@@ -127,12 +142,12 @@ export function Now({ plan, live, slot, now, verdicts, onSign }: NowProps) {
       >
         <Labelled label={PART_LABEL[part]}>
           <Big
-            words={partWords(step, part)}
+            words={words}
             ember={part === 'warn' || part === 'clear'}
-            least={rest.length > 1}
-            crowded={crowded}
+            size={rest.length > 1 ? (long ? 36 : 44) : Math.min(full, crowded ? 52 : 76)}
+            phone={rest.length > 1 ? 26 : Math.min(44, full * 0.62)}
           />
-          {rest.length > 1 && <Lines lines={rest.slice(1)} />}
+          {rest.length > 1 && <Lines lines={rest.slice(1)} small={long} />}
         </Labelled>
         {step.sign && isDo && (
           <Box sx={{ mt: 1.5, ml: { md: '104px' }, order: { xs: 0, md: 3 } }}>

@@ -17,6 +17,7 @@ import { Band, closingWindow } from './Band';
 import { Beside } from './Beside';
 import { useClock } from './clock';
 import { ColdLines, useColdBudgets } from './Cold';
+import { Curtain } from './Curtain';
 import { useAwake, useUrgency } from './device';
 import { Failed } from './Failed';
 import { Foot } from './Foot';
@@ -206,7 +207,12 @@ export function Performing({ source, open, showGone = false, byItself = false, o
           { name: 'move on', blocks: priceOn.blocks, faint: ruleIsAgain },
           { name: 'again', blocks: priceAgain.blocks, faint: !ruleIsAgain },
         ]
-      : [{ name: 'tonight', blocks: telling?.blocks ?? [], faint: false }];
+      : advice && kind !== 'failed'
+        ? [
+            { name: 'as advised', blocks: advice.blocks, faint: true },
+            { name: 'tonight', blocks: telling?.blocks ?? [], faint: false },
+          ]
+        : [{ name: 'tonight', blocks: telling?.blocks ?? [], faint: false }];
   const gap = telling?.gaps.find((one) => one.slot === live.slot);
   const sign = slot?.steps[live.step]?.sign ?? null;
   const going = phase === 'running' || phase === 'held' || phase === 'curtain';
@@ -238,6 +244,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
               startedAt={live.startedAt ?? now}
               futures={futures}
               doubtful={advice?.slots.map(({ id }) => id) ?? []}
+              failed={kind === 'failed' ? live.slot : null}
               now={now}
               finish={finish}
               range={futures.length === 1 && going && telling ? telling.end : null}
@@ -249,6 +256,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
             telling={going && kind !== 'failed' ? telling : null}
             advice={kind === 'failed' ? null : advice}
             held={phase === 'held'}
+            ways={priceAgain && priceOn ? { again: priceAgain, moveOn: priceOn } : null}
             now={now}
             onLeaveOut={keys.leaveOut}
           />
@@ -283,11 +291,18 @@ export function Performing({ source, open, showGone = false, byItself = false, o
             slot={situation.slot}
             now={now}
             verdicts={open ? verdictsOf(open.ready.verdicts, situation.slot.id) : []}
+            narrow={lastMinute}
             onSign={keys.sign}
           />
         )}
         {situation.kind === 'waiting' && (
-          <Waiting plan={plan} situation={situation} reason={gap?.reason ?? ''} now={now} />
+          <Waiting
+            plan={plan}
+            situation={situation}
+            reason={gap?.reason ?? ''}
+            now={now}
+            narrow={lastMinute}
+          />
         )}
         {situation.kind === 'failed' && slot && (
           <Failed
@@ -319,12 +334,13 @@ export function Performing({ source, open, showGone = false, byItself = false, o
           />
         )}
         {(phase === 'curtain' || phase === 'finished') && (
-          <Box sx={{ flex: '1 1 560px', font: wide(76, 48, 800) }}>
-            {phase === 'curtain' ? 'That was the last one' : 'Finished'}
-            <Box sx={{ font: wide(32, 22, 400), color: 'var(--muted)', mt: 1 }}>
-              {telling?.end.overWords}
-            </Box>
-          </Box>
+          <Curtain
+            plan={plan}
+            live={live}
+            now={now}
+            finish={finish}
+            onGoTo={(id) => setAsking({ goTo: id })}
+          />
         )}
         {going &&
           kind !== 'failed' &&

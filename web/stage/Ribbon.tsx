@@ -1,10 +1,14 @@
 import type { BlockTold } from '../../core/stage/replan/tell';
 import type { RunPlan } from '../../core/stage/types';
+import { formatDuration } from '../../core/time/clock';
 import { timeOf } from '../brief/dates';
 
 const WIDTH = 1216;
 const LEFT = 104;
-const ROW = 34;
+/** Room for all futures: one fills it, two share it, and nothing beneath it moves. */
+const ROWS = 56;
+/** Dead air shorter than this is not hatched, in ms. */
+const NO_GAP = 5000;
 
 /** One way the night may go: its name, and its blocks in ms since 1970. */
 export interface Future {
@@ -14,12 +18,20 @@ export interface Future {
   faint: boolean;
 }
 
+interface Gap {
+  from: number;
+  to: number;
+}
+
 interface RibbonProps {
   plan: RunPlan;
   startedAt: number;
   futures: readonly Future[];
   /** Slots that are advised to be left out. */
   doubtful: readonly string[];
+  /** The slot that didn’t work just now. */
+  failed: string | null;
+  /** Milliseconds since 1970; at the start, all of it is looked at from outside. */
   now: number;
   finish: number;
   /** Eight shows of ten end between these two; null where they are not to be drawn. */
@@ -39,14 +51,37 @@ function joined(blocks: readonly BlockTold[]): BlockTold[] {
   return bars;
 }
 
+/** From now on, where the audience has nothing to watch. */
+function deadAir(blocks: readonly BlockTold[], now: number): Gap[] {
+  const ahead = blocks.filter(({ to, kind }) => to > now && kind !== 'over');
+  const sorted = [...ahead].sort((a, b) => a.from - b.from);
+  const gaps: Gap[] = [];
+  let end = now;
+  for (const { from, to } of sorted) {
+    if (from - end >= NO_GAP) gaps.push({ from: end, to: from });
+    end = Math.max(end, to);
+  }
+  return gaps;
+}
+
 /** Planned over tonight, on one axis; before a decision, both of its futures. */
-export function Ribbon({ plan, startedAt, futures, doubtful, now, finish, range }: RibbonProps) {
+export function Ribbon({
+  plan,
+  startedAt,
+  futures,
+  doubtful,
+  failed,
+  now,
+  finish,
+  range,
+}: RibbonProps) {
   const ends = futures.flatMap(({ blocks }) => blocks.map(({ to }) => to));
   const last = Math.max(finish, startedAt + plan.end * 1000, now, range?.p90 ?? 0, ...ends);
   const span = (last - startedAt) * 1.03;
   const x = (ms: number): number => LEFT + ((ms - startedAt) / span) * (WIDTH - LEFT);
   const number = (id: string): number => plan.slots.findIndex((slot) => slot.id === id) + 1;
-  const height = 20 + futures.length * ROW + 22;
+  const row = ROWS / Math.max(1, futures.length);
+  const height = 20 + ROWS + 22;
   const hatch = 'url(#over)';
   const nowAt = Math.min(Math.max(x(now), LEFT + 20), WIDTH - 20);
   const finishAt = Math.min(Math.max(x(finish), LEFT + 90), WIDTH - 90);
@@ -79,28 +114,55 @@ export function Ribbon({ plan, startedAt, futures, doubtful, now, finish, range 
           fill="var(--control)"
         />
       ))}
-      {futures.map(({ name, blocks, faint }, row) => {
-        const y = 20 + row * ROW;
+      {futures.map(({ name, blocks, faint }, i) => {
+        const y = 20 + i * row;
+        const size = row > 40 ? 24 : 19;
         return (
           <g key={name}>
             <text
               x={0}
-              y={y + 22}
+              y={y + row / 2 + 5}
               fontSize={20}
               fontWeight={faint ? 400 : 700}
               fill={faint ? 'var(--muted)' : 'var(--ink)'}
             >
               {name}
             </text>
-            {joined(blocks).map((block, i) => {
+            {deadAir(blocks, now).map((gap) => (
+              <g key={gap.from}>
+                <rect
+                  x={x(gap.from) + 1}
+                  y={y + row / 4}
+                  width={Math.max(0, x(gap.to) - x(gap.from) - 2)}
+                  height={row / 2 - 2}
+                  fill={hatch}
+                  opacity={faint ? 0.6 : 1}
+                />
+                {x(gap.to) - x(gap.from) > 62 && (
+                  <text
+                    x={(x(gap.from) + x(gap.to)) / 2}
+                    y={y + row / 2 + 6}
+                    textAnchor="middle"
+                    style={{ font: '700 19px Bricolage' }}
+                    fill="var(--ember)"
+                    stroke="var(--ground)"
+                    strokeWidth={5}
+                    paintOrder="stroke"
+                  >
+                    {formatDuration((gap.to - gap.from) / 1000)}
+                  </text>
+                )}
+              </g>
+            ))}
+            {joined(blocks).map((block, n) => {
               const left = x(block.from);
               const right = x(block.to);
               const done = block.kind === 'over';
               // What is done is drawn once, as the trunk of both futures.
-              const tall = done && row === 0 ? futures.length : 1;
-              if (done && row > 0) return null;
+              const tall = done && i === 0 ? futures.length : 1;
+              if (done && i > 0) return null;
               const on = block.kind === 'on';
-              const bottom = y + (tall - 1) * ROW;
+              const bottom = y + (tall - 1) * row;
               const out = doubtful.includes(block.slot) && block.kind === 'toCome';
               const words = right - left > 16;
               // What is on is filled up to now: its number stands in the larger half.
@@ -112,12 +174,12 @@ export function Ribbon({ plan, startedAt, futures, doubtful, now, finish, range 
                   ? (left + filled) / 2
                   : (filled + right) / 2;
               return (
-                <g key={`${block.slot}/${i}`}>
+                <g key={`${block.slot}/${n}`}>
                   <rect
                     x={left + 1}
                     y={y + 1}
                     width={Math.max(2, right - left - 4)}
-                    height={bottom - y + ROW - 6}
+                    height={bottom - y + row - 6}
                     rx={3}
                     fill={done ? 'var(--person-on-stage)' : 'none'}
                     stroke={
@@ -137,9 +199,18 @@ export function Ribbon({ plan, startedAt, futures, doubtful, now, finish, range 
                       x={left}
                       y={y}
                       width={Math.max(0, Math.min(x(now), right) - left)}
-                      height={bottom - y + ROW - 4}
+                      height={bottom - y + row - 4}
                       rx={3}
                       fill="var(--ink)"
+                    />
+                  )}
+                  {done && block.slot === failed && (
+                    <rect
+                      x={left + 1}
+                      y={y + 1}
+                      width={Math.max(2, right - left - 4)}
+                      height={bottom - y + row - 6}
+                      fill={hatch}
                     />
                   )}
                   {right > x(finish) && !done && (
@@ -147,16 +218,16 @@ export function Ribbon({ plan, startedAt, futures, doubtful, now, finish, range 
                       x={Math.max(left, x(finish))}
                       y={y + 1}
                       width={Math.max(0, right - 3 - Math.max(left, x(finish)))}
-                      height={ROW - 6}
+                      height={row - 6}
                       fill={hatch}
                     />
                   )}
                   {words && (
                     <text
                       x={middle}
-                      y={(y + bottom) / 2 + 22}
+                      y={(y + bottom + row) / 2 + size / 3 - 2}
                       textAnchor="middle"
-                      style={{ font: '700 20px Bricolage' }}
+                      style={{ font: `700 ${tall > 1 ? 24 : size}px Bricolage` }}
                       fill={on && inFilled ? 'var(--ground)' : out ? 'var(--ember)' : 'var(--ink)'}
                       stroke={on || done ? 'none' : 'var(--ground)'}
                       strokeWidth={on || done ? 0 : 3}
@@ -173,7 +244,7 @@ export function Ribbon({ plan, startedAt, futures, doubtful, now, finish, range 
       })}
       {range && (
         <path
-          d={`M${x(range.p10) + 6} 24h-6V50h6M${x(range.p90) - 6} 24h6V50h-6`}
+          d={`M${x(range.p10) + 6} 30h-6V${ROWS + 6}h6M${x(range.p90) - 6} 30h6V${ROWS + 6}h-6`}
           fill="none"
           stroke="var(--ink)"
           strokeWidth={2.5}
@@ -181,9 +252,11 @@ export function Ribbon({ plan, startedAt, futures, doubtful, now, finish, range 
           <title>Eight shows of ten end in here</title>
         </path>
       )}
-      <path d={`M${x(now)} 0V${height - 20}`} stroke="var(--ink)" strokeWidth={2} />
+      {now > startedAt && (
+        <path d={`M${x(now)} 0V${height - 20}`} stroke="var(--ink)" strokeWidth={2} />
+      )}
       <path d={`M${x(finish)} 0V${height - 20}`} stroke="var(--ember)" strokeWidth={4} />
-      {apart && (
+      {apart && now > startedAt && (
         <text x={nowAt} y={height - 3} textAnchor="middle" fontSize={19} fill="var(--ink)">
           now
         </text>

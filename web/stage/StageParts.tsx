@@ -13,12 +13,15 @@ export const SlotHead = ({
   plan,
   slot,
   said,
+  narrow = false,
   children,
 }: {
   plan: RunPlan;
   slot: RunSlot;
   /** Said of it, as trouble; its place gives way. */
   said?: string;
+  /** In half the width: its place is told by its mark alone. */
+  narrow?: boolean;
   children?: ReactNode;
 }) => (
   <Box
@@ -41,7 +44,7 @@ export const SlotHead = ({
       component="h1"
       sx={{
         m: 0,
-        font: wide(40, 28, 700),
+        font: wide(narrow ? 34 : 40, 28, 700),
         color: 'var(--ink)',
         overflow: 'hidden',
         textOverflow: 'ellipsis',
@@ -61,7 +64,7 @@ export const SlotHead = ({
           {said}
         </Box>
       </Box>
-    ) : (
+    ) : narrow ? null : (
       <Box component="span" sx={{ flex: '0 1000 auto', minWidth: 0, overflow: 'hidden' }}>
         {slot.position?.name}
       </Box>

@@ -1,6 +1,7 @@
 /** How far from the plan, when it will end, the connection, and the clock: each in a place of its own. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
+import { ON_TIME } from '../../core/stage/pace';
 import type { EndTold, Telling } from '../../core/stage/replan/tell';
 import { aboutMinute, byMinute, formatDuration } from '../../core/time/clock';
 import { timeOf } from '../brief/dates';
@@ -48,9 +49,12 @@ export function TopLine({ telling, fresh, now, pending, up, onMoveFinish, onDevi
       <Box
         component="b"
         className="told"
-        sx={{ font: wide(34, 24, 800), color: behind >= 15 || late ? 'var(--ember)' : 'inherit' }}
+        sx={{
+          font: wide(34, 24, 800),
+          color: behind >= ON_TIME || late ? 'var(--ember)' : 'inherit',
+        }}
       >
-        {behind >= 15 ? '« ' : behind <= -15 ? '» ' : ''}
+        {behind >= ON_TIME ? '« ' : behind <= -ON_TIME ? '» ' : ''}
         {late ? `${formatDuration(telling?.late ?? 0)} behind the booking` : telling?.paceWords}
         {!telling && '…'}
       </Box>
@@ -101,7 +105,9 @@ export function TopLine({ telling, fresh, now, pending, up, onMoveFinish, onDevi
           whiteSpace: 'nowrap',
         }}
       >
-        {pending > 0 ? `on this device, ${pending} unsent` : up ? '' : 'no connection'}
+        {[up ? '' : '△ Cut off', pending > 0 ? `on this device, ${pending} unsent` : '']
+          .filter(Boolean)
+          .join(': ')}
       </Box>
       <ButtonBase
         onClick={onDevice}

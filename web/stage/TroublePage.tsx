@@ -4,12 +4,15 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
-import type { Hindsight } from '../../core/stage/trouble/hindsight';
+import type { BlockTold } from '../../core/stage/replan/tell';
+import type { Hindsight, Seen } from '../../core/stage/trouble/hindsight';
+import type { RunPlan } from '../../core/stage/types';
 import { sayDuration } from '../../core/time/clock';
 import { listInWords } from '../../core/words';
 import type { OpenShow } from '../brief/useShow';
 import { ClockProvider } from './clock';
 import { Performing } from './Performing';
+import { Ribbon } from './Ribbon';
 import { SPEEDS, type Speed, useTrouble } from './useTrouble';
 
 const nameOf = (open: OpenShow, id: string): string =>
@@ -20,15 +23,20 @@ const spareWords = (end: number, hardFinish: number): string => {
   return spare >= 0 ? `${sayDuration(spare)} to spare` : `${sayDuration(-spare)} over`;
 };
 
+const asBlocks = (seen: readonly Seen[]): BlockTold[] =>
+  seen.map((one) => ({ ...one, kind: 'toCome' }));
+
 /** What it came to, and what it might have. */
 function Result({
   open,
+  plan,
   seed,
   review,
   onAgain,
   onLeave,
 }: {
   open: OpenShow;
+  plan: RunPlan;
   seed: number;
   review: Hindsight;
   onAgain: (seed: number) => void;
@@ -37,13 +45,34 @@ function Result({
   const { end, hardFinish, shown, lost, missed, trouble, best } = review;
   const out = best?.leaveOut.map((id) => nameOf(open, id)) ?? [];
   return (
-    <Box sx={{ maxWidth: 860, m: '0 auto', p: 3, fontSize: 22 }}>
+    <Box sx={{ maxWidth: 1280, m: '0 auto', p: { xs: 2, md: 4 }, fontSize: { xs: 18, md: 24 } }}>
       <Box component="h1" sx={{ font: '800 44px/48px Bricolage', m: 0, mb: 2 }}>
         {end <= hardFinish ? 'It ended in time' : 'It ran over'}, {spareWords(end, hardFinish)}
       </Box>
+      <Ribbon
+        plan={plan}
+        startedAt={review.startsAt}
+        futures={[
+          { name: 'you', blocks: asBlocks(review.played), faint: false },
+          ...(best ? [{ name: 'the best', blocks: asBlocks(best.played), faint: true }] : []),
+        ]}
+        doubtful={[]}
+        failed={null}
+        now={review.startsAt}
+        finish={hardFinish}
+        range={null}
+      />
       <Box
         component="dl"
-        sx={{ m: 0, display: 'grid', gridTemplateColumns: '220px 1fr', gap: 1.5 }}
+        sx={{
+          m: 0,
+          mt: 2,
+          display: 'grid',
+          gridTemplateColumns: { md: '280px 1fr' },
+          columnGap: 2,
+          rowGap: { xs: 0, md: 1.5 },
+          '& dt': { color: 'var(--muted)', mt: { xs: 1.5, md: 0 } },
+        }}
       >
         <dt>Seen to work</dt>
         <Box component="dd" sx={{ m: 0 }}>
@@ -95,8 +124,17 @@ function Evening({
 }) {
   const trouble = useTrouble(open, seed);
   const { review, words, speed, setSpeed, clock } = trouble;
-  if (review)
-    return <Result open={open} seed={seed} review={review} onAgain={onAgain} onLeave={onLeave} />;
+  if (review && trouble.run)
+    return (
+      <Result
+        open={open}
+        plan={trouble.run.plan}
+        seed={seed}
+        review={review}
+        onAgain={onAgain}
+        onLeave={onLeave}
+      />
+    );
   return (
     <ClockProvider value={clock}>
       <Box sx={{ position: 'fixed', zIndex: 2, top: 4, right: 150, display: 'flex', gap: 2 }}>

@@ -34,6 +34,10 @@ export const missingWords = ({ kind, words, people, until }: MissingTold, now: n
   </>
 );
 
+/** It stops the slot, rather than being on its way. */
+export const isStop = ({ kind, gate }: MissingTold): boolean =>
+  gate || kind === 'spent' || kind === 'blocked';
+
 export const MissingList = ({ missing, now }: { missing: readonly MissingTold[]; now: number }) => (
   <Box
     component="ul"
@@ -43,9 +47,9 @@ export const MissingList = ({ missing, now }: { missing: readonly MissingTold[];
       <Box
         component="li"
         key={`${one.kind}/${one.words}`}
-        sx={{ color: one.gate || one.kind === 'spent' ? 'var(--ember)' : 'inherit' }}
+        sx={{ color: isStop(one) ? 'var(--ember)' : 'inherit' }}
       >
-        {one.gate || one.kind === 'spent' || one.kind === 'blocked' ? '△ ' : '◐ '}
+        {isStop(one) ? '△ ' : '◐ '}
         {missingWords(one, now)}
       </Box>
     ))}
@@ -58,14 +62,16 @@ interface Props {
   reason: string;
   /** Milliseconds since 1970. */
   now: number;
+  /** In half the width. */
+  narrow: boolean;
 }
 
-export function Waiting({ plan, situation, reason, now }: Props) {
+export function Waiting({ plan, situation, reason, now, narrow }: Props) {
   const { slot, ready, until, own } = situation;
   const others = ready.missing.filter((one) => own === null || one.work?.task !== own.task);
   return (
     <Box component="section" aria-label="Now" sx={{ flex: '1 1 560px', minWidth: 0 }}>
-      <SlotHead plan={plan} slot={slot}>
+      <SlotHead plan={plan} slot={slot} narrow={narrow}>
         not begun
       </SlotHead>
       {own ? (

@@ -121,6 +121,20 @@ describe('what to leave out', () => {
     expect(advice?.call.forecast.chance).toBeGreaterThanOrEqual(0.9);
   });
 
+  test('where nothing ends in time, all that may go is told if it saves a minute, and that it is not enough', () => {
+    const long = (stays: boolean) => ({ seconds: 200, worth: 2, stays });
+    const told = (slots: { seconds: number; worth: number; stays: boolean }[]) => {
+      const night = new Night(showOf([long(true), ...slots], 90), { runs: 200 }).at(0, 'start');
+      const now = night.call(80);
+      return adviceOf(night.caller, now.at, now);
+    };
+    const advice = told([long(false), long(true), long(false)]);
+    expect(advice).toMatchObject({ leaveOut: ['s1', 's3'], enough: false });
+    expect(advice?.saves).toBeGreaterThan(300);
+    expect(told([long(true), { ...long(false), seconds: 30 }])).toBeNull();
+    expect(told([long(true)])).toBeNull();
+  });
+
   test('a set that was made ready is cleared all the same, and that is in what it gives', () => {
     const helper = [{ role: 'helper' as const, count: 1, competence: null }];
     const laid = liveShow(

@@ -25,8 +25,8 @@ export interface Advice {
 const MOST_TOGETHER = 3;
 /** Slots that ways are made of, the least worth first: there are 4,095 ways to leave some of twelve out. */
 const MOST_CHOICES = 12;
-/** A way that helps less than this, though not enough, is none. */
-const HELPS = 0.05;
+/** A way that is not enough helps all the same from so much of the chance on, or so many seconds. */
+const HELPS = { chance: 0.05, seconds: 60 };
 /** Shows drawn for a way, of those that are drawn for the show as it stands. */
 const FEWER = 4;
 
@@ -114,7 +114,8 @@ export function* advise(
     if (best) return best;
   }
   const most = all.length > 0 ? tryWay(all) : null;
-  return most && most.call.forecast.chance >= now.forecast.chance + HELPS ? most : null;
+  const better = (most?.call.forecast.chance ?? 0) - now.forecast.chance;
+  return most && (better >= HELPS.chance || most.saves >= HELPS.seconds) ? most : null;
 }
 
 const upTo = (from: number, to: number): number[] =>

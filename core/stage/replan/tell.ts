@@ -1,15 +1,13 @@
 /** What a screen is told of the live plan: plain facts, with moments in ms since 1970. */
 import { shareWords } from '../../lineup/outlook';
-import { formatDuration, sayDuration } from '../../time/clock';
+import { sayDuration } from '../../time/clock';
+import { paceWords } from '../pace';
 import { realSeconds } from '../showTime';
 import { comingUp } from '../steps';
 import type { Advice } from './advice';
 import type { Call, Caller, Press } from './caller';
 import { type Missing, readinessOf } from './readiness';
 import type { LiveTask, PartKind, WorkState } from './types';
-
-/** Nearer to the plan than this is on time, in seconds. */
-const ON_TIME = 15;
 
 /** When it ends, and how that stands to the hall’s time. */
 export interface EndTold {
@@ -214,11 +212,6 @@ class Teller {
   }
 }
 
-export const paceWords = (behind: number): string =>
-  Math.abs(behind) < ON_TIME
-    ? 'on time'
-    : `${formatDuration(Math.abs(behind))} ${behind > 0 ? 'behind' : 'ahead'}`;
-
 export function tell(caller: Caller, call: Call, events: number): Telling {
   const teller = new Teller(caller, call);
   const { live, behind, at, hardFinish } = call;
@@ -249,18 +242,22 @@ export interface AdviceTold {
   /** Seconds by which the show ends earlier. */
   saves: number;
   end: EndTold;
+  blocks: BlockTold[];
+  /** Whether it ends in time in the share that is wanted; otherwise it is all that may go. */
   enough: boolean;
 }
 
 export function tellAdvice(caller: Caller, { leaveOut, saves, call, enough }: Advice): AdviceTold {
   const { slots } = caller.show.plan;
+  const teller = new Teller(caller, call);
   return {
     slots: leaveOut.map((id) => {
       const place = slots.findIndex((slot) => slot.id === id);
       return { id, name: slots[place]?.name ?? '', number: place + 1 };
     }),
     saves,
-    end: new Teller(caller, call).end(),
+    end: teller.end(),
+    blocks: teller.blocks(),
     enough,
   };
 }
@@ -282,6 +279,8 @@ export interface PriceTold {
   ready: ReadyTold | null;
   /** Windows that are missed by it, and by nothing else. */
   missed: WindowTold[];
+  /** Windows of what is ready by now and is used then, the first to close first. */
+  open: WindowTold[];
 }
 
 /** `now` is the show without the press. */
@@ -312,5 +311,9 @@ export function priceOf(caller: Caller, moment: number, presses: Press[], now: T
       .filter((task) => task.state !== 'done' && task.from < from && task.slot === slot),
     ready: teller.ready().find((one) => one.slot === slot) ?? null,
     missed,
+    open: teller
+      .windows()
+      .filter(({ isReady, at, until }) => isReady && until > moment && (at ?? 0) > moment)
+      .sort((a, b) => a.until - b.until),
   };
 }

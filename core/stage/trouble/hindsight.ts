@@ -7,10 +7,20 @@ import { hardFinishAt } from '../hardFinish';
 import type { Playing } from './playing';
 import type { World } from './world';
 
+/** One time of a slot on stage, in ms since 1970. */
+export interface Seen {
+  slot: string;
+  from: number;
+  to: number;
+}
+
 export interface Hindsight {
-  /** In ms since 1970: when it ended, and by when it had to. */
+  /** In ms since 1970: when it was booked to begin, when it ended, and by when it had to. */
+  startsAt: number;
   end: number;
   hardFinish: number;
+  /** What was on stage when. */
+  played: Seen[];
   /** Worth of what was seen to work, of what was not, and of all there was. */
   shown: number;
   lost: number;
@@ -19,7 +29,7 @@ export interface Hindsight {
   /** What went wrong beside that, in words. */
   trouble: string[];
   /** The best that could have been: null where nothing would have ended in time. */
-  best: { shown: number; end: number; leaveOut: string[] } | null;
+  best: { shown: number; end: number; leaveOut: string[]; played: Seen[] } | null;
 }
 
 /** Ways that are timed at the most. */
@@ -96,19 +106,28 @@ export function hindsightOf(playing: Playing, at: number): Hindsight {
         return slot && !out.has(id) ? [slot] : [];
       }),
     };
-    const { end } = schedule(input, new Budget(EFFORT.trial));
+    const { end, blocks } = schedule(input, new Budget(EFFORT.trial));
     if (end > left) continue;
     const kept = ids.filter((id) => !out.has(id) && real.get(id)?.works);
     best = {
       shown: kept.reduce((sum, id) => sum + worthOf(id), 0),
       end: startsAt + end * 1000,
       leaveOut: ids.filter((id) => out.has(id)),
+      played: blocks.map((block) => ({
+        slot: block.slot,
+        from: startsAt + block.start * 1000,
+        to: startsAt + block.end * 1000,
+      })),
     };
     break;
   }
   return {
+    startsAt,
     end: at,
     hardFinish,
+    played: live.visits.flatMap(({ slot, from, until, acted }) =>
+      acted ? [{ slot, from, to: until ?? at }] : [],
+    ),
     shown,
     lost: all - shown,
     trouble: [...playing.trouble],

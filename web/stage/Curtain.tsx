@@ -1,0 +1,124 @@
+/** The last one is over, or the show is: how it stands, and what each slot came to. */
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
+import { sayDuration } from '../../core/time/clock';
+import { timeOf } from '../brief/dates';
+import { Tape } from '../parts/tape';
+import { wide } from './type';
+
+interface Came {
+  glyph: string;
+  words: string;
+  bad: boolean;
+  /** It was not on, and may still be. */
+  open: boolean;
+}
+
+/** “worked at go 2”, “didn’t work: too damp”, “left out” */
+function cameTo(live: Live, { id }: RunSlot): Came {
+  const { status = 'waiting', goes = [] } = live.slots[id] ?? {};
+  const last = goes.at(-1);
+  if (!last)
+    return {
+      glyph: '–',
+      words: status === 'leftOut' ? 'left out' : status === 'skipped' ? 'skipped' : 'not shown',
+      bad: false,
+      open: true,
+    };
+  const why = last.cause ? `: ${last.cause}` : '';
+  const at = goes.length > 1 ? ` at go ${last.go}` : '';
+  switch (last.outcome) {
+    case 'worked':
+      return { glyph: '✓', words: `worked${at}`, bad: false, open: false };
+    case 'partly':
+      return { glyph: '◐', words: `partly worked${why}`, bad: false, open: false };
+    case 'failed':
+      return { glyph: '×', words: `didn’t work${why}`, bad: true, open: false };
+  }
+}
+
+interface Props {
+  plan: RunPlan;
+  live: Live;
+  /** Milliseconds since 1970. */
+  now: number;
+  finish: number;
+  onGoTo: (slot: string) => void;
+}
+
+export function Curtain({ plan, live, now, finish, onGoTo }: Props) {
+  const isOver = live.phase === 'finished';
+  const end = live.visits.at(-1)?.until ?? now;
+  const spare = Math.round((finish - end) / 1000);
+  const against = `${sayDuration(Math.abs(spare))} ${spare < 0 ? 'past' : 'before'} the hard finish`;
+  return (
+    <Box component="section" aria-label="Now" sx={{ flex: '1 1 560px', minWidth: 0 }}>
+      <Box component="h1" sx={{ font: wide(64, 40, 800), m: 0 }}>
+        {isOver ? 'Finished' : 'That was the last one'}
+      </Box>
+      <Box sx={{ font: wide(30, 20, 400), color: spare < 0 ? 'var(--ember)' : 'var(--muted)' }}>
+        over at {timeOf(end)}, {against}
+      </Box>
+      <Box
+        component="ol"
+        aria-label="What it came to"
+        sx={{
+          m: 0,
+          mt: 2,
+          p: 0,
+          listStyle: 'none',
+          columns: { xs: 1, md: 2 },
+          columnGap: 3,
+          fontSize: { xs: 18, md: 24 },
+        }}
+      >
+        {plan.slots.map((slot, i) => {
+          const { glyph, words, bad, open } = cameTo(live, slot);
+          const line = (
+            <>
+              <Tape
+                width={44}
+                height={34}
+                size={22}
+                fill={open ? 'var(--control)' : `var(--tape-${slot.position?.mark ?? 'square'})`}
+              >
+                {i + 1}
+              </Tape>
+              <Box component="span" sx={{ minWidth: 0 }}>
+                <b>{slot.name}</b>{' '}
+                <Box
+                  component="span"
+                  sx={{ color: bad ? 'var(--ember)' : 'var(--muted)', whiteSpace: 'nowrap' }}
+                >
+                  {glyph} {words}
+                </Box>
+              </Box>
+            </>
+          );
+          const row = {
+            display: 'flex',
+            gap: 1.5,
+            alignItems: 'center',
+            minHeight: 48,
+            width: '100%',
+          };
+          return (
+            <Box component="li" key={slot.id} sx={{ breakInside: 'avoid' }}>
+              {open && !isOver ? (
+                <ButtonBase
+                  onClick={() => onGoTo(slot.id)}
+                  sx={{ ...row, justifyContent: 'flex-start', font: 'inherit', textAlign: 'left' }}
+                >
+                  {line}
+                </ButtonBase>
+              ) : (
+                <Box sx={row}>{line}</Box>
+              )}
+            </Box>
+          );
+        })}
+      </Box>
+    </Box>
+  );
+}
