@@ -77,6 +77,15 @@ test('failure with both prices, a second go, a hold, a skip, out of order, and t
   await expect(pass).toContainText('The name goes into the log');
   await pass.getByRole('button', { name: 'Keep it closed' }).click();
   await expect(gate).toBeVisible();
+  await page.keyboard.down('p');
+  await page.clock.fastForward(1500);
+  await page.keyboard.up('p');
+  await pass.getByRole('button', { name: 'Jo' }).click();
+  await expect(
+    foot(page)
+      .getByRole('button', { name: /^Begin now|^Done/ })
+      .first(),
+  ).toBeVisible();
 
   // Out of order to the last one, and to the end.
   await goTo(page, 9, 'Cloud burst');
@@ -94,6 +103,11 @@ test('failure with both prices, a second go, a hold, a skip, out of order, and t
     .getByRole('button', { name: /^Not finished yet/ })
     .click();
   await expect(page.getByText('That was the last one')).toBeVisible();
+  await onward(page);
+  await foot(page).getByRole('button', { name: 'To the write-up' }).click();
+  // Who went past the gate is in the log.
+  const passed = page.getByRole('list', { name: 'Begun past a closed gate' });
+  await expect(passed.getByRole('listitem')).toContainText(/Static dome.*foam.*Jo/);
 });
 
 test('little time and many to go: what is left is listed, one key each', async ({ page, demo }) => {

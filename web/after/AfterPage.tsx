@@ -11,6 +11,7 @@ import { useRemove } from '../parts/editing';
 import { Empty, Loading, Trouble } from '../parts/page';
 import { Pick } from '../parts/Pick';
 import { FollowUpList } from './FollowUpList';
+import { GatesPassed } from './GatesPassed';
 import { Notes } from './Notes';
 import { Outcomes } from './Outcomes';
 import { StepTimes } from './StepTimes';
@@ -42,6 +43,7 @@ function RunReview({ run }: { run: StoredRun }) {
       <TwoStrips review={review} run={run} startedAt={live.startedAt} />
       <Outcomes rows={review.rows} tell={tell} />
       <StepTimes plan={run.plan} rows={review.rows} tell={tell} />
+      <GatesPassed plan={run.plan} passed={live.passed} />
       <Notes plan={run.plan} notes={live.notes} tell={tell} />
       {run.kind === 'performance' && <TakeOut />}
       <FollowUpList showId={show.id} />

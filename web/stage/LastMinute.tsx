@@ -16,7 +16,7 @@ const Worth = ({ worth }: { worth: number }) => (
     component="span"
     role="img"
     aria-label={`worth ${worth} of 5`}
-    sx={{ display: 'inline-flex', gap: '3px' }}
+    sx={{ display: { xs: 'none', md: 'inline-flex' }, gap: '3px' }}
   >
     {Array.from({ length: 5 }, (_, i) => (
       <Box
@@ -67,7 +67,7 @@ export function LastMinute({ plan, live, telling, advice, lengthOf, now, onGoTo 
         <Box component="span" sx={{ flex: 1 }}>
           Left to do: press its number
         </Box>
-        <Box component="span" sx={{ width: 96 }}>
+        <Box component="span" sx={{ width: 96, display: { xs: 'none', md: 'block' } }}>
           worth
         </Box>
         <Box component="span" sx={{ width: 84, textAlign: 'right' }}>

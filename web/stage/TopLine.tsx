@@ -64,9 +64,11 @@ export function TopLine({ telling, fresh, now, pending, up, onMoveFinish, onDevi
           order: { xs: 1, md: 0 },
           flexBasis: { xs: '100%', md: 'auto' },
           minWidth: 0,
+          minHeight: { xs: 44, md: 0 },
+          lineHeight: { xs: '22px', md: 'inherit' },
           overflow: 'hidden',
           textOverflow: 'ellipsis',
-          [LOW]: { order: 0, flexBasis: 'auto' },
+          [LOW]: { order: 0, flexBasis: 'auto', minHeight: 0 },
         }}
       >
         {telling ? (
@@ -99,7 +101,13 @@ export function TopLine({ telling, fresh, now, pending, up, onMoveFinish, onDevi
       <Box
         role="status"
         sx={{
-          ml: 'auto',
+          ml: { md: 'auto' },
+          // On a phone a line of its own, kept for it.
+          order: { xs: 2, md: 0 },
+          flexBasis: { xs: '100%', md: 'auto' },
+          minHeight: 20,
+          lineHeight: '20px',
+          [LOW]: { order: 0, flexBasis: 'auto', ml: 'auto' },
           color: pending > 0 || !up ? 'var(--ember)' : 'var(--muted)',
           fontSize: { xs: 15, md: 20 },
           whiteSpace: 'nowrap',
@@ -113,8 +121,9 @@ export function TopLine({ telling, fresh, now, pending, up, onMoveFinish, onDevi
         onClick={onDevice}
         aria-label="This device: size of the words, sound, screen"
         sx={{
+          ml: { xs: 'auto', md: 0 },
           minWidth: 48,
-          minHeight: 48,
+          minHeight: { xs: 40, md: 48 },
           color: 'var(--muted)',
           fontSize: 22,
           [LOW]: { minHeight: 34 },

@@ -49,19 +49,21 @@ function Result({
       <Box component="h1" sx={{ font: '800 44px/48px Bricolage', m: 0, mb: 2 }}>
         {end <= hardFinish ? 'It ended in time' : 'It ran over'}, {spareWords(end, hardFinish)}
       </Box>
-      <Ribbon
-        plan={plan}
-        startedAt={review.startsAt}
-        futures={[
-          { name: 'you', blocks: asBlocks(review.played), faint: false },
-          ...(best ? [{ name: 'the best', blocks: asBlocks(best.played), faint: true }] : []),
-        ]}
-        doubtful={[]}
-        failed={null}
-        now={review.startsAt}
-        finish={hardFinish}
-        range={null}
-      />
+      <Box sx={{ overflowX: 'auto', '& svg': { minWidth: 720 } }}>
+        <Ribbon
+          plan={plan}
+          startedAt={review.startsAt}
+          futures={[
+            { name: 'you', blocks: asBlocks(review.played), faint: false },
+            ...(best ? [{ name: 'the best', blocks: asBlocks(best.played), faint: true }] : []),
+          ]}
+          doubtful={[]}
+          failed={null}
+          now={review.startsAt}
+          finish={hardFinish}
+          range={null}
+        />
+      </Box>
       <Box
         component="dl"
         sx={{

@@ -6,13 +6,13 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { buildNetwork } from '../../lineup/network';
 import { schedule } from '../../lineup/schedule';
-import type { LineupInput, PlanSlot } from '../../lineup/types';
+import type { LineupInput, PlanSlot, Timeline } from '../../lineup/types';
 import type { Task } from '../../repertoire/types';
 import { liveShow, Night } from '../../testing/live';
 import { shows } from '../../testing/shows';
 import { START } from '../../testing/stage';
 import type { Call } from './caller';
-import type { LiveTask } from './types';
+import type { LiveShow, LiveTask } from './types';
 
 /** Everybody has a sign of their own, so that what is under way is done by who has it. */
 const SIGNS = ['flame', 'cryogen', 'highVoltage', 'driver'] as const;
@@ -21,13 +21,18 @@ const signed = (show: LineupInput): LineupInput => ({
   crew: show.crew.map((person, i) => ({ ...person, competences: [SIGNS[i] ?? 'flame'] })),
 });
 
-/** Without windows and wishes to be early: those bind the past, which is not in a show that begins now. */
-const plain = (show: LineupInput): LineupInput => ({
+/** Without wishes to be early: those bind the past, which is not in a show that begins now. */
+const unhurried = (show: LineupInput): LineupInput => ({
   ...show,
   margin: 0,
+  slots: show.slots.map((slot) => ({ ...slot, leads: [] })),
+});
+
+/** Without windows, which bind the past too. */
+const windowless = (show: LineupInput): LineupInput => ({
+  ...show,
   slots: show.slots.map((slot) => ({
     ...slot,
-    leads: [],
     tasks: slot.tasks.map((task) => ({
       ...task,
       after: task.after.map((lag) => ({ ...lag, greatest: null })),
@@ -174,61 +179,145 @@ const press = fc.record({
   slot: fc.nat(5),
 });
 
+type Presses = { kind: 'done' | 'skip' | 'leaveOut' | 'goTo'; pace: number; slot: number }[];
+
+/** A night with these presses, looked at when so much of the step that is on then is over. */
+function pressed(show: LiveShow, presses: Presses, rest: number): { call: Call; now: number } {
+  const night = new Night(show, { runs: 1 }).at(0, 'start');
+  let clock = 0;
+  for (const { kind, pace, slot } of presses) {
+    const live = night.live();
+    const on = show.plan.slots.find(({ id }) => id === live.slot);
+    if (!on) break;
+    const wait = Math.max(0, (live.stepFrom - START) / 1000 - clock);
+    clock += Math.round(wait + (on.steps[live.step]?.seconds ?? 0) * pace);
+    const target = show.plan.slots[slot % show.plan.slots.length]?.id ?? null;
+    night.at(clock, kind, kind === 'leaveOut' || kind === 'goTo' ? { slot: target } : {});
+  }
+  const last = night.live();
+  const on = show.plan.slots.find(({ id }) => id === last.slot);
+  const now = clock + Math.round(rest * (on?.steps[last.step]?.seconds ?? 0));
+  return { call: night.call(now), now };
+}
+
+/** Whether the show that begins now may put off what the night can’t. */
+function mayPutOff({ found }: Call, timeline: Timeline): boolean {
+  const busy = found.plan.tasks.some(
+    ({ state, people }) => state === 'underWay' && people.length > 0,
+  );
+  // So it may where what is on stage could wait, and where what is made ready could give its things back.
+  const waits = timeline.blocks.some(
+    (block) =>
+      block.start > 0 && found.parts.some((part) => part.id === block.slot && part.kind === 'on'),
+  );
+  const inHand = found.parts.some(
+    (part) => part.kind === 'toCome' && part.fixed.size > 0 && part.slot.uses.length > 0,
+  );
+  return busy || waits || inHand;
+}
+
+const isComparable = (call: Call): boolean =>
+  call.found.plan.proven &&
+  !call.found.plan.blocks.every(({ kind }) => kind === 'over' || kind === 'toClear') &&
+  !wasForced(call);
+
+const presses = fc.array(press, { maxLength: 8 });
+const share = fc.double({ min: 0, max: 1, noNaN: true });
+
 test('200 random states: the end is that of the rest, timed from the beginning on the same facts', () => {
   let compared = 0;
   let equal = 0;
   fc.assert(
-    fc.property(
-      shows,
-      fc.array(press, { maxLength: 8 }),
-      fc.double({ min: 0, max: 1, noNaN: true }),
-      (raw, presses, rest) => {
-        const show = liveShow(plain(signed(raw)));
-        if (show.written.blocks.length === 0) return;
-        const night = new Night(show, { runs: 1 }).at(0, 'start');
-        let clock = 0;
-        for (const { kind, pace, slot } of presses) {
-          const live = night.live();
-          const on = show.plan.slots.find(({ id }) => id === live.slot);
-          if (!on) break;
-          const wait = Math.max(0, (live.stepFrom - START) / 1000 - clock);
-          clock += Math.round(wait + (on.steps[live.step]?.seconds ?? 0) * pace);
-          const target = show.plan.slots[slot % show.plan.slots.length]?.id ?? null;
-          night.at(clock, kind, kind === 'leaveOut' || kind === 'goTo' ? { slot: target } : {});
-        }
-        const last = night.live();
-        const on = show.plan.slots.find(({ id }) => id === last.slot);
-        const now = clock + Math.round(rest * (on?.steps[last.step]?.seconds ?? 0));
-        const call = night.call(now);
-        const { plan } = call.found;
-        if (!plan.proven || plan.blocks.every(({ kind }) => kind === 'over' || kind === 'toClear'))
-          return;
-        if (wasForced(call)) return;
-        const again = theRest(show.input, call);
-        const timeline = schedule(again);
-        if (!timeline.proven) return;
-        compared++;
-        const busy = plan.tasks.some(
-          ({ state, people }) => state === 'underWay' && people.length > 0,
-        );
-        // A show that begins now may put off what is under way; it can’t be later for that.
-        expect(timeline.end + now).toBeLessThanOrEqual(plan.end);
-        // So it may where what is on stage could wait, and where what is made ready could give its things back.
-        const waits = timeline.blocks.some(
-          (block) =>
-            block.start > 0 &&
-            call.found.parts.some((part) => part.id === block.slot && part.kind === 'on'),
-        );
-        const inHand = call.found.parts.some(
-          (part) => part.kind === 'toCome' && part.fixed.size > 0 && part.slot.uses.length > 0,
-        );
-        if (busy || waits || inHand) return;
-        equal++;
-        expect(timeline.end + now).toBe(plan.end);
-      },
-    ),
+    fc.property(shows, presses, share, (raw, all, rest) => {
+      const show = liveShow(windowless(unhurried(signed(raw))));
+      if (show.written.blocks.length === 0) return;
+      const { call, now } = pressed(show, all, rest);
+      if (!isComparable(call)) return;
+      const timeline = schedule(theRest(show.input, call));
+      if (!timeline.proven) return;
+      compared++;
+      // A show that begins now may put off what is under way; it can’t be later for that.
+      expect(timeline.end + now).toBeLessThanOrEqual(call.found.plan.end);
+      if (mayPutOff(call, timeline)) return;
+      equal++;
+      expect(timeline.end + now).toBe(call.found.plan.end);
+    }),
     { numRuns: 760, seed: 1 },
   );
   expect(compared).toBeGreaterThan(200);
   expect(equal).toBeGreaterThan(100);
+});
+
+/** When the work that makes a part ready ends, and the step that uses it begins, in a show that begins now. */
+function windowsOf(input: LineupInput, call: Call, rest: Timeline, now: number) {
+  return call.found.parts.flatMap((part) => {
+    const step = input.slots
+      .find(({ id }) => id === part.slotId)
+      ?.tasks.find(({ after }) => after.some(({ greatest }) => greatest !== null));
+    const lag = step?.after.find(({ greatest }) => greatest !== null);
+    if (part.kind !== 'toCome' || !step || !lag) return [];
+    const place = (task: string) =>
+      rest.tasks.find((one) => one.slot === part.id && one.task === task);
+    const [index, first] = [...part.net.steps.entries()].find(
+      ([, one]) => one.task.id === step.id,
+    ) ?? [0, null];
+    const used = first && place(`${step.id}-${first.go}-${index}`);
+    // A fact where it is over; where it is under way, what is left of it begins now.
+    const done = call.found.plan.tasks.find(
+      (one) => one.part === part.id && one.task === lag.task && one.end <= now,
+    );
+    const to = place(lag.task);
+    const ready = done ? done.end : to && to.end + now;
+    if (!used || ready === undefined || !part.net.before.some(({ id }) => id === lag.task))
+      return [];
+    return [{ part: part.id, ready, until: ready + (lag.greatest ?? 0), at: used.start + now }];
+  });
+}
+
+test('random states with windows: each is told by what really was, none is missed that need not be', () => {
+  const seen = { windows: 0, kept: 0, equal: 0, spent: 0 };
+  fc.assert(
+    fc.property(shows, presses, share, (raw, all, rest) => {
+      const show = liveShow(unhurried(signed(raw)));
+      if (show.written.blocks.length === 0) return;
+      const { call, now } = pressed(show, all, rest);
+      const { plan } = call.found;
+      for (const window of plan.windows) {
+        // By the times of the plan itself: ready when the work ends, used when the step begins.
+        const work = plan.tasks.find(
+          (one) => one.part === window.part && one.task === window.after,
+        );
+        const lag = show.input.slots
+          .find(({ id }) => id === window.slot)
+          ?.tasks.find(({ id }) => id === window.task)
+          ?.after.find(({ task }) => task === window.after);
+        seen.windows++;
+        expect(window.until).toBe((work?.end ?? NaN) + (lag?.greatest ?? NaN));
+        if (window.at === null) continue;
+        expect(window.kept).toBe(window.at >= (work?.end ?? NaN) && window.at <= window.until);
+        if (window.kept) seen.kept++;
+        // What is over can’t be kept any longer, and is no longer kept.
+        if (work?.state === 'done' && window.until < now && window.at >= now) {
+          expect(window.kept).toBe(false);
+          seen.spent++;
+        }
+      }
+      if (!isComparable(call)) return;
+      // Without windows the rest ends no later than with them; as early where it keeps them all.
+      const timeline = schedule(theRest(windowless(show.input), call));
+      if (!timeline.proven || plan.conflicts.length > 0) return;
+      expect(timeline.end + now).toBeLessThanOrEqual(plan.end);
+      const keepsAll = windowsOf(show.input, call, timeline, now).every(
+        ({ at, until }) => at <= until,
+      );
+      if (!keepsAll || mayPutOff(call, timeline)) return;
+      seen.equal++;
+      expect(timeline.end + now).toBe(plan.end);
+    }),
+    { numRuns: 500, seed: 14 },
+  );
+  expect(seen.windows).toBeGreaterThan(200);
+  expect(seen.kept).toBeGreaterThan(100);
+  expect(seen.spent).toBeGreaterThan(5);
+  expect(seen.equal).toBeGreaterThan(60);
 });
