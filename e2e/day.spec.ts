@@ -158,6 +158,11 @@ test('a new show from nothing: booked, filled, rehearsed', async ({ page, demo }
   await expect(page.getByText('Nothing to bring yet')).toBeVisible();
   await page.getByRole('link', { name: /^Ready/ }).click();
   await expect(page.getByText('Nothing to check yet')).toBeVisible();
+  await page.getByRole('link', { name: /^On stage/ }).click();
+  await expect(page.getByText('There is nothing in the line-up to perform yet')).toBeVisible();
+  for (const name of ['Open stage view', 'Rehearse it', 'Rehearse with trouble'])
+    await expect(page.getByRole('button', { name })).toBeDisabled();
+  await page.goBack();
   await page.getByRole('link', { name: /^Line-up/ }).click();
   await expect(page.getByText('An empty stage')).toBeVisible();
   await page.getByRole('button', { name: 'Add a demo' }).click();

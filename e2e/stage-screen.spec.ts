@@ -1,6 +1,7 @@
 /** What is where on stage: nothing jumps, nothing is cut, nothing is covered; and what a clicker does to it. */
 import type { Page } from '@playwright/test';
-import { expect, later, onward, startAtTwo, test } from './stage';
+import type { Demo } from '../core/repertoire/types';
+import { FESTIVAL, expect, later, onward, startAtTwo, test } from './stage';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const foot = (page: Page) => page.locator('footer');
@@ -139,4 +140,30 @@ test('cut off, it says so in the top line and covers nothing', async ({ page, de
   expect([after.head, after.foot]).toEqual([before.head, before.foot]);
   await demo.restart();
   await expect(said).toBeHidden();
+});
+
+test('a very long step is there to its last word at a table’s distance', async ({ page, demo }) => {
+  const url = `${demo.url}/api/demos/smoke-ring-drum`;
+  const drum = (await (await page.request.get(url)).json()) as Demo;
+  const long = {
+    do: 'Turn the drum towards the third row on the left, wait until the whole hall has seen where it points, then slap it once with a flat and dry hand',
+    say: 'This barrel holds nothing but air, and yet it will put out a candle at the far end of this hall. Who believes me? Who does not?',
+    cue: 'Hands up, everybody who thinks they will feel it before they hear it',
+    careful: 'Nobody within two metres of the skin, and never towards the candles.',
+  };
+  const methods = drum.methods.map((method) => ({
+    ...method,
+    tasks: method.tasks.map((task) => (task.phase === 'perform' ? { ...task, ...long } : task)),
+  }));
+  const name = 'The very large smoke-ring drum that came over on the early ferry';
+  expect((await page.request.put(url, { data: { ...drum, name, methods } })).ok()).toBe(true);
+  await page.goto(demo.url + FESTIVAL + '/on-stage');
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  await page.getByRole('button', { name: /^Start/ }).click();
+  await expect(now(page)).toContainText('There will be stage smoke');
+  await onward(page);
+  await expect(now(page).getByRole('heading', { level: 2 })).toHaveText(long.do);
+  for (const words of [long.do, `“${long.say}”`, long.cue, long.careful])
+    await expect(now(page).getByText(words, { exact: false }).first()).toBeInViewport({ ratio: 1 });
+  await expect(now(page).getByText('Then', { exact: true })).toBeInViewport({ ratio: 1 });
 });

@@ -140,9 +140,10 @@ interface Props {
   children?: ReactNode;
 }
 
-/** What is shown at once, and the letters of its names that there is room for; the rest is counted. */
+/** What is shown at once; the rest is counted. */
 const SHOWN = 2;
-const LETTERS = 60;
+/** The letters of their names that there is room for, under a next one that is ready or is not. */
+const LETTERS = { ready: 60, missing: 44 };
 
 /** What comes next and whether it is ready; what runs behind, the most urgent first. */
 export function Beside({
@@ -161,7 +162,9 @@ export function Beside({
   const jobs = telling ? liveJobs(telling, now) : [];
   const left = ready?.missing ?? [];
   const [worst] = [...left].sort((a, b) => (b.until ?? Infinity) - (a.until ?? Infinity));
-  const long = jobs.slice(0, SHOWN).reduce((sum, { name }) => sum + name.length, 0) > LETTERS;
+  const long =
+    jobs.slice(0, SHOWN).reduce((sum, { name }) => sum + name.length, 0) >
+    LETTERS[worst ? 'missing' : 'ready'];
   const shown = long ? 1 : SHOWN;
   const hidden = jobs.length - shown;
   return (

@@ -8,6 +8,28 @@ import { VerdictLines } from '../parts/VerdictMark';
 import { Cue, Labelled, SignTimer, SlotHead } from './StageParts';
 import { LOW, wide } from './type';
 
+/** Sizes at a table’s distance, in pixels: the largest for Do, of what is said, the cue, and what is to be minded. */
+interface Density {
+  most: number;
+  say: number;
+  cue: number;
+  careful: number;
+}
+
+const USUAL: Density = { most: 76, say: 34, cue: 32, careful: 28 };
+
+/** From so many letters on, those of Do counted twice, all of it is set smaller: nothing is cut. */
+const DENSITIES: readonly (readonly [letters: number, sizes: Density])[] = [
+  [420, { most: 34, say: 24, cue: 22, careful: 21 }],
+  [270, { most: 44, say: 28, cue: 26, careful: 24 }],
+];
+
+const densityOf = (step: RunStep): Density => {
+  const letters =
+    2 * step.do.length + step.say.length + step.cue.length + (step.careful?.length ?? 0);
+  return DENSITIES.find(([from]) => letters >= from)?.[1] ?? USUAL;
+};
+
 /** Do in the largest type that its length allows. */
 const doSize = (words: string): number =>
   words.length < 30 ? 76 : words.length < 48 ? 64 : words.length < 80 ? 56 : 48;
@@ -116,6 +138,7 @@ export function Now({ plan, live, slot, now, verdicts, narrow, onSign }: NowProp
   const long = isLong(rest);
   const words = partWords(step, part);
   const full = doSize(words);
+  const dense = isDo ? densityOf(step) : USUAL;
   return (
     <Box
       component="section"
@@ -144,7 +167,9 @@ export function Now({ plan, live, slot, now, verdicts, narrow, onSign }: NowProp
           <Big
             words={words}
             ember={part === 'warn' || part === 'clear'}
-            size={rest.length > 1 ? (long ? 36 : 44) : Math.min(full, crowded ? 52 : 76)}
+            size={
+              rest.length > 1 ? (long ? 36 : 44) : Math.min(full, crowded ? 52 : 76, dense.most)
+            }
             phone={rest.length > 1 ? 26 : Math.min(44, full * 0.62)}
           />
           {rest.length > 1 && <Lines lines={rest.slice(1)} small={long} />}
@@ -161,19 +186,23 @@ export function Now({ plan, live, slot, now, verdicts, narrow, onSign }: NowProp
         )}
         {isDo && step.say && (
           <Labelled label="Say">
-            <Box sx={{ fontSize: { xs: 24, md: 34 }, lineHeight: 1.2, [LOW]: { fontSize: 20 } }}>
+            <Box
+              sx={{ fontSize: { xs: 24, md: dense.say }, lineHeight: 1.2, [LOW]: { fontSize: 20 } }}
+            >
               “{step.say}”
             </Box>
           </Labelled>
         )}
         {isDo && step.cue && (
           <Box sx={{ mt: 1.5, ml: { md: '104px' } }}>
-            <Cue words={step.cue} />
+            <Cue words={step.cue} size={dense.cue} />
           </Box>
         )}
         {isDo && step.careful && (
           <Labelled label="Careful">
-            <Box sx={{ fontSize: { xs: 19, md: 28 } }}>{step.careful}</Box>
+            <Box sx={{ fontSize: { xs: 19, md: dense.careful }, lineHeight: 1.25 }}>
+              {step.careful}
+            </Box>
           </Labelled>
         )}
         {isDo && bad.length > 0 && (

@@ -85,10 +85,20 @@ function Wings({
         >
           Open stage view
         </Button>
-        <Button variant="outlined" size="large" onClick={() => void begin('rehearsal')}>
+        <Button
+          variant="outlined"
+          size="large"
+          disabled={show.slots.length === 0}
+          onClick={() => void begin('rehearsal')}
+        >
           Rehearse it
         </Button>
-        <Button variant="outlined" size="large" onClick={onTrouble}>
+        <Button
+          variant="outlined"
+          size="large"
+          disabled={show.slots.length === 0}
+          onClick={onTrouble}
+        >
           Rehearse with trouble
         </Button>
         <Button size="large" component={Link} to={`/shows/${show.id}/ready`}>

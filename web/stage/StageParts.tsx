@@ -8,7 +8,7 @@ import { PositionMark, Tape } from '../parts/tape';
 import { pinked, tapePath } from '../parts/tapeShape';
 import { LABEL, LOW, wide } from './type';
 
-/** Number, name and place of a slot, in one line that keeps its height. */
+/** Number, name and place of a slot, in one line that keeps its height; with several performers, whose it is. */
 export const SlotHead = ({
   plan,
   slot,
@@ -23,57 +23,66 @@ export const SlotHead = ({
   /** In half the width: its place is told by its mark alone. */
   narrow?: boolean;
   children?: ReactNode;
-}) => (
-  <Box
-    sx={{
-      display: 'flex',
-      alignItems: 'center',
-      gap: 1.5,
-      minHeight: { xs: 44, md: 48 },
-      color: 'var(--muted)',
-      fontSize: { xs: 17, md: 26 },
-      flexWrap: { xs: 'wrap', md: 'nowrap' },
-      whiteSpace: 'nowrap',
-    }}
-  >
-    <Tape width={56} height={44} size={32} fill={`var(--tape-${slot.position?.mark ?? 'square'})`}>
-      {plan.slots.indexOf(slot) + 1}
-    </Tape>
-    <span>of {plan.slots.length}</span>
+}) => {
+  const several = new Set(plan.slots.map(({ performer }) => performer)).size > 1;
+  return (
     <Box
-      component="h1"
       sx={{
-        m: 0,
-        font: wide(narrow ? 34 : 40, 28, 700),
-        color: 'var(--ink)',
-        overflow: 'hidden',
-        textOverflow: 'ellipsis',
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1.5,
+        minHeight: { xs: 44, md: 48 },
+        color: 'var(--muted)',
+        fontSize: { xs: 17, md: 26 },
+        flexWrap: { xs: 'wrap', md: 'nowrap' },
+        whiteSpace: 'nowrap',
+        [LOW]: { flexWrap: 'nowrap' },
       }}
     >
-      {slot.name}
-    </Box>
-    {new Set(plan.slots.map(({ performer }) => performer)).size > 1 && (
-      <Box component="span" sx={{ color: 'var(--ink)' }}>
-        {slot.performer}
+      <Tape
+        width={56}
+        height={44}
+        size={32}
+        fill={`var(--tape-${slot.position?.mark ?? 'square'})`}
+      >
+        {plan.slots.indexOf(slot) + 1}
+      </Tape>
+      <span>of {plan.slots.length}</span>
+      <Box
+        component="h1"
+        sx={{
+          m: 0,
+          font: wide(narrow ? 34 : 40, 28, 700),
+          color: 'var(--ink)',
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+        }}
+      >
+        {slot.name}
       </Box>
-    )}
-    {slot.position && <PositionMark shape={slot.position.mark} size={30} />}
-    {said ? (
-      <Box role="alert">
-        <Box component="h2" sx={{ m: 0, font: wide(36, 26, 800), color: 'var(--ember)' }}>
-          {said}
+      {several && (
+        <Box component="span" sx={{ color: 'var(--ink)' }}>
+          {slot.performer}
         </Box>
+      )}
+      {slot.position && <PositionMark shape={slot.position.mark} size={30} />}
+      {said ? (
+        <Box role="alert">
+          <Box component="h2" sx={{ m: 0, font: wide(36, 26, 800), color: 'var(--ember)' }}>
+            {said}
+          </Box>
+        </Box>
+      ) : narrow || several ? null : (
+        <Box component="span" sx={{ flex: '0 1000 auto', minWidth: 0, overflow: 'hidden' }}>
+          {slot.position?.name}
+        </Box>
+      )}
+      <Box component="span" sx={{ ml: 'auto', color: 'var(--muted)' }}>
+        {children}
       </Box>
-    ) : narrow ? null : (
-      <Box component="span" sx={{ flex: '0 1000 auto', minWidth: 0, overflow: 'hidden' }}>
-        {slot.position?.name}
-      </Box>
-    )}
-    <Box component="span" sx={{ ml: 'auto', color: 'var(--muted)' }}>
-      {children}
     </Box>
-  </Box>
-);
+  );
+};
 
 interface BigButtonProps {
   label: string;
@@ -141,7 +150,7 @@ export const BigButton = ({
 );
 
 /** Audience cue on tape. */
-export const Cue = ({ words }: { words: string }) => (
+export const Cue = ({ words, size }: { words: string; size: number }) => (
   <Box
     sx={{
       display: 'inline-flex',
@@ -151,7 +160,10 @@ export const Cue = ({ words }: { words: string }) => (
       clipPath: pinked(8, 6),
       px: 3,
       py: 0.5,
-      font: { xs: '700 22px/30px Atkinson', md: '700 32px/44px Atkinson' },
+      font: {
+        xs: '700 22px/30px Atkinson',
+        md: `700 ${size}px/${Math.round(size * 1.3)}px Atkinson`,
+      },
     }}
   >
     <Box component="span" sx={{ color: 'var(--cue-glyph)' }}>
