@@ -159,7 +159,7 @@ test('a new show from nothing: booked, filled, rehearsed', async ({ page, demo }
   await page.getByRole('link', { name: /^Ready/ }).click();
   await expect(page.getByText('Nothing to check yet')).toBeVisible();
   await page.getByRole('link', { name: /^On stage/ }).click();
-  await expect(page.getByText('There is nothing in the line-up to perform yet')).toBeVisible();
+  await expect(page.getByText('No checks: the line-up is empty')).toBeVisible();
   for (const name of ['Open stage view', 'Rehearse it', 'Rehearse with trouble'])
     await expect(page.getByRole('button', { name })).toBeDisabled();
   await page.goBack();

@@ -143,7 +143,7 @@ interface Props {
 /** What is shown at once; the rest is counted. */
 const SHOWN = 2;
 /** The letters of their names that there is room for, under a next one that is ready or is not. */
-const LETTERS = { ready: 60, missing: 44 };
+const LETTERS = { ready: 68, missing: 54 };
 
 /** What comes next and whether it is ready; what runs behind, the most urgent first. */
 export function Beside({
@@ -193,9 +193,7 @@ export function Beside({
         </Box>
       )}
       {next && telling && (
-        <Box
-          sx={{ fontSize: { xs: 18, md: 26 }, lineHeight: 1.25, mt: 0.5, minHeight: { md: 64 } }}
-        >
+        <Box sx={{ fontSize: { xs: 18, md: 24 }, lineHeight: 1.2, mt: 0.5, minHeight: { md: 58 } }}>
           {!telling.known ? (
             <Box sx={{ color: 'var(--ember)' }}>
               △ The show can’t be read any more: whether it is ready is not known
@@ -204,7 +202,7 @@ export function Beside({
             <Box sx={{ color: isStop(worst) ? 'var(--ember)' : 'inherit' }}>
               {isStop(worst) ? '△ ' : '◐ '}
               {missingWords(worst, now)}
-              {left.length > 1 && `, and ${left.length - 1} more`}
+              {left.length > 1 && ` (+${left.length - 1})`}
             </Box>
           ) : (
             <>
@@ -220,8 +218,21 @@ export function Beside({
         </Box>
       )}
       {jobs.length > 0 && (
-        <Box sx={{ mt: 1.5, pt: 1.5, borderTop: '1.5px solid var(--line)' }}>
-          <Box sx={{ font: LABEL, color: 'var(--muted)' }}>In the background</Box>
+        <Box sx={{ mt: 1, pt: 1, borderTop: '1.5px solid var(--line)' }}>
+          <Box sx={{ display: 'flex', alignItems: 'center', color: 'var(--muted)' }}>
+            <Box sx={{ font: LABEL, flex: 1 }}>In the background</Box>
+            {hidden > 0 && (
+              <ButtonBase
+                onClick={onAll}
+                sx={{ minHeight: { xs: 48, md: 36 }, fontSize: { xs: 17, md: 22 }, px: 0.5 }}
+              >
+                {hidden} more{' '}
+                {jobs.slice(shown).every(({ state }) => state !== 'blocked' && state !== 'spent')
+                  ? 'fine'
+                  : 'to look at'}
+              </ButtonBase>
+            )}
+          </Box>
           {jobs.slice(0, shown).map((job) => (
             <JobRow
               key={`${job.slot}/${job.task}`}
@@ -231,17 +242,6 @@ export function Beside({
               onMore={() => onMore(job)}
             />
           ))}
-          {hidden > 0 && (
-            <ButtonBase
-              onClick={onAll}
-              sx={{ minHeight: 48, fontSize: { xs: 17, md: 24 }, color: 'var(--muted)' }}
-            >
-              {hidden} more{' '}
-              {jobs.slice(shown).every(({ state }) => state !== 'blocked' && state !== 'spent')
-                ? 'fine'
-                : 'to look at'}
-            </ButtonBase>
-          )}
         </Box>
       )}
       {children}

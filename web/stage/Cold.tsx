@@ -48,8 +48,7 @@ export function ColdLines({ budgets, start, plan, live, onMeasure }: LinesProps)
   return budgets.map((budget) => {
     const outlook = measuredOutlook(budget, start, system, toCome);
     return (
-      <Box key={budget.item.id} sx={{ mt: 2, pt: 2, borderTop: '1.5px solid var(--line)' }}>
-        <Box sx={{ font: '600 22px/28px Atkinson', color: 'var(--muted)' }}>{budget.item.name}</Box>
+      <Box key={budget.item.id} sx={{ mt: 1, pt: 1, borderTop: '1.5px solid var(--line)' }}>
         <ButtonBase
           onClick={() => onMeasure(budget.item.id)}
           aria-label={`Measure what is left of ${budget.item.name}`}
@@ -61,7 +60,12 @@ export function ColdLines({ budgets, start, plan, live, onMeasure }: LinesProps)
               {outlook.words}
             </Box>
           ) : (
-            'Measure what is left'
+            <span>
+              <Box component="span" sx={{ color: 'var(--muted)' }}>
+                {budget.item.name}:
+              </Box>{' '}
+              measure what is left
+            </span>
           )}
         </ButtonBase>
       </Box>

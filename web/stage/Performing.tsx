@@ -365,7 +365,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
               onAll={() => setAsking('jobs')}
               onGoTo={keys.goTo}
             >
-              {open && (
+              {open && cold.length > 0 && (
                 <ColdLines
                   budgets={cold}
                   start={open.show.start}

@@ -80,7 +80,7 @@ function Wings({
         <Button
           variant="contained"
           size="large"
-          disabled={!state.go}
+          disabled={!state.go || show.slots.length === 0}
           onClick={() => void begin('performance')}
         >
           Open stage view

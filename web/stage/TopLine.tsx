@@ -123,7 +123,7 @@ export function TopLine({ telling, fresh, now, pending, up, onMoveFinish, onDevi
         sx={{
           ml: { xs: 'auto', md: 0 },
           minWidth: 48,
-          minHeight: { xs: 40, md: 48 },
+          minHeight: 48,
           color: 'var(--muted)',
           fontSize: 22,
           [LOW]: { minHeight: 34 },
