@@ -13,12 +13,19 @@ const layout = (page: Page) =>
     const section = document.querySelector('section[aria-label="Now"]');
     const labels = [...(section?.querySelectorAll('div') ?? [])];
     const then = labels.find((one) => one.childElementCount === 0 && one.textContent === 'Then');
-    const words = box(then?.parentElement?.lastElementChild);
+    const told = then?.parentElement?.lastElementChild;
+    const words = box(told);
+    const inner = told?.firstElementChild;
     return {
       name: section?.querySelector('h1')?.textContent ?? '',
       step: section?.querySelector('h2')?.textContent ?? '',
       head: box(section?.querySelector('h1'))?.top ?? null,
       then: words && { top: words.top, bottom: words.bottom, height: words.height },
+      // Pixels of it that are cut off: a line is some twenty.
+      cut:
+        inner && getComputedStyle(inner).overflowY === 'hidden'
+          ? inner.scrollHeight - inner.clientHeight
+          : 0,
       foot: box(document.querySelector('footer'))?.top ?? 0,
       over: document.documentElement.scrollHeight - window.innerHeight,
     };
@@ -43,6 +50,7 @@ test('through the whole show, what comes then is in view, and neither the head n
     expect(at.head, where).toBe(first.head);
     expect(at.over, where).toBe(0);
     expect(at.then?.height ?? 0, where).toBeGreaterThan(20);
+    expect(at.cut, where).toBeLessThan(4);
     expect(at.then?.bottom ?? Infinity, where).toBeLessThanOrEqual(at.foot);
     // What is not ready is waited for.
     await later(page, demo, 45);
@@ -166,4 +174,7 @@ test('a very long step is there to its last word at a table’s distance', async
   for (const words of [long.do, `“${long.say}”`, long.cue, long.careful])
     await expect(now(page).getByText(words, { exact: false }).first()).toBeInViewport({ ratio: 1 });
   await expect(now(page).getByText('Then', { exact: true })).toBeInViewport({ ratio: 1 });
+  const { cut, then, foot: below } = await layout(page);
+  expect(cut).toBeLessThan(4);
+  expect(then?.bottom ?? Infinity).toBeLessThanOrEqual(below);
 });

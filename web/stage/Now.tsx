@@ -89,6 +89,9 @@ const Big = ({ words, ember, size, phone }: BigProps) => (
 /** More letters than this, of all lines, are set smaller. */
 const MANY_LETTERS = 240;
 
+/** What comes then is set smaller from so many letters on, rather than cut. */
+const LONG_THEN = 80;
+
 const isLong = (lines: readonly string[]): boolean =>
   lines.reduce((sum, line) => sum + line.length, 0) > MANY_LETTERS;
 
@@ -130,6 +133,7 @@ export function Now({ plan, live, slot, now, verdicts, narrow, onSign }: NowProp
   const thenStep = then ? slot.steps[then.step] : null;
   const part = partOnStage(slot, live);
   const isDo = part === 'do';
+  const afterwards = isDo ? (thenStep?.do ?? 'The next slot') : step.do;
   const bad = verdicts.filter((one) => one.level !== 'ok');
   // So much is to be seen at once that each has to be smaller: nothing is cut.
   const extras = [step.say, step.cue, step.careful, bad.length > 0].filter(Boolean).length;
@@ -215,16 +219,16 @@ export function Now({ plan, live, slot, now, verdicts, narrow, onSign }: NowProp
         <Labelled label="Then">
           <Box
             sx={{
-              fontSize: { xs: 19, md: 28 },
+              fontSize: { xs: 19, md: afterwards.length > LONG_THEN ? 21 : 28 },
               lineHeight: 1.2,
               color: 'var(--muted)',
               display: '-webkit-box',
-              WebkitLineClamp: 2,
+              WebkitLineClamp: { xs: 2, md: 4 },
               WebkitBoxOrient: 'vertical',
               overflow: 'hidden',
             }}
           >
-            {isDo ? (thenStep?.do ?? 'The next slot') : step.do}
+            {afterwards}
           </Box>
         </Labelled>
       </Box>
