@@ -3,7 +3,7 @@
  * test gets a copy of a written data file, and the browser keeps what it has of the pages.
  */
 import { once } from 'node:events';
-import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs';
 import { createServer, type RequestListener, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -18,13 +18,26 @@ import { damage } from './damage';
 
 export type Mode = 'demo' | 'own';
 
-/** Writes the data files that copies are made of: the demo season of today, and an empty one. */
+/**
+ * The data file that copies are made of: the demo season of today, or an empty one. Written when it is
+ * first asked for, and anew once midnight has passed: a season is laid around a day.
+ */
+function templateOf(folder: string, mode: Mode): string {
+  const today = todayHere();
+  const file = join(folder, `${mode}-${today}.sqlite`);
+  if (existsSync(file)) return file;
+  // Another process may be at the same: whichever is ready last is the one that stays.
+  const draft = `${file}.${process.pid}`;
+  const db = openDatabase(draft);
+  if (mode === 'demo') loadSeason(createContext(db), today, zoneHere());
+  db.close();
+  renameSync(draft, file);
+  return file;
+}
+
+/** Writes them beforehand, so that no test waits for it. */
 export function writeTemplates(folder: string): void {
-  for (const mode of ['demo', 'own'] as const) {
-    const db = openDatabase(join(folder, `${mode}.sqlite`));
-    if (mode === 'demo') loadSeason(createContext(db), todayHere(), zoneHere());
-    db.close();
-  }
+  for (const mode of ['demo', 'own'] as const) templateOf(folder, mode);
 }
 
 interface HostOptions {
@@ -61,7 +74,7 @@ export class TestHost {
     this.sensorAddress = sensorAddress;
     this.shift = 0;
     this.folder = mkdtempSync(join(tmpdir(), 'hearty-e2e-'));
-    copyFileSync(join(this.options.templates, `${mode}.sqlite`), join(this.folder, 'data.sqlite'));
+    copyFileSync(templateOf(this.options.templates, mode), join(this.folder, 'data.sqlite'));
     this.open();
     if (!this.server) await this.listen();
   }
