@@ -1,42 +1,21 @@
 /** The last one is over, or the show is: how it stands, and what each slot came to. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
+import { type CameTo, cameTo, finishOf } from '../../core/stage/outcome';
+import type { Live, RunPlan } from '../../core/stage/types';
 import { sayDuration } from '../../core/time/clock';
 import { timeOf } from '../brief/dates';
 import { Tape } from '../parts/tape';
 import { wide } from './type';
 
-interface Came {
-  glyph: string;
-  words: string;
-  bad: boolean;
-  /** It was not on, and may still be. */
-  open: boolean;
-}
-
-/** “worked at go 2”, “didn’t work: too damp”, “left out” */
-function cameTo(live: Live, { id }: RunSlot): Came {
-  const { status = 'waiting', goes = [] } = live.slots[id] ?? {};
-  const last = goes.at(-1);
-  if (!last)
-    return {
-      glyph: '–',
-      words: status === 'leftOut' ? 'left out' : status === 'skipped' ? 'skipped' : 'not shown',
-      bad: false,
-      open: true,
-    };
-  const why = last.cause ? `: ${last.cause}` : '';
-  const at = goes.length > 1 ? ` at go ${last.go}` : '';
-  switch (last.outcome) {
-    case 'worked':
-      return { glyph: '✓', words: `worked${at}`, bad: false, open: false };
-    case 'partly':
-      return { glyph: '◐', words: `partly worked${why}`, bad: false, open: false };
-    case 'failed':
-      return { glyph: '×', words: `didn’t work${why}`, bad: true, open: false };
-  }
-}
+const GLYPH: Record<CameTo['state'], string> = {
+  worked: '✓',
+  partly: '◐',
+  failed: '×',
+  leftOut: '–',
+  skipped: '–',
+  notShown: '–',
+};
 
 interface Props {
   plan: RunPlan;
@@ -49,8 +28,7 @@ interface Props {
 
 export function Curtain({ plan, live, now, finish, onGoTo }: Props) {
   const isOver = live.phase === 'finished';
-  const end = live.visits.at(-1)?.until ?? now;
-  const spare = Math.round((finish - end) / 1000);
+  const { end, spare } = finishOf(live, finish, now);
   const against = `${sayDuration(Math.abs(spare))} ${spare < 0 ? 'past' : 'before'} the hard finish`;
   return (
     <Box component="section" aria-label="Now" sx={{ flex: '1 1 560px', minWidth: 0 }}>
@@ -74,7 +52,9 @@ export function Curtain({ plan, live, now, finish, onGoTo }: Props) {
         }}
       >
         {plan.slots.map((slot, i) => {
-          const { glyph, words, bad, open } = cameTo(live, slot);
+          const { state, words } = cameTo(live, slot.id);
+          // It was not on, and may still be.
+          const open = GLYPH[state] === '–';
           const line = (
             <>
               <Tape
@@ -89,9 +69,12 @@ export function Curtain({ plan, live, now, finish, onGoTo }: Props) {
                 <b>{slot.name}</b>{' '}
                 <Box
                   component="span"
-                  sx={{ color: bad ? 'var(--ember)' : 'var(--muted)', whiteSpace: 'nowrap' }}
+                  sx={{
+                    color: state === 'failed' ? 'var(--ember)' : 'var(--muted)',
+                    whiteSpace: 'nowrap',
+                  }}
                 >
-                  {glyph} {words}
+                  {GLYPH[state]} {words}
                 </Box>
               </Box>
             </>

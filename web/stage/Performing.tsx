@@ -26,13 +26,13 @@ import { type StageKeys, useStageKeys } from './keys';
 import { LastMinute } from './LastMinute';
 import { type LiveRun, useLiveRun, useNow } from './liveRun';
 import { Now } from './Now';
-import { type Future, Ribbon } from './Ribbon';
+import { futuresOf, Ribbon } from './Ribbon';
 import { setsLeftOf } from './setsLeft';
 import { BigButton } from './StageParts';
 import { TopLine } from './TopLine';
 import { LOW, wide } from './type';
 import { useCaller } from './useCaller';
-import { usePrices } from './usePrices';
+import { usePrices, worthPricing } from './usePrices';
 import { Waiting } from './Waiting';
 
 const ZOOM = { small: 0.85, usual: 1, large: 1.15, larger: 1.3 } as const;
@@ -73,20 +73,10 @@ export function Performing({ source, open, showGone = false, byItself = false, o
   const slot = plan?.slots.find(({ id }) => id === live?.slot) ?? null;
   const goingTo = typeof asking === 'object' && asking !== null && 'goTo' in asking;
 
-  const wanted = useMemo((): Record<string, Press[]> => {
-    if (!plan || !live) return NOTHING;
-    if (goingTo)
-      return Object.fromEntries(
-        plan.slots.flatMap(({ id }): [string, Press[]][] => {
-          const status = live.slots[id]?.status;
-          const out = status === 'leftOut' || status === 'skipped';
-          return id === live.slot || out ? [] : [[id, [{ kind: 'goTo', slot: id }]]];
-        }),
-      );
-    if (kind === 'failed') return { again: [{ kind: 'again' }], moveOn: [{ kind: 'done' }] };
-    if (kind === 'on') return { again: [{ kind: 'again' }], skip: [{ kind: 'skip' }] };
-    return kind === 'waiting' ? { skip: [{ kind: 'skip' }] } : NOTHING;
-  }, [plan, live, kind, goingTo]);
+  const wanted = useMemo(
+    () => (plan && live ? worthPricing(plan, live, kind, goingTo) : NOTHING),
+    [plan, live, kind, goingTo],
+  );
   const prices = usePrices(wanted, fresh ? telling : null, called.price);
 
   const [method, record] = useMemo(() => {
@@ -201,18 +191,9 @@ export function Performing({ source, open, showGone = false, byItself = false, o
   const [priceAgain, priceOn] = [prices.get('again') ?? null, prices.get('moveOn') ?? null];
   const again = open?.show.slots.find(({ id }) => id === slot?.id)?.again ?? 0;
   const ruleIsAgain = slot !== null && asksForAnother(slot, again, live.go);
-  const futures: Future[] =
-    kind === 'failed' && priceAgain && priceOn
-      ? [
-          { name: 'move on', blocks: priceOn.blocks, faint: ruleIsAgain },
-          { name: 'again', blocks: priceAgain.blocks, faint: !ruleIsAgain },
-        ]
-      : advice && kind !== 'failed'
-        ? [
-            { name: 'as advised', blocks: advice.blocks, faint: true },
-            { name: 'tonight', blocks: telling?.blocks ?? [], faint: false },
-          ]
-        : [{ name: 'tonight', blocks: telling?.blocks ?? [], faint: false }];
+  const ways =
+    kind === 'failed' && priceAgain && priceOn ? { again: priceAgain, moveOn: priceOn } : null;
+  const futures = futuresOf(telling, kind === 'failed' ? null : advice, ways, ruleIsAgain);
   const gap = telling?.gaps.find((one) => one.slot === live.slot);
   const sign = slot?.steps[live.step]?.sign ?? null;
   const going = phase === 'running' || phase === 'held' || phase === 'curtain';
@@ -256,7 +237,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
             telling={going && kind !== 'failed' ? telling : null}
             advice={kind === 'failed' ? null : advice}
             held={phase === 'held'}
-            ways={priceAgain && priceOn ? { again: priceAgain, moveOn: priceOn } : null}
+            ways={ways}
             now={now}
             onLeaveOut={keys.leaveOut}
           />

@@ -1,4 +1,10 @@
-import type { BlockTold } from '../../core/stage/replan/tell';
+import type {
+  AdviceTold,
+  BlockTold,
+  GapTold,
+  PriceTold,
+  Telling,
+} from '../../core/stage/replan/tell';
 import type { RunPlan } from '../../core/stage/types';
 import { formatDuration } from '../../core/time/clock';
 import { timeOf } from '../brief/dates';
@@ -14,13 +20,9 @@ const NO_GAP = 5000;
 export interface Future {
   name: string;
   blocks: readonly BlockTold[];
+  gaps: readonly Pick<GapTold, 'from' | 'to'>[];
   /** Drawn back, where another is likelier. */
   faint: boolean;
-}
-
-interface Gap {
-  from: number;
-  to: number;
 }
 
 interface RibbonProps {
@@ -51,17 +53,31 @@ function joined(blocks: readonly BlockTold[]): BlockTold[] {
   return bars;
 }
 
-/** From now on, where the audience has nothing to watch. */
-function deadAir(blocks: readonly BlockTold[], now: number): Gap[] {
-  const ahead = blocks.filter(({ to, kind }) => to > now && kind !== 'over');
-  const sorted = [...ahead].sort((a, b) => a.from - b.from);
-  const gaps: Gap[] = [];
-  let end = now;
-  for (const { from, to } of sorted) {
-    if (from - end >= NO_GAP) gaps.push({ from: end, to: from });
-    end = Math.max(end, to);
+const isLong = ({ from, to }: Pick<GapTold, 'from' | 'to'>): boolean => to - from >= NO_GAP;
+
+/** What there is to choose between now, and tonight as it stands where there is nothing. */
+export function futuresOf(
+  telling: Telling | null,
+  advice: AdviceTold | null,
+  ways: { moveOn: PriceTold; again: PriceTold } | null,
+  ruleIsAgain: boolean,
+): Future[] {
+  if (ways) {
+    const { moveOn, again } = ways;
+    return [
+      { name: 'move on', blocks: moveOn.blocks, gaps: moveOn.gaps, faint: ruleIsAgain },
+      { name: 'again', blocks: again.blocks, gaps: again.gaps, faint: !ruleIsAgain },
+    ];
   }
-  return gaps;
+  const tonight: Future = {
+    name: 'tonight',
+    blocks: telling?.blocks ?? [],
+    gaps: telling?.gaps ?? [],
+    faint: false,
+  };
+  return advice
+    ? [{ name: 'as advised', blocks: advice.blocks, gaps: advice.gaps, faint: true }, tonight]
+    : [tonight];
 }
 
 /** Planned over tonight, on one axis; before a decision, both of its futures. */
@@ -114,7 +130,7 @@ export function Ribbon({
           fill="var(--control)"
         />
       ))}
-      {futures.map(({ name, blocks, faint }, i) => {
+      {futures.map(({ name, blocks, gaps, faint }, i) => {
         const y = 20 + i * row;
         const size = row > 40 ? 24 : 19;
         return (
@@ -128,7 +144,7 @@ export function Ribbon({
             >
               {name}
             </text>
-            {deadAir(blocks, now).map((gap) => (
+            {gaps.filter(isLong).map((gap) => (
               <g key={gap.from}>
                 <rect
                   x={x(gap.from) + 1}

@@ -4,15 +4,14 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
-import type { BlockTold } from '../../core/stage/replan/tell';
-import type { Hindsight, Seen } from '../../core/stage/trouble/hindsight';
+import type { Evening, Hindsight } from '../../core/stage/trouble/hindsight';
 import type { RunPlan } from '../../core/stage/types';
 import { sayDuration } from '../../core/time/clock';
 import { listInWords } from '../../core/words';
 import type { OpenShow } from '../brief/useShow';
 import { ClockProvider } from './clock';
 import { Performing } from './Performing';
-import { Ribbon } from './Ribbon';
+import { type Future, Ribbon } from './Ribbon';
 import { SPEEDS, type Speed, useTrouble } from './useTrouble';
 
 const nameOf = (open: OpenShow, id: string): string =>
@@ -23,8 +22,12 @@ const spareWords = (end: number, hardFinish: number): string => {
   return spare >= 0 ? `${sayDuration(spare)} to spare` : `${sayDuration(-spare)} over`;
 };
 
-const asBlocks = (seen: readonly Seen[]): BlockTold[] =>
-  seen.map((one) => ({ ...one, kind: 'toCome' }));
+const asFuture = (name: string, { seen, gaps }: Evening, faint: boolean): Future => ({
+  name,
+  blocks: seen.map((one) => ({ ...one, kind: 'toCome' })),
+  gaps,
+  faint,
+});
 
 /** What it came to, and what it might have. */
 function Result({
@@ -54,8 +57,8 @@ function Result({
           plan={plan}
           startedAt={review.startsAt}
           futures={[
-            { name: 'you', blocks: asBlocks(review.played), faint: false },
-            ...(best ? [{ name: 'the best', blocks: asBlocks(best.played), faint: true }] : []),
+            asFuture('you', review.played, false),
+            ...(best ? [asFuture('the best', best.played, true)] : []),
           ]}
           doubtful={[]}
           failed={null}

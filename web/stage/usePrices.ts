@@ -2,7 +2,36 @@
 import { useEffect, useState } from 'react';
 import type { Press } from '../../core/stage/replan/caller';
 import type { PriceTold, Telling } from '../../core/stage/replan/tell';
+import type { Situation } from '../../core/stage/situation';
+import type { Live, RunPlan } from '../../core/stage/types';
 import type { Called } from './useCaller';
+
+/** The presses that are offered with a price, by a name of each. */
+export function worthPricing(
+  plan: RunPlan,
+  live: Live,
+  kind: Situation['kind'] | undefined,
+  goingTo: boolean,
+): Record<string, Press[]> {
+  if (goingTo)
+    return Object.fromEntries(
+      plan.slots.flatMap(({ id }): [string, Press[]][] => {
+        const status = live.slots[id]?.status;
+        const out = status === 'leftOut' || status === 'skipped';
+        return id === live.slot || out ? [] : [[id, [{ kind: 'goTo', slot: id }]]];
+      }),
+    );
+  switch (kind) {
+    case 'failed':
+      return { again: [{ kind: 'again' }], moveOn: [{ kind: 'done' }] };
+    case 'on':
+      return { again: [{ kind: 'again' }], skip: [{ kind: 'skip' }] };
+    case 'waiting':
+      return { skip: [{ kind: 'skip' }] };
+    default:
+      return {};
+  }
+}
 
 const NONE: ReadonlyMap<string, PriceTold> = new Map();
 

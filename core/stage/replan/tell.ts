@@ -33,6 +33,15 @@ export interface BlockTold {
   to: number;
 }
 
+/** The audience has nothing to watch, and why. */
+export interface GapTold {
+  /** The slot that has to wait. */
+  slot: string;
+  from: number;
+  to: number;
+  reason: string;
+}
+
 export interface TaskTold {
   slot: string;
   task: string;
@@ -88,7 +97,7 @@ export interface Telling {
   /** Seconds by which it began later than booked. */
   late: number;
   blocks: BlockTold[];
-  gaps: { slot: string; from: number; to: number; reason: string }[];
+  gaps: GapTold[];
   tasks: TaskTold[];
   windows: WindowTold[];
   conflicts: { slot: string; words: string }[];
@@ -202,7 +211,7 @@ class Teller {
     });
   }
 
-  gaps(): Telling['gaps'] {
+  gaps(): GapTold[] {
     return this.call.found.plan.gaps.map(({ slot, start, end, reason }) => ({
       slot,
       from: this.moment(start),
@@ -243,6 +252,7 @@ export interface AdviceTold {
   saves: number;
   end: EndTold;
   blocks: BlockTold[];
+  gaps: GapTold[];
   /** Whether it ends in time in the share that is wanted; otherwise it is all that may go. */
   enough: boolean;
 }
@@ -258,6 +268,7 @@ export function tellAdvice(caller: Caller, { leaveOut, saves, call, enough }: Ad
     saves,
     end: teller.end(),
     blocks: teller.blocks(),
+    gaps: teller.gaps(),
     enough,
   };
 }
@@ -268,6 +279,7 @@ export interface PriceTold {
   end: EndTold;
   behind: number;
   blocks: BlockTold[];
+  gaps: GapTold[];
   /** The slot that is on stage then; null when none is left. */
   slot: string | null;
   /** When the audience has something to watch again, and why not at once. */
@@ -303,6 +315,7 @@ export function priceOf(caller: Caller, moment: number, presses: Press[], now: T
     end: teller.end(),
     behind: call.behind,
     blocks: teller.blocks(),
+    gaps: teller.gaps(),
     slot,
     from,
     reason: gap && gap.from <= from ? gap.reason : '',

@@ -14,13 +14,19 @@ export interface Seen {
   to: number;
 }
 
+export interface Evening {
+  seen: Seen[];
+  /** When the audience had nothing to watch. */
+  gaps: { from: number; to: number }[];
+}
+
 export interface Hindsight {
   /** In ms since 1970: when it was booked to begin, when it ended, and by when it had to. */
   startsAt: number;
   end: number;
   hardFinish: number;
   /** What was on stage when. */
-  played: Seen[];
+  played: Evening;
   /** Worth of what was seen to work, of what was not, and of all there was. */
   shown: number;
   lost: number;
@@ -29,7 +35,7 @@ export interface Hindsight {
   /** What went wrong beside that, in words. */
   trouble: string[];
   /** The best that could have been: null where nothing would have ended in time. */
-  best: { shown: number; end: number; leaveOut: string[]; played: Seen[] } | null;
+  best: { shown: number; end: number; leaveOut: string[]; played: Evening } | null;
 }
 
 /** Ways that are timed at the most. */
@@ -96,6 +102,10 @@ export function hindsightOf(playing: Playing, at: number): Hindsight {
     .filter((id) => real.get(id)?.works)
     .sort((a, b) => worthOf(a) - worthOf(b))
     .slice(0, MOST_CHOICES);
+  const when = ({ start, end }: { start: number; end: number }) => ({
+    from: startsAt + start * 1000,
+    to: startsAt + end * 1000,
+  });
   let best: Hindsight['best'] = null;
   for (const way of waysByWorth(choices, worthOf).slice(0, MOST_WAYS)) {
     const out = new Set([...way, ...hopeless]);
@@ -106,18 +116,17 @@ export function hindsightOf(playing: Playing, at: number): Hindsight {
         return slot && !out.has(id) ? [slot] : [];
       }),
     };
-    const { end, blocks } = schedule(input, new Budget(EFFORT.trial));
+    const { end, blocks, gaps } = schedule(input, new Budget(EFFORT.trial));
     if (end > left) continue;
     const kept = ids.filter((id) => !out.has(id) && real.get(id)?.works);
     best = {
       shown: kept.reduce((sum, id) => sum + worthOf(id), 0),
       end: startsAt + end * 1000,
       leaveOut: ids.filter((id) => out.has(id)),
-      played: blocks.map((block) => ({
-        slot: block.slot,
-        from: startsAt + block.start * 1000,
-        to: startsAt + block.end * 1000,
-      })),
+      played: {
+        seen: blocks.map(({ slot, ...time }) => ({ slot, ...when(time) })),
+        gaps: gaps.map(when),
+      },
     };
     break;
   }
@@ -125,9 +134,14 @@ export function hindsightOf(playing: Playing, at: number): Hindsight {
     startsAt,
     end: at,
     hardFinish,
-    played: live.visits.flatMap(({ slot, from, until, acted }) =>
-      acted ? [{ slot, from, to: until ?? at }] : [],
-    ),
+    played: {
+      seen: live.visits.flatMap(({ slot, from, until, acted }) =>
+        acted ? [{ slot, from, to: until ?? at }] : [],
+      ),
+      gaps: live.visits.flatMap(({ entered, from }) =>
+        from > entered ? [{ from: entered, to: from }] : [],
+      ),
+    },
     shown,
     lost: all - shown,
     trouble: [...playing.trouble],

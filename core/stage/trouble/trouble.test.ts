@@ -76,18 +76,21 @@ describe('with hindsight', () => {
       const { shown, lost, best, missed, played, startsAt } = hindsightOf(playing, end);
       expect(shown + lost).toBe(15);
       // One after another, from the start to the end that is told.
-      for (const [i, one] of played.entries()) {
-        expect(one.from).toBeGreaterThanOrEqual(played[i - 1]?.to ?? startsAt);
+      for (const [i, one] of played.seen.entries()) {
+        expect(one.from).toBeGreaterThanOrEqual(played.seen[i - 1]?.to ?? startsAt);
         expect(one.to).toBeGreaterThan(one.from);
       }
-      expect(played.at(-1)?.to).toBe(end);
+      expect(played.seen.at(-1)?.to).toBe(end);
+      // Either something is on, or it is dead air.
+      const all = [...played.seen, ...played.gaps];
+      expect(all.reduce((sum, { from, to }) => sum + to - from, 0)).toBe(end - startsAt);
       expect(missed.length === 0).toBe(lost === 0);
       if (end > hardFinish) continue;
       // What was shown in time could have been shown in time.
       expect(best?.shown ?? 0).toBeGreaterThanOrEqual(shown);
       expect(best?.end ?? 0).toBeLessThanOrEqual(hardFinish);
-      expect(best?.played.at(-1)?.to).toBe(best?.end);
-      expect(best?.played.some(({ slot }) => best.leaveOut.includes(slot))).toBe(false);
+      expect(best?.played.seen.at(-1)?.to).toBe(best?.end);
+      expect(best?.played.seen.some(({ slot }) => best.leaveOut.includes(slot))).toBe(false);
       if ((best?.shown ?? 0) > shown) better++;
     }
     expect(better).toBeGreaterThan(0);
