@@ -30,13 +30,14 @@ describe('what a slot came to', () => {
     expect(words(failed().at(100, 'done'))[0]).toBe('didn’t work');
     const because = failed().at(95, 'failed', { cause: 'too damp' });
     expect(cameTo(because.at(100, 'done').live(), drum)).toEqual({
+      seen: true,
       state: 'failed',
       words: 'didn’t work: too damp',
     });
   });
 
   test('of a slot that the run does not have, nothing is known', () => {
-    expect(cameTo(new Stage().live(), 'nowhere').state).toBe('notShown');
+    expect(cameTo(new Stage().live(), 'nowhere')).toMatchObject({ seen: false, state: 'notShown' });
   });
 });
 

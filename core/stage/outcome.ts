@@ -2,6 +2,8 @@
 import type { Live } from './types';
 
 export interface CameTo {
+  /** Whether anything of it was seen. */
+  seen: boolean;
   state: 'worked' | 'partly' | 'failed' | 'leftOut' | 'skipped' | 'notShown';
   /** “worked at go 2”, “didn’t work: too damp”, “left out” */
   words: string;
@@ -14,20 +16,24 @@ export function cameTo(live: Live, slotId: string): CameTo {
   if (!last)
     switch (status) {
       case 'leftOut':
-        return { state: 'leftOut', words: 'left out' };
+        return { seen: false, state: 'leftOut', words: 'left out' };
       case 'skipped':
-        return { state: 'skipped', words: 'skipped' };
+        return { seen: false, state: 'skipped', words: 'skipped' };
       default:
-        return { state: 'notShown', words: 'not shown' };
+        return { seen: false, state: 'notShown', words: 'not shown' };
     }
   const why = last.cause ? `: ${last.cause}` : '';
   switch (last.outcome) {
     case 'worked':
-      return { state: 'worked', words: last.go > 1 ? `worked at go ${last.go}` : 'worked' };
+      return {
+        seen: true,
+        state: 'worked',
+        words: last.go > 1 ? `worked at go ${last.go}` : 'worked',
+      };
     case 'partly':
-      return { state: 'partly', words: `partly worked${why}` };
+      return { seen: true, state: 'partly', words: `partly worked${why}` };
     case 'failed':
-      return { state: 'failed', words: `didn’t work${why}` };
+      return { seen: true, state: 'failed', words: `didn’t work${why}` };
   }
 }
 

@@ -10,7 +10,7 @@ export function GatesPassed({ plan, passed }: { plan: RunPlan; passed: Live['pas
   if (passed.length === 0) return null;
   const slotName = (id: string): string => plan.slots.find((slot) => slot.id === id)?.name ?? '';
   const personName = (id: string | null): string =>
-    bundle.people.find((person) => person.id === id)?.name ?? id ?? 'nobody named';
+    bundle.people.find((person) => person.id === id)?.name ?? 'somebody who is no longer listed';
   return (
     <Section title="Begun past a closed gate">
       <Box

@@ -52,16 +52,14 @@ export function Curtain({ plan, live, now, finish, onGoTo }: Props) {
         }}
       >
         {plan.slots.map((slot, i) => {
-          const { state, words } = cameTo(live, slot.id);
-          // It was not on, and may still be.
-          const open = GLYPH[state] === '–';
+          const { seen, state, words } = cameTo(live, slot.id);
           const line = (
             <>
               <Tape
                 width={44}
                 height={34}
                 size={22}
-                fill={open ? 'var(--control)' : `var(--tape-${slot.position?.mark ?? 'square'})`}
+                fill={seen ? `var(--tape-${slot.position?.mark ?? 'square'})` : 'var(--control)'}
               >
                 {i + 1}
               </Tape>
@@ -69,10 +67,7 @@ export function Curtain({ plan, live, now, finish, onGoTo }: Props) {
                 <b>{slot.name}</b>{' '}
                 <Box
                   component="span"
-                  sx={{
-                    color: state === 'failed' ? 'var(--ember)' : 'var(--muted)',
-                    whiteSpace: 'nowrap',
-                  }}
+                  sx={{ color: state === 'failed' ? 'var(--ember)' : 'var(--muted)' }}
                 >
                   {GLYPH[state]} {words}
                 </Box>
@@ -88,7 +83,7 @@ export function Curtain({ plan, live, now, finish, onGoTo }: Props) {
           };
           return (
             <Box component="li" key={slot.id} sx={{ breakInside: 'avoid' }}>
-              {open && !isOver ? (
+              {!seen && !isOver ? (
                 <ButtonBase
                   onClick={() => onGoTo(slot.id)}
                   sx={{ ...row, justifyContent: 'flex-start', font: 'inherit', textAlign: 'left' }}
