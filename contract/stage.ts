@@ -56,6 +56,10 @@ export class RunEventBody implements RunEvent {
   @OrNull()
   @Id()
   onMove!: string | null;
+
+  @OrNull()
+  @Id()
+  device!: string | null;
 }
 
 /** Events of one run at the most, stored or in a file. */

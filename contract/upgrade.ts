@@ -277,6 +277,13 @@ function fromVersion7(file: Plain): Plain {
   return { ...file, version: 8, runs: each(file.runs, run) };
 }
 
+/** On which device a press was made came later. */
+function fromVersion8(file: Plain): Plain {
+  const run = (value: unknown): unknown =>
+    within(value, 'events', (list) => each(list, (event) => withMissing(event, { device: null })));
+  return { ...file, version: 9, runs: each(file.runs, run) };
+}
+
 /** Each makes the next version of the one before. */
 const STEPS: Record<number, (file: Plain) => Plain> = {
   1: fromVersion1,
@@ -286,6 +293,7 @@ const STEPS: Record<number, (file: Plain) => Plain> = {
   5: fromVersion5,
   6: fromVersion6,
   7: fromVersion7,
+  8: fromVersion8,
 };
 
 /** The file as the present version has it. */

@@ -26,7 +26,15 @@ export interface RunFile {
   events: RunEvent[];
 }
 
-const MISSING = { cause: null, outcome: null, text: null, value: null, onMove: null, by: null };
+const MISSING = {
+  cause: null,
+  outcome: null,
+  text: null,
+  value: null,
+  onMove: null,
+  device: null,
+  by: null,
+};
 
 /** Events as a show file has them; what a press may go without may be left out. */
 export function readRunFile(text: string): { run: RunFile } | { faults: FieldFault[] } {

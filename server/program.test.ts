@@ -97,6 +97,7 @@ describe('the server', () => {
         text: `press ${i}`,
         value: null,
         onMove: null,
+        device: null,
       };
       await json(`${first.url}/api/runs/r/events`, { events: [event], sentAt: i, known: i });
       acknowledged.push(event.id);

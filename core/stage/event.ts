@@ -18,6 +18,7 @@ export const eventOf = (
   text: null,
   value: null,
   onMove: null,
+  device: null,
   ...more,
 });
 
@@ -67,6 +68,7 @@ export class EventNames {
     if ((kind === 'correct' || kind === 'moveFinish') && event.value === null)
       return 'does not say to what';
     if (kind === 'correct' && (event.value ?? 0) < 0) return 'has a time below nothing';
+    if ((kind === 'drive' || kind === 'take') && !event.text) return 'does not say what it takes';
     if (kind === 'part' && !event.text) return 'does not say which part of the step';
     if (kind === 'judge' && (event.go === null || event.outcome === null))
       return 'does not say which go, or how it went';

@@ -6,6 +6,7 @@
  */
 import { type TaskKey, taskKey } from '../keys';
 import { corrected } from './corrected';
+import { settle } from './driving';
 import { enter, freshSlot, isForNow, isMove, move, recordGo, slotOf, withSlot } from './moves';
 import { showTime } from './showTime';
 import type { Go, JobSaid, Live, RunEvent, RunPlan } from './types';
@@ -210,6 +211,7 @@ const openOf = ({ slot, slots }: Live): Live['slots'] =>
 /** The state of a run after its events. Any list of events gives a state; nothing is thrown. */
 export function fold(plan: RunPlan, events: readonly RunEvent[]): Live {
   const folding = new Folding(plan);
-  for (const event of events) folding.take(event);
-  return corrected(folding.live, events);
+  const settled = settle(events);
+  for (const event of settled.events) folding.take(event);
+  return corrected(folding.live, settled.events);
 }

@@ -240,7 +240,8 @@ export function isForNow(plan: RunPlan, live: Live, event: RunEvent): boolean {
   return (
     slot !== null &&
     event.slot === slot.id &&
-    event.step === slot.steps[live.step]?.task &&
+    // A slot is skipped as a whole, from whichever of its steps.
+    (event.kind === 'skip' || event.step === slot.steps[live.step]?.task) &&
     event.go === live.go
   );
 }

@@ -138,6 +138,7 @@ test('any events at all give a state, and delivering one twice changes nothing (
         text: null,
         value: null,
         onMove: null,
+        device: null,
       }));
       const live = fold(plan, events);
       expect(fold(plan, events)).toEqual(live);

@@ -108,6 +108,8 @@ export const EVENT_KINDS = [
   'trust',
   'finish',
   'unfinish',
+  'drive',
+  'take',
 ] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 
@@ -132,6 +134,8 @@ export interface RunEvent {
   value: number | null;
   /** The last move that the device knew of: what Back takes back. Null for none, and in older runs. */
   onMove: string | null;
+  /** The device it was pressed on, by the server's word; null where that is not known. */
+  device: string | null;
 }
 
 /** An event with what the server adds when it stores it. */

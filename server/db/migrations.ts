@@ -9,6 +9,7 @@ import { growing } from './migrations/008-growing';
 import { judged } from './migrations/009-judged';
 import { ends } from './migrations/010-ends';
 import { live } from './migrations/011-live';
+import { crew } from './migrations/012-crew';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -23,4 +24,5 @@ export const MIGRATIONS: readonly string[] = [
   judged,
   ends,
   live,
+  crew,
 ];

@@ -14,7 +14,7 @@ import { HttpError, notFound } from '../http/errors';
 const EVENTS_ANSWERED = 5000;
 
 const EVENT = `seq, id, at, kind, by, slot, step, go, cause, outcome, text, value,
-  on_move AS onMove, received_at AS receivedAt`;
+  on_move AS onMove, device, received_at AS receivedAt`;
 const RUN = 'id, show_id AS showId, kind, created_at AS createdAt, plan';
 
 /** When an event was pressed and sent by the device's clock, and received by the server's. */
@@ -146,9 +146,9 @@ export class RunStore {
   append(runId: string, events: readonly Received[]): void {
     const insert = this.db.prepare(`
       INSERT INTO run_event (run_id, seq, id, at, kind, by, slot, step, go, cause, outcome, text,
-        value, on_move, device_at, received_at)
+        value, on_move, device, device_at, received_at)
       VALUES (@runId, @seq, @id, @at, @kind, @by, @slot, @step, @go, @cause, @outcome, @text,
-        @value, @onMove, @deviceAt, @receivedAt)
+        @value, @onMove, @device, @deviceAt, @receivedAt)
       ON CONFLICT (run_id, id) DO NOTHING`);
     written(this.db, () => {
       let seq = this.lastSeq(runId);

@@ -2,6 +2,7 @@
  * What the show caller says at a moment: when it will end, how far it is from its plan, what is to be done
  * now and next, and what had best be left out.
  */
+import { settle } from '../driving';
 import type { Forecast, ForecastSize } from '../../lineup/forecast/types';
 import { schedule } from '../../lineup/schedule';
 import { EFFORT } from '../../lineup/effort';
@@ -75,7 +76,8 @@ export class Caller {
   }
 
   /** Takes in what is new of the events; from the beginning where an earlier one came late. */
-  hear(events: readonly RunEvent[]): void {
+  hear(raw: readonly RunEvent[]): void {
+    const { events } = settle(raw);
     const known = this.taken.every((id, i) => events[i]?.id === id);
     if (!known) {
       this.history = new History(this.show);
