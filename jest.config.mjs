@@ -10,7 +10,7 @@ export default {
   // Programs are started and searched with in tests: long enough for a busy machine.
   testTimeout: 120_000,
   // For packages what the transform does for our own modules.
-  sandboxInjectedGlobals: ['Array', 'JSON', 'Map', 'Math', 'Number', 'Object', 'Promise', 'Set'],
+  sandboxInjectedGlobals: ['Array', 'JSON', 'Map', 'Math', 'Number', 'Object', 'Promise'],
   transform: {
     '^.+\\.ts$': [
       '<rootDir>/scripts/jest-transform.mjs',

@@ -12,6 +12,7 @@ import type { AppContext } from '../server/context';
 import { House } from '../server/house/house';
 import { RoomSensor } from '../server/ready/sensor';
 import { loadSeason } from '../server/season';
+import { Share } from '../server/share/share';
 
 export const TODAY = '2027-05-30';
 export const FESTIVAL = 'harbour-light-festival';
@@ -34,13 +35,14 @@ export async function grown(fill: (context: AppContext) => void = () => undefine
     pages: null,
     demo: true,
     sensor: new RoomSensor('http://127.0.0.1:1/'),
+    share: new Share({ file: ':memory:' }),
     worker: join(programs, 'heavyWorker.js'),
     fill: (context) => {
       loadSeason(context, TODAY, 'Etc/UTC');
       fill(context);
     },
   });
-  const server: Server = createServer(house.answer);
+  const server: Server = createServer(house.answerOwn);
   house.attach(server);
   // What fills the file takes longer than a connection is kept otherwise.
   server.keepAliveTimeout = 600_000;

@@ -24,6 +24,9 @@ import { riskRoutes } from './ready/riskRoutes';
 import { readyRoutes } from './ready/routes';
 import { repertoireRoutes } from './repertoire/routes';
 import type { RoomSensor } from './ready/sensor';
+import { onlyWhoMay } from './share/rights';
+import { shareRoutes } from './share/routes';
+import type { Share } from './share/share';
 import { stageRoutes } from './stage/routes';
 import { shoppingRoutes, tableBody } from './inventory/shoppingRoutes';
 import { storeRoutes } from './inventory/routes';
@@ -38,6 +41,8 @@ export interface AppOptions {
   /** True when it serves the demo season. */
   demo: boolean;
   sensor: RoomSensor;
+  /** Who is let in. */
+  share: Share;
   /** What looks after the data file; without one there are no backups. */
   house?: House;
   /** Simulated shows behind a forecast; the pages' own number when none is given. */
@@ -62,10 +67,15 @@ function apiRoutes({
   context,
   demo,
   sensor,
+  share,
   house,
   forecastRuns = FORECAST_RUNS,
 }: AppOptions): Router {
   const api = Router();
+  api.use((req, res, next) => {
+    res.locals.caller = share.callerOf(req);
+    next();
+  }, onlyWhoMay);
   api.get(
     '/health',
     (_req, res) =>
@@ -90,7 +100,7 @@ function apiRoutes({
   api.use(
     '/shows',
     lineupRoutes(context, forecastRuns),
-    kitRoutes(context),
+    kitRoutes(context, share),
     readyRoutes(context),
     riskRoutes(context),
     photoRoutes(context),
@@ -98,6 +108,7 @@ function apiRoutes({
   api.use('/shows', briefRoutes(context));
   api.use('/store', tableBody);
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
+  api.use(shareRoutes(share, context));
   api.use(repertoireRoutes(context));
   api.use('/demos', entityRoutes(context.demos, DemoBody));
   api.use(storeRoutes(context), shoppingRoutes(context));
@@ -109,7 +120,7 @@ function apiRoutes({
   api.use('/follow-ups', entityRoutes(context.followUps, FollowUpBody));
   api.use('/damaged', damagedRoutes(context));
   api.get('/sensor', async (_req, res) => void res.json(await sensor.answer()));
-  api.use(stageRoutes(context));
+  api.use(stageRoutes(context, share));
   api.use(nothingHere);
   return api;
 }
@@ -120,7 +131,10 @@ export function createApp(options: AppOptions): Express {
   app.disable('x-powered-by');
   // Nothing of the API is kept by a browser: there is nothing to compare.
   app.disable('etag');
-  app.use(securityHeaders, onlyFromHere);
+  app.use(
+    securityHeaders,
+    onlyFromHere((request) => options.share.hostsFor(request)),
+  );
   // Lightly: it is done beside the stage, on the same processor.
   app.use(compression({ level: 1 }));
   app.use('/api', (_req, res, next) => {

@@ -1,6 +1,7 @@
 /** What open pages are told: in order, by number, and what they missed when they come back. */
 import { once } from 'node:events';
-import { createServer, type Server } from 'node:http';
+import { createServer, type IncomingMessage, type Server } from 'node:http';
+import type { Duplex } from 'node:stream';
 import type { AddressInfo } from 'node:net';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { WebSocket } from 'ws';
@@ -17,7 +18,6 @@ let url: string;
 beforeEach(async () => {
   served = testServer();
   http = served.app;
-  served.context.live.attach(http);
   await once(http, 'listening');
   url = `127.0.0.1:${(http.address() as AddressInfo).port}`;
 });
@@ -174,7 +174,12 @@ describe('who may listen', () => {
   test('as many as there is room for', async () => {
     const live = new Live(served.context.log, { most: 2 });
     const small = createServer().listen(0, '127.0.0.1');
-    live.attach(small);
+    small.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) =>
+      live.upgrade(request, socket, head, {
+        names: new Set(['127.0.0.1']),
+        caller: { role: 'owner', device: null },
+      }),
+    );
     await once(small, 'listening');
     url = `127.0.0.1:${(small.address() as AddressInfo).port}`;
     expect(await status({})).toBe(101);

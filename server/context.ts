@@ -25,6 +25,7 @@ import { Outcomes } from './stage/outcomes';
 import { RunStore } from './stage/runs';
 import { boxStore } from './inventory/boxes';
 import { UpcomingNeeds } from './inventory/upcomingNeeds';
+import type { Presence } from './share/presence';
 import { Prospects } from './lineup/prospects';
 import { Ledger, lotStore } from './inventory/lots';
 import { settingsStore } from './inventory/settings';
@@ -63,7 +64,11 @@ export interface AppContext {
   heavy: Heavy;
 }
 
-export function createContext(db: Db, now: () => number = Date.now): AppContext {
+export function createContext(
+  db: Db,
+  now: () => number = Date.now,
+  presence?: Presence,
+): AppContext {
   const stores = {
     shows: showStore(db),
     demos: demoStore(db),
@@ -81,7 +86,7 @@ export function createContext(db: Db, now: () => number = Date.now): AppContext 
     runs,
     outcomes: new Outcomes(db, runs),
     log,
-    live: new Live(log, { now }),
+    live: new Live(log, { now, presence }),
     now,
     damage: new Damage(() => context),
     followUps: followUpStore(db),

@@ -79,6 +79,16 @@ const OTHERS = [
   'damaged/item/drum',
   'damaged/constructor/x',
   'elsewhere',
+  'me',
+  'join',
+  'leave',
+  'devices',
+  'devices/none',
+  'share',
+  'share/code',
+  'runs/none/drive',
+  'runs/none/ask',
+  'runs/none/ask/none',
 ];
 const NAMES = [
   'harbour-light-festival',

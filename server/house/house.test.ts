@@ -8,6 +8,7 @@ import type { BackupsAnswer } from '../../contract/house';
 import { migrate, openDatabase } from '../db/open';
 import { RoomSensor } from '../ready/sensor';
 import Database from 'better-sqlite3';
+import { Share } from '../share/share';
 import { House } from './house';
 
 let folder: string;
@@ -21,9 +22,10 @@ const open = (): House =>
     pages: null,
     demo: false,
     sensor: new RoomSensor('http://127.0.0.1:1/'),
+    share: new Share({ file: ':memory:' }),
     now: () => Date.now() + shift,
   });
-const api = () => request(house!.answer);
+const api = () => request(house!.answerOwn);
 const person = (id: string, name = 'Ines') => ({
   id,
   name,
@@ -64,6 +66,7 @@ describe('a data file', () => {
       pages: null,
       demo: false,
       sensor: new RoomSensor('http://127.0.0.1:1/'),
+      share: new Share({ file: ':memory:' }),
       fill: (context) => void context.people.add(person('filled')),
     });
     // What is on the disk now, without the log that a running server keeps beside it.

@@ -3,13 +3,15 @@
  * address stays.
  */
 import { copyFileSync, existsSync, renameSync, rmSync, statSync } from 'node:fs';
-import type { RequestListener, Server } from 'node:http';
+import type { IncomingMessage, RequestListener, Server } from 'node:http';
+import type { Duplex } from 'node:stream';
 import { dirname, join } from 'node:path';
 import { type AppOptions, createApp } from '../app';
 import { type AppContext, createContext } from '../context';
 import { inOwnThread } from '../heavy/heavy';
 import { checkpoint, inspect, openDatabase } from '../db/open';
 import { HttpError } from '../http/errors';
+import { cameBy } from '../share/caller';
 import { Backups } from './backups';
 
 interface HouseOptions extends Omit<AppOptions, 'context' | 'house'> {
@@ -38,6 +40,10 @@ export class House {
     this.backups = new Backups(options.file, options.now);
     this.open = this.openFile();
     this.listener = this.app();
+    const { share } = options;
+    share.presence.onChange(() =>
+      this.open.live.tell({ present: share.list(), asking: share.asked }),
+    );
   }
 
   get context(): AppContext {
@@ -50,9 +56,26 @@ export class House {
 
   readonly answer: RequestListener = (req, res) => this.listener(req, res);
 
-  /** Takes the sockets of a server, whatever file is open. */
+  /** Answers what comes by the loopback of this machine. */
+  readonly answerOwn: RequestListener = (req, res) => {
+    cameBy(req, 'own');
+    this.listener(req, res);
+  };
+
+  readonly upgrade = (request: IncomingMessage, socket: Duplex, head: Buffer): void => {
+    const { share } = this.options;
+    this.open.live.upgrade(request, socket, head, {
+      names: share.hostsFor(request),
+      caller: share.callerOf(request),
+    });
+  };
+
+  /** Takes the sockets of a server on the loopback, whatever file is open. */
   attach(server: Server): void {
-    server.on('upgrade', (request, socket, head) => this.open.live.upgrade(request, socket, head));
+    server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
+      cameBy(request, 'own');
+      this.upgrade(request, socket, head);
+    });
   }
 
   private app(): RequestListener {
@@ -60,11 +83,11 @@ export class House {
   }
 
   private openFile(): AppContext {
-    const { file, fill, now, worker = null } = this.options;
+    const { file, fill, now, share, worker = null } = this.options;
     const db = openDatabase(file, {
       beforeMigration: () => this.backups.makeNow(null, 'before-update'),
     });
-    const context = createContext(db, now);
+    const context = createContext(db, now, share.presence);
     context.log.prune();
     fill?.(context);
     context.outcomes.refresh();

@@ -5,7 +5,7 @@ import { type FieldFault, check } from '../../contract/validate';
 /** Trouble that the person can do something about; thrown by routes and stores, answered in one shape. */
 export class HttpError extends Error {
   constructor(
-    readonly status: 400 | 403 | 404 | 409 | 410 | 413 | 422 | 503,
+    readonly status: 400 | 401 | 403 | 404 | 409 | 410 | 413 | 422 | 429 | 503,
     readonly code: string,
     message: string,
     readonly fields?: FieldFault[],

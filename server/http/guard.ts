@@ -1,9 +1,9 @@
-import type { IncomingHttpHeaders } from 'node:http';
+import type { IncomingMessage } from 'node:http';
 import type { RequestHandler } from 'express';
 import helmet from 'helmet';
+import { doorOf } from '../share/caller';
+import { LOOPBACK } from '../share/share';
 import { HttpError } from './errors';
-
-const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
 export const isLoopback = (host: string): boolean => LOOPBACK.has(host) || host === '::1';
 
@@ -17,19 +17,25 @@ const FROM_HERE = new Set(['same-origin', 'none']);
 /**
  * Why a request is refused: another site sent it from this machine's browser, or it reached us under
  * another name. A page elsewhere must not be able to read or change a show, or to keep the server busy.
- * `page`: it asks for one of our pages, and not for data.
+ * `names`: what this door is known by. `page`: it asks for one of our pages, and not for data.
  */
-export function refusalOf(headers: IncomingHttpHeaders, page = false): HttpError | null {
+export function refusalOf(
+  request: IncomingMessage,
+  names: ReadonlySet<string>,
+  page = false,
+): HttpError | null {
+  const { headers } = request;
   const host = headers.host ?? '';
-  if (!LOOPBACK.has(nameOf(host)))
+  if (!names.has(nameOf(host)))
     return new HttpError(403, 'foreign_host', 'Open Hearty Stage by the address it printed.');
   const { origin } = headers;
   const site = headers['sec-fetch-site'];
-  const own = process.env.NODE_ENV === 'production';
+  // While it is developed, pages come from another port of this machine.
+  const own = process.env.NODE_ENV === 'production' || doorOf(request) === 'shared';
   const foreign = (): HttpError => new HttpError(403, 'foreign_origin', FOREIGN_ORIGIN);
   if (origin !== undefined) {
     const from = URL.canParse(origin) ? new URL(origin) : null;
-    if (!from || !LOOPBACK.has(from.hostname.toLowerCase())) return foreign();
+    if (!from || !names.has(from.hostname.toLowerCase())) return foreign();
     if (own && from.host.toLowerCase() !== host.toLowerCase()) return foreign();
   } else if (site !== undefined && !FROM_HERE.has(String(site))) {
     // A link from elsewhere to one of our pages is followed; nothing else is fetched from there.
@@ -38,11 +44,13 @@ export function refusalOf(headers: IncomingHttpHeaders, page = false): HttpError
   return null;
 }
 
-export const onlyFromHere: RequestHandler = (req, _res, next) => {
-  const refusal = refusalOf(req.headers, !/^\/api(?:\/|$)/.test(req.path));
-  if (refusal) throw refusal;
-  next();
-};
+export const onlyFromHere =
+  (namesFor: (request: IncomingMessage) => ReadonlySet<string>): RequestHandler =>
+  (req, _res, next) => {
+    const refusal = refusalOf(req, namesFor(req), !/^\/api(?:\/|$)/.test(req.path));
+    if (refusal) throw refusal;
+    next();
+  };
 
 /** Nothing from elsewhere: no scripts, fonts, frames or requests beyond this server. */
 export const securityHeaders = helmet({

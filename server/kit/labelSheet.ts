@@ -19,7 +19,19 @@ import { pdfOf } from '../pdf';
 
 const small = (text: string): Content => ({ text, fontSize: 8, color: '#4A403A' });
 
-function boxCell(label: BoxLabel, origin: string): TableCell {
+/** To what a code leads. */
+type LeadsTo = (path: string) => string;
+
+/**
+ * Codes lead to the address that phones can open, while there is one; otherwise to a page of this machine
+ * that says what is to be done first.
+ */
+export const leadsTo =
+  (shared: string | null, own: string): LeadsTo =>
+  (path) =>
+    shared === null ? `${own}/not-shared?to=${encodeURIComponent(path)}` : `${shared}${path}`;
+
+function boxCell(label: BoxLabel, to: LeadsTo): TableCell {
   return {
     margin: [8, 8, 8, 8],
     columns: [
@@ -36,12 +48,12 @@ function boxCell(label: BoxLabel, origin: string): TableCell {
           small(label.contents.join(' · ')),
         ],
       },
-      { width: 92, qr: `${origin}${label.path}`, fit: 88, alignment: 'right' },
+      { width: 92, qr: to(label.path), fit: 88, alignment: 'right' },
     ],
   };
 }
 
-function bottleCell(label: BottleLabel, origin: string): TableCell {
+function bottleCell(label: BottleLabel, to: LeadsTo): TableCell {
   const facts = [label.strength, label.mixed].filter(Boolean).join(' · ');
   return {
     margin: [8, 8, 8, 8],
@@ -67,7 +79,7 @@ function bottleCell(label: BottleLabel, origin: string): TableCell {
           ...(label.box === null ? [] : [{ text: `Box ${label.box}`, bold: true } as Content]),
         ],
       },
-      { width: 64, qr: `${origin}${label.path}`, fit: 60, alignment: 'right' },
+      { width: 64, qr: to(label.path), fit: 60, alignment: 'right' },
     ],
   };
 }
@@ -100,13 +112,19 @@ function mixedOf(query: Record<string, unknown>): { strength: Strength; day: str
   return { strength: { value, kind }, day: String(mixed) };
 }
 
+interface Sheet {
+  context: AppContext;
+  bundle: ShowBundle;
+  /** Where phones can come in; null while nothing is shared. */
+  shared: string | null;
+  /** Where this machine finds itself. */
+  own: string;
+  query: Record<string, unknown>;
+}
+
 /** Boxes in load order, then bottles; or one bottle, when `item` names it. */
-export async function labelSheet(
-  context: AppContext,
-  bundle: ShowBundle,
-  origin: string,
-  query: Record<string, unknown>,
-): Promise<Buffer> {
+export function labelsOf({ context, bundle, shared, own, query }: Sheet): Content[] {
+  const to = leadsTo(shared, own);
   const boxes = context.boxes.list();
   const showId = bundle.show.id;
   const entries = kitList(bundle, timelineOf(bundle), {
@@ -123,18 +141,24 @@ export async function labelSheet(
       );
   const labels = one ? [] : boxLabels(packingOf(entries, bundle.items, boxes), showId);
   const cells = [
-    ...labels.map((label) => boxCell(label, origin)),
+    ...labels.map((label) => boxCell(label, to)),
     ...bottles.map((item) =>
-      bottleCell(bottleLabel(item, numberOf(item.boxId), showId, one ? mixed : null), origin),
+      bottleCell(bottleLabel(item, numberOf(item.boxId), showId, one ? mixed : null), to),
     ),
   ];
-  const nothing: Content = { text: 'Nothing of this show has a box or wants a label.' };
-  return pdfOf(
+  if (cells.length === 0) return [{ text: 'Nothing of this show has a box or wants a label.' }];
+  const alone = small(
+    'Printed while nothing was shared: the codes can be followed on the laptop only. For phones, share first, then print again.',
+  );
+  return shared === null ? [alone, sheetOf(cells)] : [sheetOf(cells)];
+}
+
+export const labelSheet = (sheet: Sheet): Promise<Buffer> =>
+  pdfOf(
     {
       pageMargins: [28, 28, 28, 28],
-      info: { title: `Labels: ${bundle.show.title}` },
-      content: cells.length > 0 ? [sheetOf(cells)] : [nothing],
+      info: { title: `Labels: ${sheet.bundle.show.title}` },
+      content: labelsOf(sheet),
     },
     10,
   );
-}

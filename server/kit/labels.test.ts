@@ -5,7 +5,9 @@ import { kitList } from '../../core/kit/kit';
 import { bottleLabel, boxLabels, wantsLabel } from '../../core/kit/labels';
 import { packingOf } from '../../core/kit/packing';
 import { timelineOf } from '../../core/lineup/timelineOf';
+import { Hall } from '../testing/hall';
 import { type TestServer, testServer } from '../testing/serve';
+import { labelsOf } from './labelSheet';
 
 let server: TestServer;
 beforeAll(() => {
@@ -64,4 +66,26 @@ test('the sheet is a PDF; of one bottle too; a mixture without its day is refuse
     .get(`/api/shows/${FESTIVAL}/labels.pdf?item=peroxide-9&strength=3`)
     .expect(400);
   await request(server.app).get(`/api/shows/${FESTIVAL}/labels.pdf?item=none`).expect(404);
+});
+
+test('codes lead where phones can follow while it is shared, otherwise to a page that says what to do', async () => {
+  const hall = await Hall.open();
+  const { context, share } = hall.server;
+  const bundle = context.bundles.of(FESTIVAL);
+  const codes = (): string[] => {
+    const sheet = labelsOf({
+      context,
+      bundle,
+      shared: share.origin,
+      own: 'http://here',
+      query: {},
+    });
+    return [...JSON.stringify(sheet).matchAll(/"qr":"([^"]*)"/g)].map(([, to = '']) => to);
+  };
+  expect(codes().length).toBeGreaterThan(4);
+  for (const to of codes()) expect(to).toMatch(`${hall.origin}/shows/${FESTIVAL}/pack`);
+  await hall.set({ on: false });
+  for (const to of codes())
+    expect(to).toMatch(`http://here/not-shared?to=%2Fshows%2F${FESTIVAL}%2Fpack`);
+  await hall.close();
 });

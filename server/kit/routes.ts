@@ -9,12 +9,14 @@ import { fold } from '../../core/stage/fold';
 import { usedIn } from '../../core/kit/takeOut';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';
+import { byWhom } from '../share/caller';
+import type { Share } from '../share/share';
 import { body, notFound } from '../http/errors';
 import { sendTable } from '../http/sendTable';
 import { putBack, takeOut } from './takeOut';
 
 /** The kit list, what the store has for it, packing, and what was used. Mounted under /api/shows. */
-export function kitRoutes(context: AppContext): Router {
+export function kitRoutes(context: AppContext, share: Share): Router {
   const { bundles, packMarks, ledger, runs } = context;
   const router = Router();
   router.get('/:id/kit.:type', async (req, res, next) => {
@@ -44,7 +46,7 @@ export function kitRoutes(context: AppContext): Router {
     const { key } = body(PackKeyParam, { key: req.params.key });
     context.shows.get(id);
     const kind = kindOf(req.params.kind);
-    const { by } = body(TickBody, req.body);
+    const by = byWhom(res, body(TickBody, req.body).by);
     packMarks.set(id, { key, kind, by, at: Date.now() });
     res.json(packMarks.of(id));
   });
@@ -84,12 +86,12 @@ export function kitRoutes(context: AppContext): Router {
   router.get('/:id/labels.pdf', async (req, res) => {
     const bundle = bundles.whole(req.params.id);
     const { labelSheet } = await import('./labelSheet');
+    const own = `${req.protocol}://${req.get('host') ?? ''}`;
+    const sheet = { context, bundle, shared: share.origin, own, query: req.query };
     res
       .attachment('labels.pdf')
       .type('application/pdf')
-      .send(
-        await labelSheet(context, bundle, `${req.protocol}://${req.get('host') ?? ''}`, req.query),
-      );
+      .send(await labelSheet(sheet));
   });
   return router;
 }

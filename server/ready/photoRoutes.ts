@@ -2,6 +2,7 @@ import { Router, raw } from 'express';
 import { randomUUID } from 'node:crypto';
 import { PhotoBody } from '../../contract/day';
 import type { AppContext } from '../context';
+import { byWhom } from '../share/caller';
 import { body, notFound } from '../http/errors';
 import { PHOTO_LIMIT, PHOTO_TYPES } from './photos';
 
@@ -17,7 +18,8 @@ export function photoRoutes(context: AppContext): Router {
     raw({ type: [...PHOTO_TYPES], limit: PHOTO_LIMIT }),
     async (req, res) => {
       const id = String(req.params.id);
-      const { key, by } = body(PhotoBody, { by: null, ...req.query });
+      const { key, by: said } = body(PhotoBody, { by: null, ...req.query });
+      const by = byWhom(res, said);
       if (!(await context.heavy.told('checks', id)).checks.some((check) => check.key === key))
         throw notFound('check');
       const bytes = Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0);

@@ -1,8 +1,16 @@
-import { Router } from 'express';
+import { type Response, Router } from 'express';
 import { MarkBody } from '../../contract/day';
+import { isAtLeast } from '../../contract/share';
 import type { AppContext } from '../context';
 import { HttpError, body, notFound } from '../http/errors';
 import { sendJson } from '../http/sendTable';
+import { byWhom, callerOf } from '../share/caller';
+
+/** A waiver is given, and taken back, by who presents. */
+function onlyPresenter(res: Response): void {
+  if (!isAtLeast(callerOf(res)?.role ?? 'crew', 'presenter'))
+    throw new HttpError(403, 'role', 'Only a presenter passes over a check, or takes that back.');
+}
 
 /** Checks and verdicts of a show, and what was said of them. Mounted under /api/shows. */
 export function readyRoutes(context: AppContext): Router {
@@ -33,18 +41,25 @@ export function readyRoutes(context: AppContext): Router {
     const { checks, verdicts } = await context.heavy.told('checks', id);
     const verdict = verdicts.find((one) => one.key === key);
     if (!verdict && !checks.some((check) => check.key === key)) throw notFound('check');
-    const { state, reason, value, by } = body(MarkBody, req.body);
+    const mark = body(MarkBody, req.body);
+    const { state, reason, value } = mark;
+    const by = byWhom(res, mark.by);
     if (verdict && state === 'done')
       throw new HttpError(422, 'invalid', 'A verdict is not ticked: it changes with its figures.');
     if (verdict?.final)
       throw new HttpError(409, 'final', `${verdict.message} Nothing sets this aside.`);
-    if (state === 'waived') refuseWaiver(by);
+    if (state === 'waived') {
+      onlyPresenter(res);
+      refuseWaiver(by);
+    }
     marks.set(id, { key, state, reason, value, by, at: Date.now() });
     res.json(marks.of(id));
   });
   router.delete('/:id/checks/:key', (req, res) => {
     const { id, key } = req.params;
     bundles.of(id);
+    if (marks.of(id).some((mark) => mark.key === key && mark.state === 'waived'))
+      onlyPresenter(res);
     marks.clear(id, key);
     res.json(marks.of(id));
   });

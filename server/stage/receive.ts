@@ -3,7 +3,7 @@ import type { EventsBody } from '../../contract/stage';
 import { RunEventBody } from '../../contract/stage';
 import { check, faultInWords } from '../../contract/validate';
 import { EventNames } from '../../core/stage/event';
-import type { RunPlan } from '../../core/stage/types';
+import type { RunEvent, RunPlan } from '../../core/stage/types';
 import type { Received } from './runs';
 
 export interface Sorted {
@@ -25,11 +25,21 @@ export function timeOf(at: number, sentAt: number, receivedAt: number, runFrom: 
   return Math.min(receivedAt, Math.max(Math.min(runFrom, receivedAt), byServer));
 }
 
+/** Who sent the presses. */
+export interface Sender {
+  device: string | null;
+  /** Whose name a press carries, by what it says itself. */
+  by: (said: string | null) => string | null;
+  /** Why this device may not press that; null where it may. */
+  refuses: (event: RunEvent) => string | null;
+}
+
 /** Sorts out what can't be stored, with the reason; the rest is as it will be stored. */
 export function sortEvents(
   { events, sentAt }: EventsBody,
   run: { plan: RunPlan; createdAt: number },
   receivedAt: number,
+  sender: Sender,
 ): Sorted {
   const names = new EventNames(run.plan);
   const sorted: Sorted = { fit: [], refused: [] };
@@ -38,11 +48,16 @@ export function sortEvents(
     const fault = checked.ok
       ? names.fault(checked.value)
       : checked.faults[0] && faultInWords(checked.faults[0]);
-    if (!checked.ok || fault) {
-      sorted.refused.push({ id: idOf(plain), message: `A press ${fault ?? 'is not right'}.` });
+    const message = fault
+      ? `A press ${fault}.`
+      : checked.ok
+        ? sender.refuses(checked.value)
+        : 'A press is not right.';
+    if (!checked.ok || message !== null) {
+      sorted.refused.push({ id: idOf(plain), message: message ?? '' });
       continue;
     }
-    const event = checked.value;
+    const event = { ...checked.value, device: sender.device, by: sender.by(checked.value.by) };
     const at = timeOf(event.at, sentAt, receivedAt, run.createdAt);
     sorted.fit.push({ event: { ...event, at }, deviceAt: event.at, receivedAt });
   }

@@ -1,20 +1,126 @@
-import { Router } from 'express';
-import { AfterQuery, type EventsAnswer, EventsBody, NewRunBody } from '../../contract/stage';
+import { randomUUID } from 'node:crypto';
+import { type Response, Router } from 'express';
+import { type Device, DriveBody, isAtLeast } from '../../contract/share';
+import {
+  AfterQuery,
+  type EventsAnswer,
+  EventsBody,
+  NewRunBody,
+  RUN_EVENTS_MOST,
+} from '../../contract/stage';
 import { holdingWords } from '../../core/ready/go';
+import { needsDriving, type Settled, settle } from '../../core/stage/driving';
+import { eventOf } from '../../core/stage/event';
 import { runPlanOf } from '../../core/stage/plan';
+import type { EventKind } from '../../core/stage/types';
 import { timelineOf } from '../../core/lineup/timelineOf';
 import type { AppContext } from '../context';
 import { localInstant } from '../instant';
-import { HttpError, body } from '../http/errors';
-import { sortEvents } from './receive';
+import { HttpError, body, notFound } from '../http/errors';
+import { byWhom, callerOf } from '../share/caller';
+import type { Share } from '../share/share';
+import { type Sender, sortEvents } from './receive';
 
 /** Runs of a show that are listed, the latest. */
 const RUNS_LISTED = 200;
 
+/** What somebody of the crew says of their own work. */
+const OF_CREW: ReadonlySet<EventKind> = new Set<EventKind>([
+  'begin',
+  'ready',
+  'late',
+  'spoiled',
+  'blocked',
+  'unmark',
+  'note',
+]);
+
 /** Starting, feeding and removing runs. Mounted under /api. */
-export function stageRoutes(context: AppContext): Router {
+export function stageRoutes(context: AppContext, share: Share): Router {
   const { runs, outcomes, bundles, live } = context;
   const router = Router();
+
+  const drivingOf = (runId: string): Settled => settle(runs.events(runId, 0, RUN_EVENTS_MOST));
+
+  function senderOf(res: Response, runId: string): Sender {
+    const caller = callerOf(res);
+    const device = caller?.device?.id ?? null;
+    const crew = caller !== null && !isAtLeast(caller.role, 'presenter');
+    let drove: boolean | null = null;
+    /** What a helper pressed while driving was theirs counts, or is kept, whenever it comes in. */
+    const hasDriven = (): boolean =>
+      (drove ??= drivingOf(runId).stints.some((stint) => stint.device === device));
+    return {
+      device,
+      by: (said) => byWhom(res, said),
+      refuses: ({ kind }) => {
+        if (kind === 'drive') return 'Driving is handed over or taken, not pressed.';
+        if (!crew || OF_CREW.has(kind)) return null;
+        return needsDriving({ kind }) && hasDriven()
+          ? null
+          : 'Only who drives the show moves it on.';
+      },
+    };
+  }
+
+  /** Whom driving may be given to: a device that is in, and may press. */
+  function driverFor(id: string): Device {
+    const device = share.devices.find(id);
+    if (!device) throw notFound('device');
+    if (!isAtLeast(device.role, 'crew'))
+      throw new HttpError(409, 'role', 'That device only looks on. Give it another role first.');
+    return device;
+  }
+
+  router.post('/runs/:id/drive', (req, res) => {
+    const { id } = runs.head(req.params.id);
+    const to = driverFor(body(DriveBody, req.body).device);
+    const caller = callerOf(res);
+    const me = caller?.device?.id ?? null;
+    const { driver } = drivingOf(id);
+    const takes = to.id === me && caller !== null && isAtLeast(caller.role, 'presenter');
+    const mayTake = takes && (driver === null || share.isGone(driver));
+    if (me === null || (driver !== me && !mayTake)) {
+      const { goneAfter } = share.devices.share;
+      throw new HttpError(
+        409,
+        'driven',
+        takes
+          ? `Another device drives, and is here. Ask for it; it can be taken when that device has been gone for ${goneAfter} seconds.`
+          : 'Only the device that drives hands it over.',
+      );
+    }
+    const at = context.now();
+    const event = eventOf({ id: randomUUID(), at, by: byWhom(res, null) }, 'drive', {
+      text: to.id,
+      device: me,
+    });
+    runs.append(id, [{ event, deviceAt: null, receivedAt: at }]);
+    share.answered(to.id);
+    live.publish();
+    res.json({
+      events: runs.events(id, 0),
+      seq: runs.lastSeq(id),
+      refused: [],
+    } satisfies EventsAnswer);
+  });
+  router.post('/runs/:id/ask', (req, res) => {
+    const { id } = runs.head(req.params.id);
+    const me = callerOf(res)?.device;
+    if (!me) throw new HttpError(409, 'no_device', 'Only a device that is in can ask to drive.');
+    share.ask(id, me.id);
+    res.status(204).end();
+  });
+  /** Who drives keeps it, or who asked needs it no more. */
+  router.delete('/runs/:id/ask/:device', (req, res) => {
+    const { id } = runs.head(req.params.id);
+    const me = callerOf(res)?.device?.id ?? null;
+    const { driver } = drivingOf(id);
+    if (me === null || (me !== driver && me !== req.params.device))
+      throw new HttpError(409, 'driven', 'That is answered by who drives.');
+    share.answered(req.params.device);
+    res.status(204).end();
+  });
   router.get('/shows/:id/runs', (req, res) => {
     bundles.of(req.params.id);
     outcomes.refresh();
@@ -58,7 +164,7 @@ export function stageRoutes(context: AppContext): Router {
     const received = context.now();
     const sent = body(EventsBody, req.body);
     const run = runs.head(req.params.id);
-    const { fit, refused } = sortEvents(sent, run, received);
+    const { fit, refused } = sortEvents(sent, run, received, senderOf(res, run.id));
     runs.append(run.id, fit);
     // The others see it before the device that pressed has its answer.
     live.publish();

@@ -4,16 +4,19 @@
  */
 import { once } from 'node:events';
 import { copyFileSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs';
-import { createServer, type RequestListener, type Server } from 'node:http';
+import { createServer, type IncomingMessage, type RequestListener, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import type { Duplex } from 'node:stream';
 import { createContext } from '../context';
 import { openDatabase } from '../db/open';
 import { House } from '../house/house';
 import { todayHere, zoneHere } from '../instant';
 import { RoomSensor } from '../ready/sensor';
 import { loadSeason } from '../season';
+import { cameBy } from '../share/caller';
+import { Share } from '../share/share';
 import { damage } from './damage';
 
 export type Mode = 'demo' | 'own';
@@ -49,12 +52,17 @@ interface HostOptions {
   forecastRuns: number;
 }
 
+/** Stands for the network of a hall: another machine’s address, and a name, which is no secure context. */
+const HALL_ADDRESS = '127.0.0.2';
+export const HALL_NAME = 'stage.test';
+
 const closed: RequestListener = (_req, res) => void res.destroy();
 
 export class TestHost {
   private server: Server | null = null;
   private port = 0;
   private house: House | null = null;
+  private share: Share | null = null;
   private folder = '';
   private mode: Mode = 'own';
   private sensorAddress = '';
@@ -67,6 +75,11 @@ export class TestHost {
     return `http://127.0.0.1:${this.port}`;
   }
 
+  /** By the name that another device would use, once something is shared. */
+  get hallUrl(): string {
+    return `http://${HALL_NAME}:${this.port}`;
+  }
+
   /** Exchanges the data for a fresh copy. Listens from the first time on. */
   async use(mode: Mode, sensorAddress: string): Promise<void> {
     if (this.house) await this.release();
@@ -77,6 +90,7 @@ export class TestHost {
     copyFileSync(templateOf(this.options.templates, mode), join(this.folder, 'data.sqlite'));
     this.open();
     if (!this.server) await this.listen();
+    await this.letIn();
   }
 
   /** Changes the data file past the server, as a bad disk would. */
@@ -112,30 +126,52 @@ export class TestHost {
     await this.kill();
     this.open();
     await this.listen();
+    await this.letIn();
+  }
+
+  private async letIn(): Promise<void> {
+    const { house } = this;
+    if (house)
+      await this.share?.standBehind(
+        { answer: house.answer, upgrade: house.upgrade },
+        this.port,
+        this.port,
+      );
   }
 
   private open(): void {
     const { pages, forecastRuns } = this.options;
+    const now = (): number => Date.now() + this.shift;
+    this.share = new Share({
+      file: join(this.folder, 'data.sqlite.devices'),
+      now,
+      addresses: () => [HALL_ADDRESS],
+      names: () => [HALL_NAME],
+    });
     this.house = new House({
+      share: this.share,
       file: join(this.folder, 'data.sqlite'),
       pages,
       demo: this.mode === 'demo',
       sensor: new RoomSensor(this.sensorAddress),
       forecastRuns,
-      now: () => Date.now() + this.shift,
+      now,
     });
   }
 
   private async shut(): Promise<void> {
+    await this.share?.close();
+    this.share = null;
     await this.house?.close();
     this.house = null;
     this.server?.closeAllConnections();
   }
 
   private async listen(): Promise<void> {
-    const server = createServer((req, res) => (this.house?.answer ?? closed)(req, res));
-    server.on('upgrade', (request, socket, head) => {
-      if (this.house) this.house.context.live.upgrade(request, socket, head);
+    const server = createServer((req, res) => (this.house?.answerOwn ?? closed)(req, res));
+    server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
+      cameBy(request, 'own');
+      if (this.house) this.house.upgrade(request, socket, head);
       else socket.destroy();
     });
     server.listen(this.port, '127.0.0.1');

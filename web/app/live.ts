@@ -4,6 +4,7 @@
  */
 import { create } from 'zustand';
 import type { Change, LiveMessage } from '../../contract/api';
+import type { Asking, DeviceTold } from '../../contract/share';
 import { firstNumber } from './api';
 
 interface Line {
@@ -13,6 +14,14 @@ interface Line {
 
 /** Whether what others do reaches this page. */
 export const useLine = create<Line>()(() => ({ up: true }));
+
+interface Present {
+  present: readonly DeviceTold[];
+  asking: readonly Asking[];
+}
+
+/** Which devices there are, as it was told last. */
+export const usePresent = create<Present>()(() => ({ present: [], asking: [] }));
 
 /** Between tries to come back, in ms: soon at first, then less often. */
 const RETRY = [250, 500, 1000, 2000, 4000];
@@ -106,7 +115,8 @@ export class LiveLine {
       if (message.reset) this.listener.onReset();
       this.epoch = message.epoch;
       if (message.reset) this.known = message.hello;
-    } else {
+    } else if ('present' in message) usePresent.setState(message);
+    else {
       this.known = message.changes.at(-1)?.n ?? this.known;
       this.listener.onChanges(message.changes);
     }
