@@ -68,6 +68,8 @@ export interface MeAnswer {
   shared: boolean;
   /** The show that is open to the crew: where a device goes first. */
   showId: string | null;
+  /** Driving can be taken when its device has been gone this long, in seconds. */
+  goneAfter: number;
 }
 
 export interface ShareAnswer {

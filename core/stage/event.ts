@@ -30,6 +30,7 @@ export const changesOutcome = ({ kind }: Pick<RunEvent, 'kind'>): boolean => AT_
 const OF_JOB = ['begin', 'ready', 'late', 'spoiled', 'blocked', 'unmark'] as const;
 const OF_STEP = ['correct', 'doubt', 'trust'] as const;
 const NEEDS_SLOT = new Set<EventKind>([
+  'call',
   'goTo',
   'leaveOut',
   'bringBack',
@@ -38,7 +39,7 @@ const NEEDS_SLOT = new Set<EventKind>([
   ...OF_JOB,
   ...OF_STEP,
 ]);
-const NEEDS_STEP = new Set<EventKind>([...OF_JOB, ...OF_STEP]);
+const NEEDS_STEP = new Set<EventKind>(['call', ...OF_JOB, ...OF_STEP]);
 
 /** Whether what an event names is in the plan, each name looked up as one of its own. */
 export class EventNames {

@@ -34,6 +34,7 @@ export function beforeStart(plan: RunPlan): Live {
     jobs: {},
     passed: [],
     finishMoved: null,
+    calls: [],
     notes: [],
   };
 }
@@ -92,6 +93,11 @@ function aside(plan: RunPlan, live: Live, event: RunEvent): Live {
     case 'blocked':
     case 'unmark':
       return withJob(live, event);
+    case 'call': {
+      const { step } = event;
+      if (slot === null || step === null || !slotOf(live, slot)) return live;
+      return { ...live, calls: [...live.calls, { slot, task: step, at, by }] };
+    }
     case 'pass':
       if (slot === null || !slotOf(live, slot)) return live;
       return { ...live, passed: [...live.passed, { slot, rule: text ?? '', at, by }] };
@@ -199,8 +205,8 @@ export class Folding {
 
   /** What happened beside the running order stays: held time, notes, what was said of jobs. */
   private besides(): Partial<Live> {
-    const { heldFrom, heldMs, holds, jobs, passed, finishMoved, notes } = this.live;
-    return { heldFrom, heldMs, holds, jobs, passed, finishMoved, notes };
+    const { heldFrom, heldMs, holds, jobs, passed, finishMoved, calls, notes } = this.live;
+    return { heldFrom, heldMs, holds, jobs, passed, finishMoved, calls, notes };
   }
 }
 

@@ -98,6 +98,7 @@ export const EVENT_KINDS = [
   'spoiled',
   'blocked',
   'unmark',
+  'call',
   'pass',
   'moveFinish',
   'note',
@@ -238,5 +239,7 @@ export interface Live {
   passed: readonly { slot: string; rule: string; at: number; by: string | null }[];
   /** The hard finish somebody moved it to, in milliseconds since 1970; null where it is as booked. */
   finishMoved: number | null;
+  /** Who was called to what, the latest last. */
+  calls: readonly { slot: string; task: string; at: number; by: string | null }[];
   notes: { id: string; slot: string | null; text: string; at: number; by: string | null }[];
 }

@@ -35,12 +35,13 @@ export function shareRoutes(share: Share, { live, people, shows }: AppContext): 
   const meOf = (res: Response): MeAnswer => {
     const caller = callerOf(res);
     if (!caller) throw notLetIn();
-    const { on, showId } = devices.share;
+    const { on, showId, goneAfter } = devices.share;
     return {
       role: caller.role,
       device: caller.device && devices.find(caller.device.id),
       shared: on,
       showId: showId !== null && shows.listed(showId) ? showId : null,
+      goneAfter,
     };
   };
 

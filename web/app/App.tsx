@@ -3,14 +3,15 @@ import GlobalStyles from '@mui/material/GlobalStyles';
 import { ThemeProvider } from '@mui/material/styles';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { SnackbarProvider } from 'notistack';
-import { lazy, Suspense, useMemo } from 'react';
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { lazy, type ReactNode, Suspense, useEffect, useMemo } from 'react';
+import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
 import { LineDown } from './LineDown';
 import { useLeaving } from '../documents/useLeaving';
 import { Guarded } from '../parts/Guarded';
 import { Loading, Page } from '../parts/page';
 import { Shortcuts } from '../parts/Shortcuts';
 import { queryClient, useChanges } from './data';
+import { askWhoIAm, homeOf, useMe, useRole } from './me';
 import { usePreferences } from './preferences';
 import { Shell } from './Shell';
 import { themeFor } from './theme';
@@ -39,6 +40,12 @@ const UnitsPage = lazy(() => import('../inventory/UnitsPage'));
 const BenchPage = lazy(() => import('../bench/BenchPage'));
 const VenuesPage = lazy(() => import('../brief/VenuesPage'));
 const BackupsPage = lazy(() => import('../house/BackupsPage'));
+const JoinPage = lazy(() => import('../share/JoinPage'));
+const SharePage = lazy(() => import('../share/SharePage'));
+const NotSharedPage = lazy(() => import('../share/NotSharedPage'));
+const CrewPage = lazy(() => import('../crew/CrewPage'));
+const OrderPage = lazy(() => import('../crew/OrderPage'));
+const CrewHome = lazy(() => import('../crew/CrewHome'));
 const PeoplePage = lazy(() => import('../brief/PeoplePage'));
 
 const Nowhere = () => (
@@ -46,6 +53,28 @@ const Nowhere = () => (
     <p>This page is not there. It may have been removed, or the address has a slip in it.</p>
   </Page>
 );
+
+/** Where a device begins: the day, or its own work. */
+function Home() {
+  const me = useMe((state) => state.me);
+  const home = me ? homeOf(me) : '/';
+  const { pathname } = useLocation();
+  return home === '/' && pathname === '/' ? <TodayPage /> : <Navigate to={home} replace />;
+}
+
+/** Asks who this device is, and shows where to come in to one that is not. */
+function LetIn({ children }: { children: ReactNode }) {
+  const out = useMe((state) => state.out);
+  const role = useRole();
+  useEffect(() => void askWhoIAm(), []);
+  if (out)
+    return (
+      <Suspense fallback={null}>
+        <JoinPage />
+      </Suspense>
+    );
+  return role === null ? null : children;
+}
 
 function Content() {
   useChanges();
@@ -63,6 +92,14 @@ function Content() {
       >
         <Routes>
           <Route
+            path="/shows/:showId/crew"
+            element={
+              <Guarded>
+                <CrewPage />
+              </Guarded>
+            }
+          />
+          <Route
             path="/shows/:showId/on-stage"
             element={
               <Guarded>
@@ -71,9 +108,14 @@ function Content() {
             }
           />
           <Route element={<Shell />}>
-            <Route index element={<TodayPage />} />
+            <Route index element={<Home />} />
+            <Route path="join" element={<Home />} />
+            <Route path="share" element={<SharePage />} />
+            <Route path="not-shared" element={<NotSharedPage />} />
+            <Route path="crew" element={<CrewHome />} />
             <Route path="shows" element={<ShowsPage />} />
             <Route path="shows/:showId/pack" element={<PackPage />} />
+            <Route path="shows/:showId/order" element={<OrderPage />} />
             <Route path="shows/:showId" element={<ShowLayout />}>
               <Route index element={<Navigate to="brief" replace />} />
               <Route path="brief" element={<BriefPage />} />
@@ -126,7 +168,9 @@ export function App() {
       <QueryClientProvider client={queryClient}>
         <SnackbarProvider maxSnack={3} anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}>
           <BrowserRouter>
-            <Content />
+            <LetIn>
+              <Content />
+            </LetIn>
           </BrowserRouter>
         </SnackbarProvider>
       </QueryClientProvider>

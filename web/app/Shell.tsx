@@ -1,5 +1,6 @@
 import BenchOutlined from '@mui/icons-material/SpeedOutlined';
 import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
+import ChecksOutlined from '@mui/icons-material/ChecklistOutlined';
 import HouseOutlined from '@mui/icons-material/HolidayVillageOutlined';
 import InventoryOutlined from '@mui/icons-material/Inventory2Outlined';
 import KeyboardOutlined from '@mui/icons-material/KeyboardOutlined';
@@ -13,11 +14,13 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { type ReactNode, useState } from 'react';
-import { NavLink, Outlet } from 'react-router';
+import { NavLink, Outlet, useLocation } from 'react-router';
 import { Guarded } from '../parts/Guarded';
 import { useShortcuts } from '../parts/Shortcuts';
 import { Heart } from '../parts/tape';
+import { useAction } from '../parts/useAction';
 import { usePeople } from './data';
+import { chooseMe, leave, useMay, useMe } from './me';
 import { usePreferences } from './preferences';
 
 /** `short`: what stands at the foot of a phone, where there is less room. */
@@ -30,6 +33,26 @@ const PLACES: [to: string, label: string, icon: ReactNode, short?: string][] = [
   ['/venues', 'Venues', <HouseOutlined key="i" />],
   ['/people', 'People', <PeopleOutlined key="i" />],
 ];
+
+/** What a device of the crew has: its own work, and what it needs for it. */
+const crewPlaces = (show: string): typeof PLACES => [
+  [`/shows/${show}/crew`, 'Your work', <TodayOutlined key="i" />, 'Work'],
+  [`/shows/${show}/ready`, 'Checks', <ChecksOutlined key="i" />],
+  [`/shows/${show}/pack`, 'Packing', <InventoryOutlined key="i" />],
+  [`/shows/${show}/order`, 'Order', <ListOutlined key="i" />],
+];
+
+/** Which show this device is at: the one on its page, or the one that is open to the crew. */
+function usePlaces(): typeof PLACES {
+  const mayChange = useMay('presenter');
+  const shared = useMe((state) => state.me?.showId ?? null);
+  const { pathname } = useLocation();
+  if (mayChange) return PLACES;
+  const show = /^\/shows\/([^/]+)/.exec(pathname)?.[1] ?? shared;
+  return show === null
+    ? [['/crew', 'Your work', <TodayOutlined key="i" />, 'Work']]
+    : crewPlaces(show);
+}
 
 const placeStyle = {
   display: 'flex',
@@ -59,7 +82,9 @@ const letters = {
 /** Whose device this is: the name that ticks and presses carry. On a phone the night switch too. */
 function Me() {
   const { data: people = [] } = usePeople();
-  const { me, setMe, mode, setMode } = usePreferences();
+  const { me, mode, setMode } = usePreferences();
+  const isOwner = useMay('owner');
+  const act = useAction();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const name = people.find((person) => person.id === me)?.name;
   const night = mode === 'day' ? 'night' : 'day';
@@ -86,7 +111,7 @@ function Me() {
           <MenuItem
             key={person.id}
             selected={person.id === me}
-            onClick={choose(() => setMe(person.id))}
+            onClick={choose(() => void act(() => chooseMe(person.id)))}
           >
             {person.name}
           </MenuItem>
@@ -97,14 +122,35 @@ function Me() {
         >
           Switch to {night}
         </MenuItem>
-        <MenuItem
-          component={NavLink}
-          to="/backups"
-          onClick={() => setAnchor(null)}
-          sx={{ borderTop: '1px solid var(--line)' }}
-        >
-          Backups
-        </MenuItem>
+        {isOwner
+          ? [
+              <MenuItem
+                key="share"
+                component={NavLink}
+                to="/share"
+                onClick={() => setAnchor(null)}
+                sx={{ borderTop: '1px solid var(--line)' }}
+              >
+                Let the crew in
+              </MenuItem>,
+              <MenuItem
+                key="backups"
+                component={NavLink}
+                to="/backups"
+                onClick={() => setAnchor(null)}
+              >
+                Backups
+              </MenuItem>,
+            ]
+          : [
+              <MenuItem
+                key="leave"
+                onClick={choose(() => void act(leave))}
+                sx={{ borderTop: '1px solid var(--line)' }}
+              >
+                Leave: this device forgets the show
+              </MenuItem>,
+            ]}
       </Menu>
     </>
   );
@@ -114,6 +160,7 @@ function Me() {
 export function Shell() {
   const { mode, setMode } = usePreferences();
   const setOpen = useShortcuts((state) => state.setOpen);
+  const places = usePlaces();
   return (
     <Box sx={{ display: 'flex', minHeight: '100vh', flexDirection: { xs: 'column', md: 'row' } }}>
       <Box
@@ -138,7 +185,7 @@ export function Shell() {
         <Box sx={{ display: { xs: 'none', md: 'grid' }, placeItems: 'center', height: 72, mb: 1 }}>
           <Heart />
         </Box>
-        {PLACES.map(([to, label, icon, short = label]) => (
+        {places.map(([to, label, icon, short = label]) => (
           <Box
             key={to}
             component={NavLink}

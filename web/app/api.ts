@@ -1,3 +1,4 @@
+import { v4 as uuid } from 'uuid';
 import { type ApiErrorBody, NUMBER_HEADER } from '../../contract/api';
 import type { FieldFault } from '../../contract/validate';
 
@@ -43,6 +44,12 @@ function noteNumber(response: Response): void {
   if (epoch && n !== undefined) tellFirst({ epoch, n: Number(n) });
 }
 
+let notLetIn: () => void = () => undefined;
+/** Called when the server says that this device is not let in. */
+export const onNotLetIn = (listener: () => void): void => {
+  notLetIn = listener;
+};
+
 /** Most bytes that browsers let a request hold that outlives its page. */
 const MOST_AT_LAST = 60_000;
 
@@ -73,8 +80,10 @@ export async function send<T>(
     throw new ApiError(0, 'offline', 'Hearty Stage can’t be reached. Is it still running?', []);
   }
   noteNumber(response);
+  if (response.status === 401) notLetIn();
   if (!response.ok) throw await refusal(response);
   return (response.status === 204 ? undefined : await response.json()) as T;
 }
 
-export const newId = (): string => crypto.randomUUID();
+/** A name that nothing else has. On a page without a secure context the browser makes none by itself. */
+export const newId = (): string => uuid();

@@ -151,10 +151,11 @@ export const useShopping = (showIds: readonly string[] | null) =>
     placeholderData: (before) => before,
   });
 
-export const useRuns = (showId: string) =>
+export const useRuns = (showId: string | null) =>
   useQuery({
     queryKey: ['/shows', showId, 'runs'],
     queryFn: () => send<RunSummary[]>('GET', `/shows/${showId}/runs`),
+    enabled: showId !== null,
   });
 
 export const useRun = (id: string | null) =>

@@ -6,6 +6,7 @@ import { create } from 'zustand';
 import type { Change, LiveMessage } from '../../contract/api';
 import type { Asking, DeviceTold } from '../../contract/share';
 import { firstNumber } from './api';
+import { askWhoIAm } from './me';
 
 interface Line {
   /** False while nothing is heard; true before the first try has failed. */
@@ -110,6 +111,8 @@ export class LiveLine {
       readings.push({ trip, offset: message.at - (message.sent + trip / 2) });
       if (readings.length > READINGS) readings.shift();
     } else if ('hello' in message) {
+      // Who was away may be something else by now, or be thrown out.
+      if (this.tries > 0) void askWhoIAm();
       this.tries = 0;
       useLine.setState({ up: true });
       if (message.reset) this.listener.onReset();
@@ -141,6 +144,8 @@ export class LiveLine {
     this.drop();
     if (this.closed) return;
     useLine.setState({ up: false });
+    // That it is refused is told to requests only.
+    if (this.tries === 1) void askWhoIAm();
     this.retry = setTimeout(this.again, RETRY[Math.min(this.tries++, RETRY.length - 1)]);
   };
 

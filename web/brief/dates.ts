@@ -1,4 +1,13 @@
 import dayjs from 'dayjs';
+import timezone from 'dayjs/plugin/timezone.js';
+import utc from 'dayjs/plugin/utc.js';
+
+dayjs.extend(utc);
+dayjs.extend(timezone);
+
+/** Milliseconds since 1970 of a day and a time of a show, in the zone of its venue. */
+export const instantOf = (date: string, time: string, zone: string): number =>
+  dayjs.tz(`${date} ${time}`, 'YYYY-MM-DD HH:mm', zone).valueOf();
 
 /** "Sat 30 May" */
 export const dayWords = (date: string): string => dayjs(date).format('ddd D MMM');

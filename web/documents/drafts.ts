@@ -1,5 +1,6 @@
 /** What is not saved yet, kept on this device until it is: through reloads, crashes and closed tabs. */
 import type { Versioned } from '../../contract/api';
+import { newId } from '../app/api';
 
 export interface Draft<T> {
   /** What it was made from. */
@@ -104,7 +105,7 @@ export function thisTab(): string {
   const store = globalThis.sessionStorage as Storage | undefined;
   const known = store?.getItem(TAB);
   if (known) return known;
-  const made = crypto.randomUUID();
+  const made = newId();
   store?.setItem(TAB, made);
   return made;
 }

@@ -1,6 +1,7 @@
 /** The one line that matters most now, in a place that is always kept for it: nothing jumps. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
+import type { ReactNode } from 'react';
 import { ON_TIME, paceWords } from '../../core/stage/pace';
 import type { AdviceTold, PriceTold, Telling, WindowTold } from '../../core/stage/replan/tell';
 import { aboutMinute, formatDuration, sayDuration } from '../../core/time/clock';
@@ -34,6 +35,8 @@ const paceAfter = ({ behind }: PriceTold): string =>
 
 interface Props {
   error: string | null;
+  /** What is told of the others; null for nothing. */
+  crew: ReactNode;
   broken: boolean;
   telling: Telling | null;
   advice: AdviceTold | null;
@@ -44,7 +47,7 @@ interface Props {
   onLeaveOut: () => void;
 }
 
-export function Band({ error, broken, telling, advice, held, ways, now, onLeaveOut }: Props) {
+export function Band({ error, crew, broken, telling, advice, held, ways, now, onLeaveOut }: Props) {
   const closing = closingWindow(telling, now);
   const spare = telling ? -telling.end.over : 0;
   const [conflict] = telling?.conflicts ?? [];
@@ -62,7 +65,7 @@ export function Band({ error, broken, telling, advice, held, ways, now, onLeaveO
     color: ember ? 'var(--ember)' : 'inherit',
     [LOW]: { height: 36, fontSize: 16, lineHeight: '17px' },
   });
-  const line = (ember: boolean, words: React.ReactNode, role?: 'alert' | 'status') => (
+  const line = (ember: boolean, words: ReactNode, role?: 'alert' | 'status') => (
     <Box role={role} sx={frame(ember)}>
       {words}
     </Box>
@@ -76,6 +79,7 @@ export function Band({ error, broken, telling, advice, held, ways, now, onLeaveO
       </b>,
       'alert',
     );
+  if (crew !== null) return line(false, crew, 'status');
   if (held)
     return line(
       spare < 0,

@@ -41,7 +41,7 @@ const NEXT_SAID: Partial<Record<LiveJob['state'], { kind: JobKind; label: string
   blocked: { kind: 'ready', label: 'Finished' },
 };
 
-export type JobKind = 'begin' | 'ready' | 'late' | 'spoiled' | 'blocked' | 'unmark';
+export type JobKind = 'begin' | 'ready' | 'late' | 'spoiled' | 'blocked' | 'unmark' | 'call';
 
 interface JobProps {
   job: LiveJob;

@@ -11,6 +11,7 @@ import { type LiveJob, liveJobs } from '../../core/stage/replan/jobs';
 import type { PriceTold, Telling } from '../../core/stage/replan/tell';
 import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
 import { aboutMinute, formatDuration } from '../../core/time/clock';
+import { listInWords } from '../../core/words';
 import { timeOf } from '../brief/dates';
 import { useLatest } from '../parts/stable';
 import { type JobKind, jobWords } from './Beside';
@@ -112,6 +113,11 @@ export const JobDialog = ({
           {label}
         </ButtonBase>
       ))}
+      {job.people.length > 0 && (
+        <ButtonBase onClick={() => onSay('call')} sx={{ ...WIDE_BUTTON, gridColumn: '1 / -1' }}>
+          Call {listInWords(job.people)} to it
+        </ButtonBase>
+      )}
     </Box>
   </Ask>
 );

@@ -9,6 +9,7 @@ import { asksForAnother, partOnStage } from '../../core/stage/steps';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { useLine } from '../app/live';
+import { useMay } from '../app/me';
 import { usePreferences } from '../app/preferences';
 import type { OpenShow } from '../brief/useShow';
 import { useShortcuts } from '../parts/Shortcuts';
@@ -17,6 +18,7 @@ import { Band, closingWindow } from './Band';
 import { Beside } from './Beside';
 import { useClock } from './clock';
 import { ColdLines, useColdBudgets } from './Cold';
+import { useCrewLine, useSeat } from './Crew';
 import { Curtain } from './Curtain';
 import { useAwake, useUrgency } from './device';
 import { Failed } from './Failed';
@@ -58,7 +60,7 @@ export function PerformingRun({
 }
 
 export function Performing({ source, open, showGone = false, byItself = false, onLeave }: Props) {
-  const { run, live, events, pending, error, gone, press } = source;
+  const { run, live, events, settled, pending, error, gone, press } = source;
   const now = useNow(useClock());
   const up = useLine((line) => line.up);
   const size = usePreferences((state) => state.stage.size);
@@ -67,6 +69,16 @@ export function Performing({ source, open, showGone = false, byItself = false, o
   const { telling, fresh, advice, broken } = called;
   const [asking, setAsking] = useState<Asking>(null);
   const plan = run?.plan;
+  const seat = useSeat(settled, now);
+  const crew = useCrewLine({
+    runId: settled && (run?.id ?? null),
+    plan,
+    live,
+    settled,
+    seat,
+    now,
+    onTake: ({ id }) => press('take', { text: id, slot: null, step: null, go: null }),
+  });
   const situation = plan && live ? situationOf(plan, live, telling, fresh, now) : null;
   const kind = situation?.kind;
   const phase = live?.phase;
@@ -168,8 +180,9 @@ export function Performing({ source, open, showGone = false, byItself = false, o
     },
   };
   const lastMinute = !!plan && !!live && !!telling && isLastMinute(plan, live, telling, now);
+  const mayPress = useMay('crew');
   const listing = useShortcuts((state) => state.open);
-  useStageKeys(keys, asking === null && !listing);
+  useStageKeys(keys, asking === null && !listing && mayPress);
   useEffect(() => {
     if (phase === 'finished') setAsking(null);
   }, [phase]);
@@ -216,6 +229,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
             now={now}
             pending={pending}
             up={up}
+            driver={seat.driver}
             onMoveFinish={live.finishMoved === null ? keys.moveFinish : null}
             onDevice={keys.device}
           />
@@ -233,6 +247,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
           </Box>
           <Band
             error={error}
+            crew={crew}
             broken={broken}
             telling={going && kind !== 'failed' ? telling : null}
             advice={kind === 'failed' ? null : advice}

@@ -4,6 +4,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import { ON_TIME } from '../../core/stage/pace';
 import type { EndTold, Telling } from '../../core/stage/replan/tell';
 import { aboutMinute, byMinute, formatDuration } from '../../core/time/clock';
+import { usePresent } from '../app/live';
 import { timeOf } from '../brief/dates';
 import { LOW, wide } from './type';
 
@@ -21,11 +22,15 @@ interface Props {
   /** Pressed here and not yet stored. */
   pending: number;
   up: boolean;
+  /** Who drives, where it is not this device; empty otherwise. */
+  driver: string;
   onMoveFinish: (() => void) | null;
   onDevice: () => void;
 }
 
-export function TopLine({ telling, fresh, now, pending, up, onMoveFinish, onDevice }: Props) {
+export function TopLine(props: Props) {
+  const { telling, fresh, now, pending, up, driver, onMoveFinish, onDevice } = props;
+  const here = usePresent(({ present }) => present.filter(({ connected }) => connected).length);
   const late = (telling?.late ?? 0) >= LATE;
   const behind = telling?.behind ?? 0;
   return (
@@ -113,7 +118,16 @@ export function TopLine({ telling, fresh, now, pending, up, onMoveFinish, onDevi
           whiteSpace: 'nowrap',
         }}
       >
-        {[up ? '' : '△ Cut off', pending > 0 ? `on this device, ${pending} unsent` : '']
+        {[
+          up ? '' : '△ Cut off',
+          pending > 0
+            ? `on this device, ${pending} unsent`
+            : up && (driver !== '' || here > 1)
+              ? [driver && `${driver} drives`, here > 1 && `${here} here`]
+                  .filter(Boolean)
+                  .join(', ')
+              : '',
+        ]
           .filter(Boolean)
           .join(': ')}
       </Box>

@@ -5,11 +5,13 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { EventsAnswer, StoredRun } from '../../contract/stage';
 import { eventOf } from '../../core/stage/event';
+import { settle, type Settled } from '../../core/stage/driving';
 import { fold } from '../../core/stage/fold';
 import type { EventKind, Live, RunEvent, StoredEvent } from '../../core/stage/types';
 import { ApiError, isOffline, newId, send } from '../app/api';
 import { onRunChanged } from '../app/data';
 import { clockOffset } from '../app/live';
+import { thisDevice } from '../app/me';
 import { usePreferences } from '../app/preferences';
 import type { Clock } from './clock';
 import { keepEvents, keptEvents } from './keptEvents';
@@ -38,6 +40,8 @@ export interface LiveRun {
   live: Live | null;
   /** All that was pressed, here and elsewhere. */
   events: readonly RunEvent[];
+  /** Who drives, and what was pressed beside it; null before the run has come. */
+  settled: Settled | null;
   /** It was removed while it was on this screen. */
   gone: boolean;
   /** Pressed here and not yet stored. */
@@ -116,7 +120,12 @@ export function useLiveRun(runId: string | null): LiveRun {
       setPending(keptEvents(runId));
       setError(answer.refused[0]?.message ?? null);
     } catch (thrown) {
-      if (thrown instanceof ApiError && !isOffline(thrown)) setError(thrown.message);
+      if (!(thrown instanceof ApiError) || isOffline(thrown)) return;
+      setError(thrown.message);
+      // A device that may press nothing keeps nothing to be sent again.
+      if (thrown.code !== 'role') return;
+      keepEvents(runId, []);
+      setPending([]);
     } finally {
       sending.current = false;
     }
@@ -145,6 +154,7 @@ export function useLiveRun(runId: string | null): LiveRun {
 
   const events = useMemo(() => (run ? withKept(run, pending) : NONE), [run, pending]);
   const live = useMemo(() => (run ? fold(run.plan, events) : null), [run, events]);
+  const settled = useMemo(() => (run ? settle(events) : null), [run, events]);
 
   const press = useCallback(
     (kind: EventKind, more: Partial<RunEvent> = {}) => {
@@ -158,6 +168,7 @@ export function useLiveRun(runId: string | null): LiveRun {
         step: slot?.steps[on.step]?.task ?? null,
         go: on.go,
         onMove: on.lastMove,
+        device: thisDevice(),
         ...more,
       });
       waiting.push(event);
@@ -167,7 +178,7 @@ export function useLiveRun(runId: string | null): LiveRun {
     },
     [me, deliver],
   );
-  return { run, live, events, gone, pending: pending.length, error, press };
+  return { run, live, events, settled, gone, pending: pending.length, error, press };
 }
 
 /** This moment by the stage's clock, again and again. */

@@ -166,6 +166,7 @@ export function useTrouble(open: OpenShow, seed: number): Trouble {
     run,
     live,
     events,
+    settled: null,
     gone: false,
     pending: 0,
     error: null,

@@ -23,6 +23,7 @@ const CHANGES_NOTHING = new Set<EventKind>([
   'trust',
   'pass',
   'moveFinish',
+  'call',
 ]);
 
 /** Of something that takes longer than its longest, so much of its likely time more, at the least. */
