@@ -17,6 +17,8 @@ import { PROGRAMS } from './global-setup';
 
 export interface Served {
   url: string;
+  /** By the name that other devices use, once something is shared. */
+  hallUrl: string;
   kill: () => Promise<void>;
   /** Starts again on the same port and the same data. */
   restart: () => Promise<void>;
@@ -138,6 +140,7 @@ export const test = base.extend<TestParts, WorkerParts>({
       await host.use(mode, sensor.url);
       return {
         url: host.url,
+        hallUrl: host.hallUrl,
         kill: () => host.kill(),
         restart: () => host.restart(),
         turnClock: (ms) => host.turnClock(ms),

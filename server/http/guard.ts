@@ -53,7 +53,7 @@ export const onlyFromHere =
   };
 
 /** Nothing from elsewhere: no scripts, fonts, frames or requests beyond this server. */
-export const securityHeaders = helmet({
+const headers = helmet({
   contentSecurityPolicy: {
     useDefaults: false,
     directives: {
@@ -62,6 +62,8 @@ export const securityHeaders = helmet({
       styleSrc: ["'self'", "'unsafe-inline'"],
       imgSrc: ["'self'", 'data:', 'blob:'],
       fontSrc: ["'self'"],
+      // A silent film in the page itself keeps a screen awake where nothing else can.
+      mediaSrc: ["'self'", 'data:'],
       connectSrc: ["'self'"],
       workerSrc: ["'self'", 'blob:'],
       objectSrc: ["'none'"],
@@ -74,3 +76,13 @@ export const securityHeaders = helmet({
   strictTransportSecurity: false,
   crossOriginEmbedderPolicy: false,
 });
+
+/** Browsers complain of what only holds for secure pages, so that it is left out where there are none. */
+const overPlainHttp: RequestHandler = (req, res, next) => {
+  if (!req.secure && doorOf(req) === 'shared')
+    for (const name of ['Cross-Origin-Opener-Policy', 'Origin-Agent-Cluster'])
+      res.removeHeader(name);
+  next();
+};
+
+export const securityHeaders: RequestHandler[] = [headers, overPlainHttp];

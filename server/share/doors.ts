@@ -5,7 +5,7 @@
 import { once } from 'node:events';
 import { createServer, type IncomingMessage, type RequestListener, type Server } from 'node:http';
 import { createServer as createSecure } from 'node:https';
-import type { AddressInfo } from 'node:net';
+import type { AddressInfo, Socket } from 'node:net';
 import type { Duplex } from 'node:stream';
 import type { Authority } from './authority';
 import { cameBy } from './caller';
@@ -30,6 +30,9 @@ interface Open {
   plain: Server;
   secure: Server | null;
 }
+
+/** What is connected to a server, pages that listen included: those it does not close by itself. */
+const connected = new WeakMap<Server, Set<Socket>>();
 
 export class Doors {
   private readonly open = new Map<string, Open>();
@@ -149,6 +152,12 @@ export class Doors {
 }
 
 async function listen(server: Server, address: string, port: number): Promise<void> {
+  const sockets = new Set<Socket>();
+  connected.set(server, sockets);
+  server.on('connection', (socket: Socket) => {
+    sockets.add(socket);
+    socket.once('close', () => sockets.delete(socket));
+  });
   server.listen(port, address);
   await once(server, 'listening');
 }
@@ -156,7 +165,7 @@ async function listen(server: Server, address: string, port: number): Promise<vo
 async function close(server: Server): Promise<void> {
   if (!server.listening) return;
   server.close();
-  server.closeAllConnections();
+  for (const socket of connected.get(server) ?? []) socket.destroy();
   await once(server, 'close');
 }
 

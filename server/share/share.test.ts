@@ -45,6 +45,15 @@ describe('coming in', () => {
     await expect(fetch(`${hall.origin}/api/health`)).rejects.toThrow();
   });
 
+  test('ended while pages listen, it ends all the same, and they are cut off', async () => {
+    const phone = await hall.device('crew');
+    const { socket } = await phone.listen();
+    const closed = once(socket, 'close');
+    await hall.set({ on: false });
+    await closed;
+    await expect(fetch(`${hall.origin}/api/health`)).rejects.toThrow();
+  });
+
   test('by the code, however it is typed; as what the laptop has set', async () => {
     const phone = new Visitor(hall.origin);
     expect((await phone.call('GET', '/me')).status).toBe(401);

@@ -9,6 +9,7 @@ import { LineDown } from './LineDown';
 import { useLeaving } from '../documents/useLeaving';
 import { Guarded } from '../parts/Guarded';
 import { Loading, Page } from '../parts/page';
+import { ReadOnlyPages } from '../parts/ReadOnly';
 import { Shortcuts } from '../parts/Shortcuts';
 import { queryClient, useChanges } from './data';
 import { askWhoIAm, homeOf, useMe, useRole } from './me';
@@ -118,28 +119,32 @@ function Content() {
             <Route path="shows/:showId/order" element={<OrderPage />} />
             <Route path="shows/:showId" element={<ShowLayout />}>
               <Route index element={<Navigate to="brief" replace />} />
-              <Route path="brief" element={<BriefPage />} />
-              <Route path="line-up" element={<LineupPage />} />
-              <Route path="kit" element={<KitPage />} />
               <Route path="ready" element={<ReadyPage />} />
-              <Route path="ready/risks" element={<RisksPage />} />
-              <Route path="after" element={<AfterPage />} />
+              <Route element={<ReadOnlyPages />}>
+                <Route path="brief" element={<BriefPage />} />
+                <Route path="line-up" element={<LineupPage />} />
+                <Route path="kit" element={<KitPage />} />
+                <Route path="ready/risks" element={<RisksPage />} />
+                <Route path="after" element={<AfterPage />} />
+              </Route>
             </Route>
-            <Route path="demos" element={<DemosPage />} />
-            <Route path="demos/:demoId" element={<DemoPage />} />
-            <Route path="store" element={<StoreLayout />}>
-              <Route index element={<StockPage />} />
-              <Route path="items/:itemId" element={<ItemPage />} />
-              <Route path="shopping" element={<ShoppingPage />} />
-              <Route path="boxes" element={<BoxesPage />} />
-              <Route path="bring-in" element={<BringInPage />} />
-              <Route path="units" element={<UnitsPage />} />
+            <Route element={<ReadOnlyPages />}>
+              <Route path="demos" element={<DemosPage />} />
+              <Route path="demos/:demoId" element={<DemoPage />} />
+              <Route path="store" element={<StoreLayout />}>
+                <Route index element={<StockPage />} />
+                <Route path="items/:itemId" element={<ItemPage />} />
+                <Route path="shopping" element={<ShoppingPage />} />
+                <Route path="boxes" element={<BoxesPage />} />
+                <Route path="bring-in" element={<BringInPage />} />
+                <Route path="units" element={<UnitsPage />} />
+              </Route>
+              <Route path="venues" element={<VenuesPage />} />
+              <Route path="people" element={<PeoplePage />} />
             </Route>
             <Route path="bench" element={<BenchPage />} />
             <Route path="bench/:calculatorId" element={<BenchPage />} />
-            <Route path="venues" element={<VenuesPage />} />
             <Route path="backups" element={<BackupsPage />} />
-            <Route path="people" element={<PeoplePage />} />
             <Route path="*" element={<Nowhere />} />
           </Route>
         </Routes>

@@ -3,6 +3,9 @@ import { useLocation } from 'react-router';
 import { useLine } from './live';
 import { cssVariables } from './tokens';
 
+/** Screens that have a place of their own for it, or stand before an audience. */
+const SAYS_IT_ITSELF = /\/(crew|confidence)$|^\/screen(\/|$)/;
+
 /**
  * Over every screen, moving nothing and in the way of nothing: what others do does not reach this page.
  * A show that is on says so itself, where nothing is covered.
@@ -13,6 +16,7 @@ export function LineDown() {
   // The stage is dark by day too, and its foot is for thumbs.
   const onStage = pathname.endsWith('/on-stage');
   if (onStage && new URLSearchParams(search).has('run')) return null;
+  if (SAYS_IT_ITSELF.test(pathname)) return null;
   return (
     <Box
       aria-live="polite"

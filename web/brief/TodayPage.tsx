@@ -12,6 +12,7 @@ import { formatClock, parseClock } from '../../core/time/clock';
 import { boughtWords, dueOrders } from '../../core/inventory/shopping';
 import { send } from '../app/api';
 import { useFollowUps, useHealth, usePeople, useShopping, useShows } from '../app/data';
+import { useMay } from '../app/me';
 import { useAction } from '../parts/useAction';
 import { Empty, Loading, Page, Section, Trouble } from '../parts/page';
 import { awayWords, dayWords, today } from './dates';
@@ -23,6 +24,7 @@ import { useShow } from './useShow';
 function NextShow({ summary }: { summary: ShowSummary }) {
   const { open, error } = useShow(summary.id);
   const foreseen = useForecast(open);
+  const isOwner = useMay('owner');
   if (!open) return error ? <Trouble error={error} /> : <Loading rows={2} />;
   const { show, bundle } = open;
   const start = parseClock(show.start);
@@ -66,6 +68,11 @@ function NextShow({ summary }: { summary: ShowSummary }) {
           <Button variant="outlined" component={Link} to={`/shows/${show.id}/on-stage`}>
             On stage
           </Button>
+          {isOwner && (
+            <Button component={Link} to={`/share?show=${show.id}`}>
+              Let the crew in
+            </Button>
+          )}
         </Box>
       </Box>
       <Box>

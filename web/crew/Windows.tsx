@@ -39,8 +39,7 @@ export function Windows({ windows, faceOf, now }: Props) {
           <Box key={`${window.slot}/${window.name}`} sx={{ mt: 0.75 }}>
             <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, fontSize: 18 }}>
               <span>
-                <b>{window.name}</b>{' '}
-                {window.isReady ? 'ready' : `ready at ${timeOf(window.from)}`}
+                <b>{window.name}</b> {window.isReady ? 'ready' : `ready at ${timeOf(window.from)}`}
               </span>
               <Box
                 component="span"

@@ -13,10 +13,12 @@ import { gearPlans } from '../../core/ready/gear';
 import { loadsOf } from '../../core/ready/power';
 import { fetchings } from '../../core/ready/volunteers';
 import { parseClock, sayDuration } from '../../core/time/clock';
+import { useMay } from '../app/me';
 import { usePreferences } from '../app/preferences';
 import { useOpenShow } from '../brief/useShow';
 import { useAskedFor } from '../parts/useAskedFor';
 import { Empty, Section } from '../parts/page';
+import { ReadOnly } from '../parts/ReadOnly';
 import { CheckLists, type CheckView, CheckViewChoice } from './CheckLists';
 import { DayFigures } from './DayFigures';
 import { GearPart } from './GearPart';
@@ -61,8 +63,10 @@ export default function ReadyPage() {
   const shown = checks.filter((check) => view.who === null || check.personId === view.who);
   const isOpen = (check: Check): boolean => state.open.includes(check);
   const mayWaive = bundle.people.find((person) => person.id === me)?.mayWaive;
-  const barred =
-    mayWaive === undefined
+  const presents = useMay('presenter');
+  const barred = !presents
+    ? 'Only a presenter passes over a check.'
+    : mayWaive === undefined
       ? 'Say first who you are, at the bottom of the navigation: a waiver carries a name.'
       : mayWaive
         ? null
@@ -115,9 +119,13 @@ export default function ReadyPage() {
           The day: {conditionsInWords(show.conditions) || 'nothing measured yet'}
         </Box>
         <div ref={figures} />
-        <DayFigures outdoors={bundle.venue?.outdoors ?? false} booked={bookedPeople(show)} />
+        <ReadOnly quiet>
+          <DayFigures outdoors={bundle.venue?.outdoors ?? false} booked={bookedPeople(show)} />
+        </ReadOnly>
       </Box>
-      <SensorLine store={store} />
+      <ReadOnly quiet>
+        <SensorLine store={store} />
+      </ReadOnly>
       {shortBy > 0 && (
         <Alert severity="warning" variant="outlined" sx={{ mt: 1 }}>
           Setting up would have to begin {sayDuration(shortBy)} before the crew arrives. Come
@@ -132,7 +140,9 @@ export default function ReadyPage() {
       <VerdictList title="To watch" verdicts={state.watch} {...judged} />
       <Section title="Plan of the stage">
         <div ref={plan} />
-        <StagePlan />
+        <ReadOnly quiet>
+          <StagePlan />
+        </ReadOnly>
       </Section>
       {loads.length > 0 && (
         <Section title="Power">

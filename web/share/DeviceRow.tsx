@@ -89,7 +89,12 @@ export function DeviceRow(props: Props) {
           value={role}
           onChange={(event) => onRole(event.target.value as DeviceRole)}
           inputProps={{ 'aria-label': `What ${name} is` }}
-          sx={{ gridColumn: { xs: '2 / -1', md: 'auto' }, minHeight: 44, maxWidth: 200, fontSize: 16 }}
+          sx={{
+            gridColumn: { xs: '2 / -1', md: 'auto' },
+            minHeight: 44,
+            maxWidth: 200,
+            fontSize: 16,
+          }}
         >
           {DEVICE_ROLES.map((one) => (
             <MenuItem key={one} value={one}>

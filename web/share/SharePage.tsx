@@ -3,7 +3,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { DEVICE_ROLES, deviceName, type DeviceTold, type ShareAnswer } from '../../contract/share';
 import { settle } from '../../core/stage/driving';
@@ -142,6 +142,12 @@ export default function SharePage() {
   const { data: people = [] } = usePeople();
   const { data: shows = [] } = useShows();
   const [search] = useSearchParams();
+  // Whoever comes from a show shares that one.
+  const asked = search.get('show');
+  const other = share !== undefined && asked !== null && share.showId !== asked;
+  useEffect(() => {
+    if (other && share) void act(() => setShare(share, { showId: asked }));
+  }, [other, asked]);
   const [opened, setOpened] = useState<DeviceTold | null>(null);
   const [removing, setRemoving] = useState<string | null>(null);
   const now = useNow(serverNow, 1000);
@@ -170,7 +176,6 @@ export default function SharePage() {
         {!error && <Loading />}
       </Page>
     );
-  const asked = search.get('show');
   const change = (more: Parameters<typeof setShare>[1]): void =>
     void act(() => setShare(share, more));
   return (
@@ -222,7 +227,7 @@ export default function SharePage() {
               variant="contained"
               size="large"
               sx={{ mt: 2, minHeight: 56, fontSize: 20, px: 4 }}
-              onClick={() => change({ on: true, ...(asked ? { showId: asked } : {}) })}
+              onClick={() => change({ on: true })}
             >
               Share with the crew
             </Button>

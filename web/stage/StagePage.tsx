@@ -9,6 +9,7 @@ import { holdingLines } from '../../core/ready/go';
 import type { RunKind } from '../../core/stage/types';
 import { ApiError, newId, send } from '../app/api';
 import { queryClient, useRuns } from '../app/data';
+import { useMay } from '../app/me';
 import { themeFor } from '../app/theme';
 import { cssVariables } from '../app/tokens';
 import { whenOf } from '../brief/dates';
@@ -35,6 +36,7 @@ function Wings({
 }) {
   const { show } = open;
   const ending = useForecast(open)?.ending;
+  const isOwner = useMay('owner');
   const [error, setError] = useState<string | null>(null);
   const { state } = open.ready;
   const holding = holdingLines(state);
@@ -104,6 +106,11 @@ function Wings({
         <Button size="large" component={Link} to={`/shows/${show.id}/ready`}>
           To the checks
         </Button>
+        {isOwner && (
+          <Button size="large" component={Link} to={`/share?show=${show.id}`}>
+            Let the crew in
+          </Button>
+        )}
       </Box>
       {unfinished.length > 0 && (
         <Box sx={{ mt: 4 }}>

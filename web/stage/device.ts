@@ -2,11 +2,33 @@
 import { useEffect, useRef } from 'react';
 import { usePreferences } from '../app/preferences';
 
+/** Where the page is not secure a silent film does it, from the first touch on. Gives what ends it. */
+function awakeByFilm(): () => void {
+  let over = false;
+  let film: { enable(): Promise<unknown>; disable(): void } | null = null;
+  const begin = (): void => {
+    if (film || over) return;
+    void import('nosleep.js').then(({ default: NoSleep }) => {
+      if (over || film) return;
+      film = new NoSleep();
+      // Refused by some browsers, as by those short of power.
+      film.enable().catch(() => undefined);
+    });
+  };
+  document.addEventListener('pointerdown', begin);
+  return () => {
+    over = true;
+    document.removeEventListener('pointerdown', begin);
+    film?.disable();
+  };
+}
+
 /** The screen stays on for as long as something is on stage, where the browser can. */
 export function useAwake(on: boolean): void {
   const wanted = usePreferences((state) => state.stage.awake);
   useEffect(() => {
-    if (!on || !wanted || !('wakeLock' in navigator)) return;
+    if (!on || !wanted) return;
+    if (!('wakeLock' in navigator)) return awakeByFilm();
     let lock: WakeLockSentinel | null = null;
     let over = false;
     const take = (): void => {
