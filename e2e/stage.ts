@@ -74,7 +74,12 @@ interface Warm {
 }
 
 async function warmContext(browser: Browser): Promise<Warm> {
-  const context = await browser.newContext({ viewport: VIEWPORT, reducedMotion: 'reduce' });
+  const context = await browser.newContext({
+    viewport: VIEWPORT,
+    reducedMotion: 'reduce',
+    // What the pages keep for the time without a network is tested where that is what it is about.
+    serviceWorkers: 'block',
+  });
   const blank = await context.newPage();
   const session = await context.newCDPSession(blank);
   const forget = async (origin: string): Promise<void> =>
@@ -117,7 +122,9 @@ export const test = base.extend<TestParts, WorkerParts>({
     { scope: 'worker' },
   ],
   context: async ({ warm, browser, host, hasTouch, viewport }, use) => {
-    const context = hasTouch ? await browser.newContext({ viewport, hasTouch }) : warm.context;
+    const context = hasTouch
+      ? await browser.newContext({ viewport, hasTouch, serviceWorkers: 'block' })
+      : warm.context;
     await use(context);
     for (const page of context.pages()) if (page !== warm.blank) await page.close();
     if (context !== warm.context) await context.close();

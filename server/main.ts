@@ -1,5 +1,5 @@
 /** The server as a program: opens the data, fills the demo season in once, listens, prints the address. */
-import { existsSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { dirname, join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
@@ -85,12 +85,16 @@ function letIn(): Share {
     names: () => [...namesHere(), ...(names ?? [])],
     authority: https ? new Authority(join(folder, 'authority')) : null,
   };
+  const reasonOf = (error: unknown): string =>
+    error instanceof Error ? error.message : String(error);
   try {
+    mkdirSync(folder, { recursive: true });
     return new Share(asked);
   } catch (error) {
+    if (!existsSync(devices)) stop(`${devices} can’t be made: ${reasonOf(error)}`);
     console.error(
-      `${devices} can’t be used (${error instanceof Error ? error.message : String(error)}); it is kept as ` +
-        `${devices}.damaged, and devices have to come in again.`,
+      `${devices} can’t be used (${reasonOf(error)}); it is kept as ${devices}.damaged, and devices ` +
+        'have to come in again.',
     );
     for (const log of ['-wal', '-shm']) rmSync(devices + log, { force: true });
     renameSync(devices, `${devices}.damaged`);

@@ -2,7 +2,7 @@ import CssBaseline from '@mui/material/CssBaseline';
 import GlobalStyles from '@mui/material/GlobalStyles';
 import { ThemeProvider } from '@mui/material/styles';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { SnackbarProvider } from 'notistack';
+import { SnackbarProvider, useSnackbar } from 'notistack';
 import { lazy, type ReactNode, Suspense, useEffect, useMemo } from 'react';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
 import { LineDown } from './LineDown';
@@ -11,10 +11,12 @@ import { Guarded } from '../parts/Guarded';
 import { Loading, Page } from '../parts/page';
 import { ReadOnlyPages } from '../parts/ReadOnly';
 import { Shortcuts } from '../parts/Shortcuts';
-import { queryClient, useChanges } from './data';
+import { queryClient, readAgain, useChanges } from './data';
+import { keepLastKnown } from './lastKnown';
 import { askWhoIAm, homeOf, useMe, useRole } from './me';
 import { usePreferences } from './preferences';
 import { Shell } from './Shell';
+import { keepDelivering, onTickRefused } from './ticks';
 import { themeFor } from './theme';
 import { cssVariables } from './tokens';
 
@@ -67,7 +69,10 @@ function Home() {
 function LetIn({ children }: { children: ReactNode }) {
   const out = useMe((state) => state.out);
   const role = useRole();
-  useEffect(() => void askWhoIAm(), []);
+  useEffect(() => {
+    void askWhoIAm();
+    keepLastKnown(readAgain);
+  }, []);
   if (out)
     return (
       <Suspense fallback={null}>
@@ -77,9 +82,19 @@ function LetIn({ children }: { children: ReactNode }) {
   return role === null ? null : children;
 }
 
+/** What is ticked on this device gets to the server, now or later; what it won’t have is told. */
+function useTicking(): void {
+  const { enqueueSnackbar } = useSnackbar();
+  useEffect(() => {
+    onTickRefused((message) => enqueueSnackbar(message, { variant: 'error' }));
+    return keepDelivering();
+  }, [enqueueSnackbar]);
+}
+
 function Content() {
   useChanges();
   useLeaving();
+  useTicking();
   return (
     <>
       <Shortcuts />

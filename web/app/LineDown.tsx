@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import { useLocation } from 'react-router';
+import { counted } from '../../core/words';
 import { useLine } from './live';
+import { useTicks } from './ticks';
 import { cssVariables } from './tokens';
 
 /** Screens that have a place of their own for it, or stand before an audience. */
@@ -12,6 +14,7 @@ const SAYS_IT_ITSELF = /\/(crew|confidence)$|^\/screen(\/|$)/;
  */
 export function LineDown() {
   const up = useLine((state) => state.up);
+  const ticks = useTicks((state) => state.waiting.length);
   const { pathname, search } = useLocation();
   // The stage is dark by day too, and its foot is for thumbs.
   const onStage = pathname.endsWith('/on-stage');
@@ -40,7 +43,8 @@ export function LineDown() {
         }),
       }}
     >
-      {!up && '△ Cut off: what others do is not shown. Trying again …'}
+      {!up &&
+        `△ Cut off: what others do is not shown. ${ticks > 0 ? `${counted(ticks, 'tick')} kept on this device. ` : ''}Trying again …`}
     </Box>
   );
 }

@@ -37,6 +37,8 @@ export const queryClient = new QueryClient({
       staleTime: 30_000,
       retry: (count, error) => count < 2 && !(error instanceof ApiError && error.status >= 400),
       refetchOnWindowFocus: false,
+      // What was known last may be had without a network.
+      networkMode: 'always',
     },
   },
 });
@@ -228,16 +230,19 @@ function take(changes: readonly Change[]): void {
   for (const key of affected) void queryClient.invalidateQueries({ queryKey: [key] });
 }
 
+/** Everything on this page is read anew. */
+export function readAgain(): void {
+  void queryClient.invalidateQueries();
+  reloadDocuments();
+  for (const listener of runListeners) listener(null, null);
+}
+
 /** Listens to what the server tells for as long as the page is open. */
 export function useChanges(): void {
   useEffect(() => {
     const line = new LiveLine({
       onChanges: take,
-      onReset: () => {
-        void queryClient.invalidateQueries();
-        reloadDocuments();
-        for (const listener of runListeners) listener(null, null);
-      },
+      onReset: readAgain,
     });
     return () => line.close();
   }, []);

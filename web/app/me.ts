@@ -3,6 +3,7 @@ import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { isAtLeast, type MeAnswer, type Role } from '../../contract/share';
 import { ApiError, onNotLetIn, send } from './api';
+import { forgetLastKnown } from './lastKnown';
 import { usePreferences } from './preferences';
 
 interface Me {
@@ -47,6 +48,7 @@ function isNow(me: MeAnswer): void {
 
 function isOut(): void {
   useMe.setState({ me: null, out: true });
+  forgetLastKnown();
 }
 onNotLetIn(isOut);
 

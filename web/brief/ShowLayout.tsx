@@ -19,6 +19,7 @@ import { Loading, Page, Trouble, useTitle } from '../parts/page';
 import { pinked } from '../parts/tapeShape';
 import { dayWords } from './dates';
 import { useForecast } from '../lineup/useForecast';
+import { useAtHand } from './useAtHand';
 import { type ForeseenShow, type OpenShow, useShow } from './useShow';
 
 interface Stage {
@@ -202,6 +203,7 @@ function Missing({ open: { store, bundle } }: { open: OpenShow }) {
 export default function ShowLayout() {
   const { showId = '' } = useParams();
   const { open: timed, error, editing } = useShow(showId);
+  useAtHand(showId);
   const foreseen = useForecast(timed);
   const open = useMemo(() => timed && foreseen && { ...timed, foreseen }, [timed, foreseen]);
   const act = useAction();

@@ -13,6 +13,7 @@ import {
   useShowAnswer,
   useVenues,
 } from '../app/data';
+import { useTicks, withTicks } from '../app/ticks';
 import { type Readiness, readiness } from '../../core/ready/go';
 import { withOwned } from '../../core/inventory/owned';
 import type { StockedLot } from '../../core/inventory/types';
@@ -106,7 +107,8 @@ export function useShow(id: string): {
   const { data: settings } = useSettings();
   // Being saved, and being told of it, changes nothing of what follows from a show.
   const show = useStable(editing.value);
-  const answer = useStable(stored && aboutOf(stored));
+  const ticked = useTicks((state) => state.waiting);
+  const answer = useStable(stored && aboutOf(withTicks(stored, ticked, id)));
   const named = useNamed(show, answer);
   const now = useMemo<ShowBundle | null>(() => {
     // Only when all is there: each list that came in would have everything computed again.

@@ -14,6 +14,7 @@ import { usePreferences } from '../app/preferences';
 import { themeFor } from '../app/theme';
 import { cssVariables } from '../app/tokens';
 import { dayWords, timeOf } from '../brief/dates';
+import { useAtHand } from '../brief/useAtHand';
 import { type OpenShow, useShow } from '../brief/useShow';
 import { Loading, Trouble, useTitle } from '../parts/page';
 import { pinked } from '../parts/tapeShape';
@@ -250,6 +251,7 @@ function Work({ open, person }: { open: OpenShow; person: string }) {
 export default function CrewPage() {
   const { showId = '' } = useParams();
   const { open, error } = useShow(showId);
+  useAtHand(showId);
   const person = usePreferences((state) => state.me);
   const theme = useMemo(() => themeFor('night'), []);
   useTitle(open ? `Your work · ${open.show.title}` : 'Your work');

@@ -249,7 +249,7 @@ function Packing({ open }: { open: OpenShow }) {
                   marks={marks}
                   way={way}
                   nameOf={nameOf}
-                  press={(kind, on) => void put(line.key, kind, on)}
+                  press={(kind, on) => put(line.key, kind, on)}
                 />
               ))}
             </Box>

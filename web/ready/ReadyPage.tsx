@@ -43,7 +43,7 @@ export default function ReadyPage() {
   const mine = phone && ready.checks.some((check) => check.personId === me) ? me : null;
   const [view, setView] = useState<CheckView>({ who: mine, order: 'time' });
   const [waiving, setWaiving] = useState<{ key: string; title: string } | null>(null);
-  const put = useMarks(show.id, answer.marks);
+  const put = useMarks(show.id);
   const photos = usePhotos(show.id, answer.photos);
   const { fetched, gear, loads } = useMemo(
     () => ({
@@ -76,14 +76,14 @@ export default function ReadyPage() {
     order: view.order,
     nameOf,
     photos,
-    onMark: (key: string, said: Parameters<typeof put>[1]) => void put(key, said),
+    onMark: put,
     onWaive: setWaiving,
   };
   const judged = {
     marks: answer.marks,
     nameOf,
     onWaive: setWaiving,
-    onTakeBack: (key: string) => void put(key, null),
+    onTakeBack: (key: string) => put(key, null),
   };
 
   if (checks.length === 0)
@@ -167,7 +167,7 @@ export default function ReadyPage() {
           barred={barred}
           onClose={() => setWaiving(null)}
           onWaive={(reason) => {
-            void put(waiving.key, { state: 'waived', reason, value: null });
+            put(waiving.key, { state: 'waived', reason, value: null });
             setWaiving(null);
           }}
         />

@@ -13,6 +13,7 @@ import { useMay } from '../app/me';
 import { themeFor } from '../app/theme';
 import { cssVariables } from '../app/tokens';
 import { whenOf } from '../brief/dates';
+import { useAtHand } from '../brief/useAtHand';
 import { type OpenShow, useShow } from '../brief/useShow';
 import { useForecast } from '../lineup/useForecast';
 import { Loading, Trouble, useTitle } from '../parts/page';
@@ -138,6 +139,7 @@ export default function StagePage() {
   const [search, setSearch] = useSearchParams();
   const navigate = useNavigate();
   const { open, error } = useShow(showId);
+  useAtHand(showId);
   const { data: runs } = useRuns(showId);
   const theme = useMemo(() => themeFor('night'), []);
   const runId = search.get('run');

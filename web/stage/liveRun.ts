@@ -10,6 +10,7 @@ import { fold } from '../../core/stage/fold';
 import type { EventKind, Live, RunEvent, StoredEvent } from '../../core/stage/types';
 import { ApiError, isOffline, newId, send } from '../app/api';
 import { onRunChanged } from '../app/data';
+import { remember } from '../app/lastKnown';
 import { clockOffset } from '../app/live';
 import { thisDevice } from '../app/me';
 import { usePreferences } from '../app/preferences';
@@ -65,6 +66,7 @@ export function useLiveRun(runId: string | null): LiveRun {
     const newer = newerRun(latest.current, next);
     latest.current = newer;
     showRun(newer);
+    if (newer) remember(`/runs/${newer.id}`, newer);
   }, []);
 
   /** Takes in what follows on what is known; false when something before it is missing. */

@@ -1,0 +1,129 @@
+/**
+ * Ticks of checks and of packing on their way to the server: kept on this device until they are stored,
+ * through reloads and breaks, and sent in the order they were made. What a tick says is a state, so that
+ * one sent twice changes nothing more.
+ */
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+import type { ShowAnswer } from '../../contract/api';
+import type { PackMark } from '../../core/kit/packing';
+import type { Mark } from '../../core/ready/go';
+import { ApiError, isOffline, newId, send } from './api';
+import { queryClient } from './data';
+import { useLine } from './live';
+
+/** Of a check, or of a thing that is packed; null takes the tick off. */
+type About =
+  | { list: 'marks'; key: string; mark: Mark | null }
+  | { list: 'packing'; key: string; kind: PackMark['kind']; mark: PackMark | null };
+
+export type Tick = { id: string; showId: string } & About;
+
+interface Ticks {
+  waiting: readonly Tick[];
+}
+
+export const useTicks = create<Ticks>()(
+  persist((): Ticks => ({ waiting: [] }), { name: 'hearty-stage-ticks' }),
+);
+
+const RETRY_AFTER = 1500;
+
+let refused: (message: string) => void = () => undefined;
+/** Called with the server's words when it won't have a tick. */
+export const onTickRefused = (listener: typeof refused): void => {
+  refused = listener;
+};
+
+type Ticked = Pick<ShowAnswer, 'marks' | 'packing'>;
+
+function after(now: Ticked, tick: Tick): Ticked {
+  if (tick.list === 'marks') {
+    const others = now.marks.filter(({ key }) => key !== tick.key);
+    return { ...now, marks: tick.mark ? [...others, tick.mark] : others };
+  }
+  const others = now.packing.filter(({ key, kind }) => key !== tick.key || kind !== tick.kind);
+  return { ...now, packing: tick.mark ? [...others, tick.mark] : others };
+}
+
+/** What is stored of a show, with what was ticked here and is not stored yet. */
+export function withTicks<T extends Ticked>(
+  stored: T,
+  waiting: readonly Tick[],
+  showId: string,
+): T {
+  const own = waiting.filter((tick) => tick.showId === showId);
+  return own.length === 0 ? stored : { ...stored, ...own.reduce<Ticked>(after, stored) };
+}
+
+function sent(tick: Tick): Promise<Mark[] | PackMark[]> {
+  const key = encodeURIComponent(tick.key);
+  const path =
+    tick.list === 'marks'
+      ? `/shows/${tick.showId}/checks/${key}`
+      : `/shows/${tick.showId}/packing/${tick.kind}/${key}`;
+  if (!tick.mark) return send('DELETE', path);
+  if (tick.list === 'packing') return send('PUT', path, { by: tick.mark.by });
+  const { state, reason, value, by } = tick.mark;
+  return send('PUT', path, { state, reason, value, by });
+}
+
+let sending = false;
+
+/** Sends what waits, one after the other; what can't be sent now waits on. */
+export async function deliverTicks(): Promise<void> {
+  if (sending) return;
+  sending = true;
+  try {
+    for (;;) {
+      const [tick] = useTicks.getState().waiting;
+      if (!tick) return;
+      const query = ['/shows', tick.showId, 'all'];
+      try {
+        const now = await sent(tick);
+        // An answer that is on its way knows nothing of this tick yet.
+        await queryClient.cancelQueries({ queryKey: query });
+        queryClient.setQueryData<ShowAnswer>(query, (known) =>
+          known ? { ...known, [tick.list]: now } : known,
+        );
+      } catch (error) {
+        if (!(error instanceof ApiError)) throw error;
+        // Not reached, no disk, or not let in: it is sent once that is over.
+        if (isOffline(error) || error.status >= 500 || error.status === 401) return;
+        refused(error.message);
+        void queryClient.invalidateQueries({ queryKey: query });
+      }
+      useTicks.setState(({ waiting }) => ({ waiting: waiting.filter(({ id }) => id !== tick.id) }));
+    }
+  } finally {
+    sending = false;
+  }
+}
+
+export function tick(showId: string, about: About): void {
+  useTicks.setState(({ waiting }) => ({
+    waiting: [...waiting, { id: newId(), showId, ...about }],
+  }));
+  void deliverTicks();
+}
+
+/** Delivers what is left from before, and whenever the server may be there again. Gives what ends it. */
+export function keepDelivering(): () => void {
+  void deliverTicks();
+  const again = setInterval(() => {
+    if (useTicks.getState().waiting.length > 0) void deliverTicks();
+  }, RETRY_AFTER);
+  const stop = useLine.subscribe(({ up }) => {
+    if (up) void deliverTicks();
+  });
+  // Ticked in another tab of this device.
+  const elsewhere = ({ key }: StorageEvent): void => {
+    if (key === 'hearty-stage-ticks') void useTicks.persist.rehydrate();
+  };
+  window.addEventListener('storage', elsewhere);
+  return () => {
+    clearInterval(again);
+    stop();
+    window.removeEventListener('storage', elsewhere);
+  };
+}
