@@ -154,7 +154,8 @@ export interface Change {
     | 'box'
     | 'lot'
     | 'packing'
-    | 'settings';
+    | 'settings'
+    | 'media';
   id: string;
   /** Of a run: what was added to it. */
   event?: StoredEvent;

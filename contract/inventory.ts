@@ -1,4 +1,5 @@
 /** The store: boxes, lots, movements, packing, and what a person has set for themselves. */
+import { NO_SIGNAL } from '../core/repertoire/cues';
 import { SURENESS, type Sureness, USUAL_SURENESS } from '../core/lineup/outlook';
 import { STOCK_MOST } from '../core/inventory/ledger';
 import { ITEM_KINDS } from '../core/repertoire/types';
@@ -27,6 +28,7 @@ import {
   Text,
   Whole,
 } from './fields';
+import { type Output, OutputBody, type StageSignals, StageSignalsBody } from './cues';
 import { STOCK_UNITS } from './item';
 
 export class BoxBody implements Box {
@@ -225,6 +227,9 @@ export interface Settings {
   currency: string;
   /** What the end of a show is held against. */
   endsBy: Sureness;
+  /** Devices outside that signals go to: only to these. */
+  outputs: Output[];
+  stageSignals: StageSignals;
 }
 
 export class SettingsBody implements Settings {
@@ -250,6 +255,12 @@ export class SettingsBody implements Settings {
 
   @OneOf(SURENESS)
   endsBy!: Sureness;
+
+  @PartList(() => OutputBody, 20)
+  outputs!: OutputBody[];
+
+  @Part(() => StageSignalsBody)
+  stageSignals!: StageSignalsBody;
 }
 
 export const SETTINGS: Settings = {
@@ -258,6 +269,13 @@ export const SETTINGS: Settings = {
   riskMatrix: USUAL_MATRIX,
   currency: 'EUR',
   endsBy: USUAL_SURENESS,
+  outputs: [],
+  stageSignals: {
+    blackout: NO_SIGNAL,
+    lightsBack: NO_SIGNAL,
+    houseUp: NO_SIGNAL,
+    houseDown: NO_SIGNAL,
+  },
 };
 
 const MOST_TEXT = 8 * 1024 * 1024;

@@ -36,6 +36,7 @@ import {
   Whole,
   YesNo,
 } from './fields';
+import { PredictionBody } from './cues';
 import { CareBody, NeedsBody, CalculatorBindingBody, VolunteerCardBody } from './care';
 import { StrengthBody } from './item';
 import { EstimateBody, HandBody, TaskBody } from './task';
@@ -211,6 +212,10 @@ export class MethodBody implements Method {
 
   @Text(400)
   warning!: string;
+
+  @OrNull()
+  @Part(() => PredictionBody)
+  prediction!: PredictionBody | null;
 
   @Holds<MethodBody>(strayAfter)
   @PartList(() => TaskBody, 60)

@@ -3,6 +3,7 @@ import { MARK_SHAPES, type MarkShape } from '../core/brief/types';
 import type { ReadyWindow } from '../core/lineup/readyWindow';
 import type { Job, RunPlan, RunSlot, RunStep } from '../core/stage/types';
 import { Id, Num, OneOf, OrNull, Part, PartList, Text, TextList, Whole, YesNo } from './fields';
+import { PredictionBody, StepCueBody } from './cues';
 import { StepWords } from './task';
 
 class RunPositionBody {
@@ -40,6 +41,9 @@ class RunStepBody extends StepWords implements RunStep {
 
   @YesNo()
   between!: boolean;
+
+  @PartList(() => StepCueBody, 20)
+  cues!: StepCueBody[];
 }
 
 class RunSlotBody implements RunSlot {
@@ -66,6 +70,10 @@ class RunSlotBody implements RunSlot {
 
   @Text(60)
   performer!: string;
+
+  @OrNull()
+  @Part(() => PredictionBody)
+  prediction!: PredictionBody | null;
 
   @Num(-1e6, 1e6)
   start!: number;

@@ -28,6 +28,7 @@ import {
   Whole,
   YesNo,
 } from './fields';
+import { StepCueBody } from './cues';
 
 export class EstimateBody implements Estimate {
   @Whole(0, LONGEST_TASK)
@@ -142,4 +143,7 @@ export class TaskBody extends StepWords implements Task {
 
   @OneOfList(HAZARDS)
   hazards!: HazardKind[];
+
+  @PartList(() => StepCueBody, 20)
+  cues!: StepCueBody[];
 }

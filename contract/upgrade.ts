@@ -277,11 +277,27 @@ function fromVersion7(file: Plain): Plain {
   return { ...file, version: 8, runs: each(file.runs, run) };
 }
 
-/** On which device a press was made came later. */
+/** On which device a press was made, cues of steps, and questions to the audience came later. */
 function fromVersion8(file: Plain): Plain {
-  const run = (value: unknown): unknown =>
-    within(value, 'events', (list) => each(list, (event) => withMissing(event, { device: null })));
-  return { ...file, version: 9, runs: each(file.runs, run) };
+  const withCues = (value: unknown): unknown => withMissing(value, { cues: [] });
+  const method = (value: unknown): unknown =>
+    within(withMissing(value, { prediction: null }), 'tasks', (list) => each(list, withCues));
+  const slot = (value: unknown): unknown =>
+    within(withMissing(value, { prediction: null }), 'steps', (list) => each(list, withCues));
+  const run = (value: unknown): unknown => {
+    const planned = within(value, 'plan', (plan) =>
+      within(plan, 'slots', (list) => each(list, slot)),
+    );
+    return within(planned, 'events', (list) =>
+      each(list, (event) => withMissing(event, { device: null })),
+    );
+  };
+  return {
+    ...file,
+    version: 9,
+    demos: each(file.demos, (demo) => within(demo, 'methods', (list) => each(list, method))),
+    runs: each(file.runs, run),
+  };
 }
 
 /** Each makes the next version of the one before. */

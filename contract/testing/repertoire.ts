@@ -1,5 +1,6 @@
 /** Random demos that the contract allows. */
 import fc from 'fast-check';
+import { CUE_KINDS, CUE_MOMENTS } from '../../core/repertoire/cues';
 import { findCalculator } from '../../core/calculators/catalogue';
 import {
   COMPETENCES,
@@ -33,6 +34,37 @@ const hands = fc.array(
   { maxLength: 2 },
 );
 
+const cues: fc.Arbitrary<Task['cues']> = fc
+  .array(
+    fc.record({
+      name: words(60, 1),
+      kind: fc.constantFrom(...CUE_KINDS),
+      at: fc.constantFrom(...CUE_MOMENTS),
+      seconds: whole(0, 3600),
+      output: orNull(fc.constant('desk')),
+      send: words(200),
+      args: words(200),
+      media: orNull(fc.constant('drum-roll')),
+      to: orNull(fc.constant('jo')),
+      words: words(200),
+    }),
+    { maxLength: 2 },
+  )
+  .map((all) => numbered('c', all));
+
+const prediction: fc.Arbitrary<Method['prediction']> = orNull(
+  fc
+    .uniqueArray(words(40, 1), { minLength: 2, maxLength: 5, selector: (text) => text.trim() })
+    .chain((options) =>
+      fc.record({
+        ask: words(120, 1),
+        options: fc.constant(options),
+        answer: orNull(whole(0, options.length - 1)),
+        reveal: words(200),
+      }),
+    ),
+);
+
 const task: fc.Arbitrary<Omit<Task, 'id'>> = fc
   .record({
     name: words(80, 1),
@@ -52,6 +84,7 @@ const task: fc.Arbitrary<Omit<Task, 'id'>> = fc
       fc.record({ watchFor: words(80, 1), waitLeast: whole(0, 60), waitMost: whole(60, 3600) }),
     ),
     hazards: fc.subarray([...HAZARDS], { maxLength: 2 }),
+    cues,
   })
   .map((value) => (value.phase === 'settle' ? { ...value, hands: [] } : value));
 
@@ -119,6 +152,7 @@ const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
           )
           .map((all) => numbered('s', all)),
         hazards: fc.array(hazard, { maxLength: 3 }),
+        prediction,
         hazardsReviewed: yes,
         ruledOut: fc.array(fc.record({ kind: fc.constantFrom(...HAZARDS), why: words(200, 1) }), {
           maxLength: 2,

@@ -25,6 +25,7 @@ export const blankTask = (
   careful: '',
   sign: null,
   hazards: [],
+  cues: [],
 });
 
 export const blankHazard = (kind: HazardKind, control = ''): Hazard => ({
@@ -45,6 +46,7 @@ export const blankMethod = (id: string, name: string): Method => ({
   goesAllowed: 2,
   volunteers: 0,
   warning: '',
+  prediction: null,
   tasks: [],
   kit: [],
   settings: [],

@@ -3,6 +3,7 @@
  * Durations are whole seconds. Amounts are as the presenter typed them, with their unit.
  */
 import type { Care, PersonAtRisk, Needs, Rating, CalculatorBinding, VolunteerCard } from './care';
+import type { Prediction, StepCue } from './cues';
 import type { ColdKind, Material } from './materials';
 import type { Strength, SubstanceId } from './substances';
 import type { UnitId } from '../units/units';
@@ -126,6 +127,8 @@ export interface Task {
   sign: Sign | null;
   /** Which of the method's hazards are there while it is done. One that no task names is there in all of them. */
   hazards: HazardKind[];
+  /** What it sets off beyond the stage. */
+  cues: StepCue[];
 }
 
 export interface KitLine {
@@ -197,6 +200,8 @@ export interface Method {
   volunteers: number;
   /** Said to the room, or to the venue, before it is done; empty when nothing need be said. */
   warning: string;
+  /** Asked before it is seen; null for nothing. */
+  prediction: Prediction | null;
   tasks: Task[];
   kit: KitLine[];
   settings: Setting[];

@@ -24,6 +24,7 @@ const stepOf = (task: Task, around: Around): RunStep => ({
   seconds: task.time.likely,
   eachGo: task.phase === 'perform' && task.eachGo,
   between: task.phase === 'reset',
+  cues: task.cues,
 });
 
 const LINE_CLEAR = 'Look along the line of fire: nobody in it, nothing that must not be hit.';
@@ -74,6 +75,7 @@ export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: numb
       methodName: method.name,
       position: position ? { name: position.name, mark: position.mark } : null,
       performer: performer?.name ?? '',
+      prediction: method.prediction,
       start: block?.start ?? 0,
       end: block?.end ?? 0,
       goes: slot.goes,

@@ -2,6 +2,7 @@
 import { type TaskKey } from '../keys';
 import type { MarkShape } from '../brief/types';
 import type { ReadyWindow } from '../lineup/readyWindow';
+import type { Prediction, StepCue } from '../repertoire/cues';
 import type { Sign } from '../repertoire/types';
 
 export interface RunStep {
@@ -27,6 +28,7 @@ export interface RunStep {
   eachGo: boolean;
   /** Clearing between two goes, while the audience waits. */
   between: boolean;
+  cues: StepCue[];
 }
 
 export interface RunSlot {
@@ -38,6 +40,8 @@ export interface RunSlot {
   methodName: string;
   position: { name: string; mark: MarkShape } | null;
   performer: string;
+  /** Asked before it is seen; null for nothing. */
+  prediction: Prediction | null;
   /** Planned, in seconds from the show's start. */
   start: number;
   end: number;

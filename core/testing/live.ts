@@ -29,6 +29,7 @@ export function liveShow(
       methodName: 'm',
       position: null,
       performer: '',
+      prediction: null,
       start: block?.start ?? 0,
       end: block?.end ?? 0,
       goes: slot.goes,
@@ -53,6 +54,7 @@ export function liveShow(
         seconds: task.time.likely,
         eachGo: task.phase === 'perform' && task.eachGo,
         between: task.phase === 'reset',
+        cues: [],
       })),
       ...over.slots?.[slot.id],
     };

@@ -7,14 +7,17 @@ import { EntityStore } from '../entity';
 /** One row, there from the start. */
 export function settingsStore(db: Db): EntityStore<Settings> {
   const write = db.prepare(
-    `INSERT INTO settings (id, household, risk_matrix, currency, ends_by)
-     VALUES (@id, @household, @riskMatrix, @currency, @endsBy)
+    `INSERT INTO settings
+       (id, household, risk_matrix, currency, ends_by, outputs, stage_signals)
+     VALUES (@id, @household, @riskMatrix, @currency, @endsBy, @outputs, @stageSignals)
      ON CONFLICT (id) DO UPDATE SET household = excluded.household,
        risk_matrix = excluded.risk_matrix, currency = excluded.currency,
-       ends_by = excluded.ends_by`,
+       ends_by = excluded.ends_by, outputs = excluded.outputs,
+       stage_signals = excluded.stage_signals`,
   );
   const read = db.prepare(
-    'SELECT id, household, risk_matrix, currency, ends_by AS endsBy FROM settings WHERE id = ?',
+    `SELECT id, household, risk_matrix, currency, ends_by AS endsBy, outputs, stage_signals
+     FROM settings WHERE id = ?`,
   );
   return new EntityStore<Settings>(db, {
     table: 'settings',
@@ -28,15 +31,23 @@ export function settingsStore(db: Db): EntityStore<Settings> {
     read: (id) => {
       const row = read.get(id) as Row | undefined;
       if (!row) return null;
-      const { household, risk_matrix: matrix, ...rest } = row;
+      const { household, risk_matrix: matrix, outputs, stage_signals: signals, ...rest } = row;
       const parsed = (text: unknown): unknown => JSON.parse(String(text));
-      return { ...rest, household: parsed(household), riskMatrix: parsed(matrix) } as Settings;
+      return {
+        ...rest,
+        household: parsed(household),
+        riskMatrix: parsed(matrix),
+        outputs: parsed(outputs),
+        stageSignals: parsed(signals),
+      } as Settings;
     },
     write: (settings) =>
       void write.run({
         ...settings,
         household: json(settings.household),
         riskMatrix: json(settings.riskMatrix),
+        outputs: json(settings.outputs),
+        stageSignals: json(settings.stageSignals),
       }),
   });
 }

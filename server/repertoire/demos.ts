@@ -19,6 +19,7 @@ function readTask(row: Row): Task {
     gearOff: list(row.gearOff),
     hazards: list(row.hazards),
     sign: typeof row.sign === 'string' ? (JSON.parse(row.sign) as Task['sign']) : null,
+    cues: list(row.cues),
   } as unknown as Task;
 }
 
@@ -46,10 +47,10 @@ export function demoStore(db: Db): EntityStore<Demo> {
   const writeMethod = db.prepare(`
     INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
       settings, hazards, hazards_reviewed, ruled_out, needs, care, volunteer_card, calculators, leaves,
-      forbids, prior_worked, prior_failed)
+      forbids, prior_worked, prior_failed, prediction)
     VALUES (@demoId, @id, @ord, @name, @summary, @oneShot, @goesAllowed, @volunteers, @warning,
       @settings, @hazards, @hazardsReviewed, @ruledOut, @needs, @care, @volunteerCard, @calculators, @leaves, @forbids, @priorWorked,
-      @priorFailed)
+      @priorFailed, @prediction)
     ON CONFLICT (demo_id, id) DO UPDATE SET
       ord = excluded.ord, name = excluded.name, summary = excluded.summary,
       one_shot = excluded.one_shot, goes_allowed = excluded.goes_allowed,
@@ -58,13 +59,13 @@ export function demoStore(db: Db): EntityStore<Demo> {
       ruled_out = excluded.ruled_out, needs = excluded.needs, care = excluded.care,
       volunteer_card = excluded.volunteer_card, calculators = excluded.calculators, leaves = excluded.leaves, forbids = excluded.forbids,
       prior_worked = excluded.prior_worked,
-      prior_failed = excluded.prior_failed`);
+      prior_failed = excluded.prior_failed, prediction = excluded.prediction`);
   const clearTasks = db.prepare('DELETE FROM task WHERE demo_id = ? AND method_id = ?');
   const writeTask = db.prepare(`
     INSERT INTO task (demo_id, method_id, id, ord, name, phase, shortest, likely, longest, hands,
-      place, after, each_go, do, say, cue, gear_on, gear_off, careful, sign, hazards)
+      place, after, each_go, do, say, cue, gear_on, gear_off, careful, sign, hazards, cues)
     VALUES (@demoId, @methodId, @id, @ord, @name, @phase, @shortest, @likely, @longest, @hands,
-      @place, @after, @eachGo, @do, @say, @cue, @gearOn, @gearOff, @careful, @sign, @hazards)`);
+      @place, @after, @eachGo, @do, @say, @cue, @gearOn, @gearOff, @careful, @sign, @hazards, @cues)`);
   const clearKit = db.prepare('DELETE FROM kit_line WHERE demo_id = ? AND method_id = ?');
   const writeKit = db.prepare(`
     INSERT INTO kit_line (demo_id, method_id, id, ord, item_id, amount, unit, basis, instead,
@@ -90,11 +91,11 @@ export function demoStore(db: Db): EntityStore<Demo> {
     SELECT id, name, summary, one_shot AS oneShot, goes_allowed AS goesAllowed, volunteers, warning,
       settings, hazards, hazards_reviewed AS hazardsReviewed, ruled_out AS ruledOut, needs, care,
       volunteer_card AS volunteerCard, calculators, leaves, forbids,
-      prior_worked AS priorWorked, prior_failed AS priorFailed
+      prior_worked AS priorWorked, prior_failed AS priorFailed, prediction
     FROM method WHERE demo_id = ? ORDER BY ord`);
   const readTasks = db.prepare(`
     SELECT id, ord, name, phase, shortest, likely, longest, hands, place, after, each_go AS eachGo,
-      do, say, cue, gear_on AS gearOn, gear_off AS gearOff, careful, sign, hazards
+      do, say, cue, gear_on AS gearOn, gear_off AS gearOff, careful, sign, hazards, cues
     FROM task WHERE demo_id = ? AND method_id = ? ORDER BY ord`);
   const readKit = db.prepare(`
     SELECT id, item_id AS itemId, amount, unit, basis, instead, chilled, strength, note
@@ -117,6 +118,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
       calculators: json(method.calculators),
       leaves: json(method.leaves),
       forbids: json(method.forbids),
+      prediction: method.prediction && json(method.prediction),
     });
     const methodId = method.id;
     clearTasks.run(demoId, methodId);
@@ -133,6 +135,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
         gearOn: json(task.gearOn),
         gearOff: json(task.gearOff),
         hazards: json(task.hazards),
+        cues: json(task.cues),
         sign: task.sign === null ? null : json(task.sign),
       }),
     );
@@ -171,6 +174,8 @@ export function demoStore(db: Db): EntityStore<Demo> {
         calculators: list(method.calculators),
         leaves: list(method.leaves),
         forbids: list(method.forbids),
+        prediction:
+          typeof method.prediction === 'string' ? (JSON.parse(method.prediction) as unknown) : null,
         tasks: (readTasks.all(id, method.id) as Row[]).map(readTask),
         kit: (readKit.all(id, method.id) as Row[]).map(readLine),
       }));

@@ -180,6 +180,7 @@ const AFFECTED: Record<Change['kind'], string[]> = {
   demo: ['/demos', '/shows', '/shopping'],
   item: ['/items', '/demos', '/store', '/shows', '/shopping'],
   box: ['/boxes'],
+  media: ['/media'],
   lot: ['/lots', '/store', '/shows', '/shopping'],
   packing: ['/shows'],
   settings: ['/settings', '/shows', '/shopping'],

@@ -87,7 +87,7 @@ export function DeviceRow(props: Props) {
         <Select
           variant="standard"
           value={role}
-          onChange={(event) => onRole(event.target.value as DeviceRole)}
+          onChange={(event) => onRole(event.target.value)}
           inputProps={{ 'aria-label': `What ${name} is` }}
           sx={{
             gridColumn: { xs: '2 / -1', md: 'auto' },

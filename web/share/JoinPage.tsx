@@ -76,7 +76,7 @@ export default function JoinPage() {
           aria-describedby={error ? 'join-error' : undefined}
           value={code}
           onChange={(event) => {
-            setCode(plain((event.target as HTMLInputElement).value));
+            setCode(plain(event.target.value));
             setError(null);
           }}
           autoCapitalize="characters"

@@ -37,7 +37,15 @@ const CODE_BOX = {
 } as const;
 
 /** What is scanned, and what is typed. */
-function ComeIn({ share, onNewCode }: { share: ShareAnswer; onNewCode: () => void }) {
+function ComeIn({
+  share,
+  now,
+  onNewCode,
+}: {
+  share: ShareAnswer;
+  now: number;
+  onNewCode: () => void;
+}) {
   const [origin] = share.origins;
   if (!origin)
     return (
@@ -94,7 +102,7 @@ function ComeIn({ share, onNewCode }: { share: ShareAnswer; onNewCode: () => voi
         ))}
       </Box>
       <Box sx={{ mt: 1, color: 'var(--muted)', display: 'flex', alignItems: 'center', gap: 1 }}>
-        {share.codeUntil > Date.now()
+        {share.codeUntil > now
           ? `Good until ${whenOf(share.codeUntil)}.`
           : 'This code has run out.'}
         <Button onClick={onNewCode}>New code</Button>
@@ -216,7 +224,7 @@ export default function SharePage() {
         }}
       >
         {share.on ? (
-          <ComeIn share={share} onNewCode={() => void act(anotherCode)} />
+          <ComeIn share={share} now={now} onNewCode={() => void act(anotherCode)} />
         ) : (
           <Box sx={{ maxWidth: 620 }}>
             <Typography sx={{ fontSize: 18, lineHeight: '28px' }}>
