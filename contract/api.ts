@@ -1,6 +1,7 @@
 /** What the API answers with. */
 import type { MethodRecord } from '../core/after/review';
 import type { Show, ShowBundle } from '../core/brief/types';
+import type { CueKind } from '../core/repertoire/cues';
 import type { Demo, HazardKind, Item } from '../core/repertoire/types';
 import type { ShoppingList } from '../core/inventory/shopping';
 import type { StockLine } from '../core/inventory/stockLine';
@@ -161,6 +162,36 @@ export interface Change {
   event?: StoredEvent;
 }
 
+/** A cue that went off. */
+export interface FiredCue {
+  /** Null for one that was only tried. */
+  runId: string | null;
+  slot: string | null;
+  task: string | null;
+  cue: string;
+  name: string;
+  kind: CueKind;
+  media: string | null;
+  to: string | null;
+  words: string;
+  /** Why it did not get out; null when it is on its way. */
+  fault: string | null;
+  /** Milliseconds since 1970. */
+  at: number;
+}
+
+/** A device outside, as far as it was heard of. */
+export interface OutputTold {
+  id: string;
+  name: string;
+  /** unknown: it was not heard of yet; many devices never answer. */
+  state: 'unknown' | 'answers' | 'quiet';
+  /** Why it is quiet; empty otherwise. */
+  trouble: string;
+  /** Milliseconds since 1970. */
+  since: number;
+}
+
 /** What the server says to an open page. */
 export type LiveMessage =
   /** At first: the number of the last change, and of which series of numbers it is. `reset`: too much was missed to be told one by one. */
@@ -168,6 +199,9 @@ export type LiveMessage =
   | { changes: Change[] }
   /** Which devices there are, and who would like to drive. */
   | { present: DeviceTold[]; asking: Asking[] }
+  /** A cue went off; null: everything that sounds or is shown ends. */
+  | { fired: FiredCue | null }
+  | { outputs: OutputTold[] }
   /** The answer to a page that sent its clock, in ms since 1970: that, and the server's. */
   | { sent: number; at: number };
 

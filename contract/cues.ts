@@ -121,13 +121,23 @@ export class OutputBody implements Output {
   address!: string;
 }
 
-/** What is on keys of the stage, whatever is on. */
-export interface StageSignals {
-  blackout: Signal;
-  lightsBack: Signal;
-  houseUp: Signal;
-  houseDown: Signal;
+/** A cue of a show, to be fired by hand. */
+export class FireBody {
+  @Id()
+  slot!: string;
+
+  @Id()
+  task!: string;
+
+  @Id()
+  cue!: string;
 }
+
+export const SIGNAL_NAMES = ['blackout', 'lightsBack', 'houseUp', 'houseDown'] as const;
+export type SignalName = (typeof SIGNAL_NAMES)[number];
+
+/** What is on keys of the stage, whatever is on. */
+export type StageSignals = Record<SignalName, Signal>;
 
 export class StageSignalsBody implements StageSignals {
   @Part(() => SignalBody)

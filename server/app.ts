@@ -10,6 +10,7 @@ import { ItemBody } from '../contract/item';
 import { DemoBody } from '../contract/repertoire';
 import { BoxBody, SettingsBody } from '../contract/inventory';
 import type { AppContext } from './context';
+import { cueRoutes, mediaBody } from './cues/routes';
 import { briefRoutes } from './brief/routes';
 import { entityRoutes } from './entity';
 import type { House } from './house/house';
@@ -107,6 +108,7 @@ function apiRoutes({
   );
   api.use('/shows', briefRoutes(context));
   api.use('/store', tableBody);
+  api.post('/media', mediaBody);
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
   api.use(shareRoutes(share, context));
   api.use(repertoireRoutes(context));
@@ -120,6 +122,7 @@ function apiRoutes({
   api.use('/follow-ups', entityRoutes(context.followUps, FollowUpBody));
   api.use('/damaged', damagedRoutes(context));
   api.get('/sensor', async (_req, res) => void res.json(await sensor.answer()));
+  api.use(cueRoutes(context));
   api.use(stageRoutes(context, share));
   api.use(nothingHere);
   return api;

@@ -1,7 +1,9 @@
 import type { Person, Show, Venue } from '../core/brief/types';
 import type { Demo, Item } from '../core/repertoire/types';
 import type { Box, Lot } from '../core/inventory/types';
+import type { Output } from '../contract/cues';
 import type { FollowUp } from '../contract/day';
+import { RUN_EVENTS_MOST } from '../contract/stage';
 import type { Settings } from '../contract/inventory';
 import { followUpStore } from './after/followUps';
 import { Bundles } from './brief/bundles';
@@ -26,6 +28,9 @@ import { RunStore } from './stage/runs';
 import { boxStore } from './inventory/boxes';
 import { UpcomingNeeds } from './inventory/upcomingNeeds';
 import type { Presence } from './share/presence';
+import { CueEngine } from './cues/cueEngine';
+import { MediaStore } from './cues/mediaStore';
+import { Senders } from './cues/senders';
 import { Prospects } from './lineup/prospects';
 import { Ledger, lotStore } from './inventory/lots';
 import { settingsStore } from './inventory/settings';
@@ -58,10 +63,41 @@ export interface AppContext {
   log: ChangeLog;
   live: Live;
   damage: Damage;
+  media: MediaStore;
+  /** What fires cues, and what sends them out. */
+  cues: { engine: CueEngine; senders: Senders; close(): void };
   /** The server's clock, in ms since 1970. */
   now: () => number;
   /** Who answers what takes long. */
   heavy: Heavy;
+}
+
+function cuesOf({
+  live,
+  runs,
+  settings,
+  now,
+}: Pick<AppContext, 'live' | 'runs' | 'settings' | 'now'>): AppContext['cues'] {
+  const outputs = (): readonly Output[] => settings.findReadable('own')?.outputs ?? [];
+  const senders = new Senders({
+    now,
+    onState: () => live.tell({ outputs: senders.told(outputs()) }),
+  });
+  const engine = new CueEngine({
+    now,
+    outputs,
+    senders,
+    eventsOf: (runId) => (runs.exists(runId) ? runs.events(runId, 0, RUN_EVENTS_MOST) : null),
+    tell: (fired) => live.tell({ fired }),
+  });
+  return {
+    engine,
+    senders,
+    close: () => {
+      engine.close();
+      senders.close();
+    },
+  };
 }
 
 export function createContext(
@@ -80,13 +116,16 @@ export function createContext(
   };
   const runs = new RunStore(db);
   const log = new ChangeLog(db, runs);
+  const live = new Live(log, { now, presence });
   const context: AppContext = {
     db,
     ...stores,
     runs,
     outcomes: new Outcomes(db, runs),
     log,
-    live: new Live(log, { now, presence }),
+    live,
+    media: new MediaStore(db, now),
+    cues: cuesOf({ live, runs, settings: stores.settings, now }),
     now,
     damage: new Damage(() => context),
     followUps: followUpStore(db),

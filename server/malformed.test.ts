@@ -89,6 +89,17 @@ const OTHERS = [
   'runs/none/drive',
   'runs/none/ask',
   'runs/none/ask/none',
+  'screens/harbour-light-festival',
+  'screens/none',
+  'shows/none/cues/fire',
+  'cues/stop',
+  'signals/try',
+  'signals/blackout/fire',
+  'signals/constructor/fire',
+  'outputs',
+  'media',
+  'media/none',
+  'media/none/restore',
 ];
 const NAMES = [
   'harbour-light-festival',

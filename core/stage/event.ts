@@ -1,3 +1,4 @@
+import { SCREEN_MODES } from './screen';
 import type { EventKind, RunEvent, RunPlan } from './types';
 
 type Stamp = Pick<RunEvent, 'id' | 'at' | 'by'>;
@@ -31,6 +32,7 @@ const OF_JOB = ['begin', 'ready', 'late', 'spoiled', 'blocked', 'unmark'] as con
 const OF_STEP = ['correct', 'doubt', 'trust'] as const;
 const NEEDS_SLOT = new Set<EventKind>([
   'call',
+  'tally',
   'goTo',
   'leaveOut',
   'bringBack',
@@ -69,6 +71,9 @@ export class EventNames {
     if ((kind === 'correct' || kind === 'moveFinish') && event.value === null)
       return 'does not say to what';
     if (kind === 'correct' && (event.value ?? 0) < 0) return 'has a time below nothing';
+    if (kind === 'screen' && !(SCREEN_MODES as readonly (string | null)[]).includes(event.text))
+      return 'does not say what the audience is shown';
+    if (kind === 'tally' && !/^\d$/.test(event.text ?? '')) return 'does not say which option';
     if ((kind === 'drive' || kind === 'take') && !event.text) return 'does not say what it takes';
     if (kind === 'part' && !event.text) return 'does not say which part of the step';
     if (kind === 'judge' && (event.go === null || event.outcome === null))

@@ -8,6 +8,7 @@ import { type TaskKey, taskKey } from '../keys';
 import { corrected } from './corrected';
 import { settle } from './driving';
 import { enter, freshSlot, isForNow, isMove, move, recordGo, slotOf, withSlot } from './moves';
+import { SCREEN_AT_FIRST, screenAfter, tallied } from './screen';
 import { showTime } from './showTime';
 import type { Go, JobSaid, Live, RunEvent, RunPlan } from './types';
 
@@ -35,6 +36,8 @@ export function beforeStart(plan: RunPlan): Live {
     passed: [],
     finishMoved: null,
     calls: [],
+    screen: SCREEN_AT_FIRST,
+    tallies: {},
     notes: [],
   };
 }
@@ -98,6 +101,10 @@ function aside(plan: RunPlan, live: Live, event: RunEvent): Live {
       if (slot === null || step === null || !slotOf(live, slot)) return live;
       return { ...live, calls: [...live.calls, { slot, task: step, at, by }] };
     }
+    case 'screen':
+      return { ...live, screen: screenAfter(live, event) };
+    case 'tally':
+      return { ...live, tallies: tallied(plan, live, event) };
     case 'pass':
       if (slot === null || !slotOf(live, slot)) return live;
       return { ...live, passed: [...live.passed, { slot, rule: text ?? '', at, by }] };
@@ -205,8 +212,9 @@ export class Folding {
 
   /** What happened beside the running order stays: held time, notes, what was said of jobs. */
   private besides(): Partial<Live> {
-    const { heldFrom, heldMs, holds, jobs, passed, finishMoved, calls, notes } = this.live;
-    return { heldFrom, heldMs, holds, jobs, passed, finishMoved, calls, notes };
+    const { heldFrom, heldMs, holds, jobs, passed, finishMoved, calls, screen, tallies, notes } =
+      this.live;
+    return { heldFrom, heldMs, holds, jobs, passed, finishMoved, calls, screen, tallies, notes };
   }
 }
 

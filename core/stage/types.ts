@@ -4,6 +4,7 @@ import type { MarkShape } from '../brief/types';
 import type { ReadyWindow } from '../lineup/readyWindow';
 import type { Prediction, StepCue } from '../repertoire/cues';
 import type { Sign } from '../repertoire/types';
+import type { ScreenState, Tallies } from './screen';
 
 export interface RunStep {
   task: string;
@@ -103,6 +104,8 @@ export const EVENT_KINDS = [
   'blocked',
   'unmark',
   'call',
+  'screen',
+  'tally',
   'pass',
   'moveFinish',
   'note',
@@ -245,5 +248,8 @@ export interface Live {
   finishMoved: number | null;
   /** Who was called to what, the latest last. */
   calls: readonly { slot: string; task: string; at: number; by: string | null }[];
+  /** What is on the audience’s screen, and the hands that were counted. */
+  screen: ScreenState;
+  tallies: Tallies;
   notes: { id: string; slot: string | null; text: string; at: number; by: string | null }[];
 }

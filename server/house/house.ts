@@ -26,6 +26,18 @@ interface HouseOptions extends Omit<AppOptions, 'context' | 'house'> {
 /** How often the log is put into the file, and it is looked whether a backup is due, in ms. */
 const ROUND = 60_000;
 
+/** A run that began longer ago than this, in ms, is not on any more, whatever it says. */
+const UNDER_WAY = 12 * 3_600_000;
+
+/** A run that can’t be read has no cues, and keeps nothing else from being opened. */
+function followCues({ runs, cues }: AppContext, id: string): void {
+  try {
+    cues.engine.again(runs.head(id));
+  } catch (error) {
+    if (!(error instanceof HttpError)) throw error;
+  }
+}
+
 const LOGS = ['-wal', '-shm'];
 
 export class House {
@@ -92,6 +104,8 @@ export class House {
     fill?.(context);
     context.outcomes.refresh();
     context.photos.purge();
+    // Cues in their time go on after a restart too.
+    for (const id of context.runs.underWay(context.now() - UNDER_WAY)) followCues(context, id);
     checkpoint(db);
     this.inode = statSync(file).ino;
     if (worker !== null) {
@@ -158,6 +172,7 @@ export class House {
 
   private async shut(): Promise<void> {
     clearInterval(this.round);
+    this.open.cues.close();
     this.open.live.close();
     // No request is answered until the next file is open.
     this.listener = (_req, res) => void res.destroy();

@@ -5,7 +5,7 @@
 import type { IncomingMessage } from 'node:http';
 import type { Duplex } from 'node:stream';
 import { WebSocket, WebSocketServer } from 'ws';
-import type { Change, LiveMessage } from '../../contract/api';
+import type { Change, FiredCue, LiveMessage } from '../../contract/api';
 import { refusalOf } from '../http/guard';
 import type { Caller } from '../share/caller';
 import type { Presence } from '../share/presence';
@@ -165,9 +165,22 @@ export class Live {
 
 const say = (page: WebSocket, message: LiveMessage): void => page.send(JSON.stringify(message));
 
+/** Pictures are for the audience; the rest is not. */
+const publicCue = (fired: FiredCue | null): FiredCue | null =>
+  fired && {
+    ...fired,
+    ...(fired.kind === 'picture' ? {} : { media: null }),
+    name: '',
+    words: '',
+    to: null,
+    fault: null,
+  };
+
 /** Without what was stored: a screen before the audience asks for what is public of it. */
 function publicOf(message: LiveMessage): LiveMessage {
   if ('present' in message) return { present: [], asking: [] };
+  if ('outputs' in message) return { outputs: [] };
+  if ('fired' in message) return { fired: publicCue(message.fired) };
   if (!('changes' in message)) return message;
   const changes = message.changes.map(({ n, kind, id }): Change => ({ n, kind, id }));
   return { changes };

@@ -24,7 +24,13 @@ const addressed = (path: string): string =>
     .replace(/:\w+/g, 'no-such-thing');
 
 /** These would do what they say, for whoever may. */
-const DOES = new Set(['POST /leave', 'POST /share/code', 'POST /backups', 'POST /join']);
+const DOES = new Set([
+  'POST /leave',
+  'POST /share/code',
+  'POST /backups',
+  'POST /join',
+  'POST /cues/stop',
+]);
 
 test.each(RIGHTS.map((right) => [`${right.method} ${right.path}`, right] as const))(
   '%s',

@@ -29,13 +29,15 @@ const things = (path: string, write: Role = 'presenter'): Right[] => [
 
 export const RIGHTS: readonly Right[] = [
   ...of(null, 'GET /health', 'GET /me', 'POST /join'),
-  ...of('audience', 'POST /leave'),
+  ...of('audience', 'POST /leave', 'GET /screens/:id', 'GET /media/:id'),
 
   ...of(
     'screen',
     'PUT /me',
     'GET /devices',
     'GET /sensor',
+    'GET /outputs',
+    'GET /media',
     'GET /shows/:id/all',
     'GET /shows/:id/checks',
     'GET /shows/:id/outlook',
@@ -84,6 +86,13 @@ export const RIGHTS: readonly Right[] = [
     'POST /shows/:id/put-back',
     'POST /shows/:id/risks/signed',
     'POST /shows/:id/runs',
+    'POST /shows/:id/cues/fire',
+    'POST /cues/stop',
+    'POST /signals/try',
+    'POST /signals/:name/fire',
+    'POST /media',
+    'DELETE /media/:id',
+    'POST /media/:id/restore',
     'POST /runs/:id/ask',
     'DELETE /runs/:id/ask/:device',
     'DELETE /runs/:id',

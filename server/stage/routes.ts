@@ -12,6 +12,8 @@ import { holdingWords } from '../../core/ready/go';
 import { needsDriving, type Settled, settle } from '../../core/stage/driving';
 import { eventOf } from '../../core/stage/event';
 import { runPlanOf } from '../../core/stage/plan';
+import { fold } from '../../core/stage/fold';
+import { type PublicScreen, publicScreen } from '../../core/stage/screen';
 import type { EventKind } from '../../core/stage/types';
 import { timelineOf } from '../../core/lineup/timelineOf';
 import type { AppContext } from '../context';
@@ -33,6 +35,7 @@ const OF_CREW: ReadonlySet<EventKind> = new Set<EventKind>([
   'blocked',
   'unmark',
   'note',
+  'tally',
 ]);
 
 /** Starting, feeding and removing runs. Mounted under /api. */
@@ -73,7 +76,8 @@ export function stageRoutes(context: AppContext, share: Share): Router {
   }
 
   router.post('/runs/:id/drive', (req, res) => {
-    const { id } = runs.head(req.params.id);
+    const run = runs.head(req.params.id);
+    const { id } = run;
     const to = driverFor(body(DriveBody, req.body).device);
     const caller = callerOf(res);
     const me = caller?.device?.id ?? null;
@@ -96,6 +100,7 @@ export function stageRoutes(context: AppContext, share: Share): Router {
       device: me,
     });
     runs.append(id, [{ event, deviceAt: null, receivedAt: at }]);
+    context.cues.engine.again(run);
     share.answered(to.id);
     live.publish();
     res.json({
@@ -150,6 +155,23 @@ export function stageRoutes(context: AppContext, share: Share): Router {
     });
     res.status(201).json(runs.get(id));
   });
+  router.get('/screens/:id', (req, res) => {
+    const { id } = req.params;
+    // A screen before the audience is told of the show that was opened to the crew, and of no other.
+    if (callerOf(res)?.role === 'audience' && share.devices.share.showId !== id)
+      throw notFound('screen');
+    const show = context.shows.get(id);
+    outcomes.refresh();
+    const last = runs.list(id, 1)[0];
+    const run = last && !last.finished && last.trouble === null ? runs.get(last.id) : null;
+    const before: PublicScreen = {
+      title: show.title,
+      phase: last?.finished ? 'finished' : 'before',
+      slot: null,
+      says: { kind: 'title' },
+    };
+    res.json(run ? publicScreen(run.plan, fold(run.plan, run.events)) : before);
+  });
   router.get('/runs/:id', (req, res) => void res.json(runs.get(req.params.id)));
   router.get('/runs/:id/events', (req, res) => {
     const { id } = runs.head(req.params.id);
@@ -165,7 +187,13 @@ export function stageRoutes(context: AppContext, share: Share): Router {
     const sent = body(EventsBody, req.body);
     const run = runs.head(req.params.id);
     const { fit, refused } = sortEvents(sent, run, received, senderOf(res, run.id));
+    // Light and sound go before the disk: the stage is lit when it is pressed.
+    context.cues.engine.take(
+      run,
+      fit.map(({ event }) => event),
+    );
     runs.append(run.id, fit);
+    if (fit.some(({ event }) => event.kind === 'take')) context.cues.engine.again(run);
     // The others see it before the device that pressed has its answer.
     live.publish();
     res.json({

@@ -78,6 +78,16 @@ export class RunStore {
       .all(showId) as string[];
   }
 
+  /** Ids of runs that have begun since, in ms since 1970, and are not finished. */
+  underWay(since: number): string[] {
+    return this.db
+      .prepare(
+        'SELECT id FROM run WHERE removed = 0 AND finished = 0 AND trouble IS NULL AND created_at >= ?',
+      )
+      .pluck()
+      .all(since) as string[];
+  }
+
   /** The latest runs of a show, oldest first, without their plans and events. */
   list(showId: string, most: number): RunSummary[] {
     const rows = this.db

@@ -79,6 +79,7 @@ export function testServer(withSeason = true, shared: Partial<ShareOptions> = {}
     close: () => {
       app.close();
       app.closeAllConnections();
+      context.cues.close();
       context.live.close();
       void share.close();
       db.close();

@@ -48,6 +48,8 @@ const SharePage = lazy(() => import('../share/SharePage'));
 const NotSharedPage = lazy(() => import('../share/NotSharedPage'));
 const CrewPage = lazy(() => import('../crew/CrewPage'));
 const OrderPage = lazy(() => import('../crew/OrderPage'));
+const ScreenPage = lazy(() => import('../screen/ScreenPage'));
+const ConfidencePage = lazy(() => import('../screen/ConfidencePage'));
 const CrewHome = lazy(() => import('../crew/CrewHome'));
 const PeoplePage = lazy(() => import('../brief/PeoplePage'));
 
@@ -115,6 +117,15 @@ function Content() {
               </Guarded>
             }
           />
+          <Route
+            path="/shows/:showId/confidence"
+            element={
+              <Guarded>
+                <ConfidencePage />
+              </Guarded>
+            }
+          />
+          <Route path="/screen/:showId?" element={<ScreenPage />} />
           <Route
             path="/shows/:showId/on-stage"
             element={

@@ -217,7 +217,10 @@ function take(changes: readonly Change[]): void {
   const affected = new Set<string>();
   for (const change of changes) {
     const { kind, id, event } = change;
-    if (kind === 'run') for (const listener of runListeners) listener(id, event ?? null);
+    if (kind === 'run') {
+      for (const listener of runListeners) listener(id, event ?? null);
+      affected.add('/screens');
+    }
     if (event)
       queryClient.setQueryData<StoredRun>(['/runs', id], (run) =>
         run ? (withEvents(run, [event]) ?? run) : run,

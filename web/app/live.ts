@@ -3,7 +3,7 @@
  * asks for what it missed. It also measures how this device's clock stands against the server's.
  */
 import { create } from 'zustand';
-import type { Change, LiveMessage } from '../../contract/api';
+import type { Change, FiredCue, LiveMessage, OutputTold } from '../../contract/api';
 import type { Asking, DeviceTold } from '../../contract/share';
 import { firstNumber } from './api';
 import { askWhoIAm } from './me';
@@ -23,6 +23,18 @@ interface Present {
 
 /** Which devices there are, as it was told last. */
 export const usePresent = create<Present>()(() => ({ present: [], asking: [] }));
+
+interface Fired {
+  /** The cue that went off last; null when everything is to end. */
+  last: FiredCue | null;
+  /** Tells one from the next. */
+  count: number;
+}
+
+export const useFired = create<Fired>()(() => ({ last: null, count: 0 }));
+
+/** Devices outside, as they were told of last. */
+export const useOutputs = create<{ outputs: readonly OutputTold[] }>()(() => ({ outputs: [] }));
 
 /** Between tries to come back, in ms: soon at first, then less often. */
 const RETRY = [250, 500, 1000, 2000, 4000];
@@ -119,6 +131,9 @@ export class LiveLine {
       this.epoch = message.epoch;
       if (message.reset) this.known = message.hello;
     } else if ('present' in message) usePresent.setState(message);
+    else if ('fired' in message)
+      useFired.setState({ last: message.fired, count: useFired.getState().count + 1 });
+    else if ('outputs' in message) useOutputs.setState(message);
     else {
       this.known = message.changes.at(-1)?.n ?? this.known;
       this.listener.onChanges(message.changes);

@@ -1,5 +1,6 @@
 /** The interface's words for the core's names. */
 import type { WHERES } from '../../core/repertoire/care';
+import type { CueKind, CueMoment } from '../../core/repertoire/cues';
 import type {
   Competence,
   HandRole,
@@ -101,6 +102,18 @@ export const WHERE_NEEDED: Record<(typeof WHERES)[number], string> = {
   either: 'indoors or outdoors',
   indoors: 'only indoors',
   outdoors: 'only outdoors',
+};
+export const CUE_KIND: Record<CueKind, string> = {
+  light: 'Light',
+  sound: 'Sound',
+  picture: 'Picture',
+  message: 'Message',
+};
+export const CUE_MOMENT: Record<CueMoment, string> = {
+  start: 'when the step is on',
+  after: 'so long into it',
+  sign: 'when its sign is seen',
+  done: 'when it is done',
 };
 export const WHERE: Record<'position' | 'stage', string> = {
   position: 'where it is done',

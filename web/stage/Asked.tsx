@@ -8,6 +8,7 @@ import { MeasureDialog, useColdBudgets } from './Cold';
 import { DeviceDialog } from './DeviceDialog';
 import { CauseDialog, GoToDialog, JobDialog, JobsDialog, PassDialog } from './Dialogs';
 import type { LiveRun } from './liveRun';
+import { ScreenDialog } from './ScreenDialog';
 
 export type Asking =
   | null
@@ -15,6 +16,7 @@ export type Asking =
   | 'pass'
   | 'device'
   | 'jobs'
+  | 'screen'
   | { goTo: string | null }
   | { job: LiveJob }
   | { measure: string };
@@ -54,6 +56,9 @@ export function Asked({
     <>
       {open && measuring && (
         <MeasureDialog open={open} budget={measuring} onClose={() => setAsking(null)} />
+      )}
+      {asking === 'screen' && (
+        <ScreenDialog plan={plan} live={live} press={press} onClose={() => setAsking(null)} />
       )}
       {asking === 'cause' && (
         <CauseDialog

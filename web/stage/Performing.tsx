@@ -6,8 +6,6 @@ import { hardFinishAt } from '../../core/stage/hardFinish';
 import type { Press } from '../../core/stage/replan/caller';
 import { isLastMinute, situationOf } from '../../core/stage/situation';
 import { asksForAnother, partOnStage } from '../../core/stage/steps';
-import { formatDuration } from '../../core/time/clock';
-import { counted } from '../../core/words';
 import { useLine } from '../app/live';
 import { useMay } from '../app/me';
 import { usePreferences } from '../app/preferences';
@@ -30,9 +28,9 @@ import { type LiveRun, useLiveRun, useNow } from './liveRun';
 import { Now } from './Now';
 import { futuresOf, Ribbon } from './Ribbon';
 import { setsLeftOf } from './setsLeft';
-import { BigButton } from './StageParts';
+import { BeforeStart, BigButton } from './StageParts';
 import { TopLine } from './TopLine';
-import { LOW, wide } from './type';
+import { LOW } from './type';
 import { useCaller } from './useCaller';
 import { usePrices, worthPricing } from './usePrices';
 import { Waiting } from './Waiting';
@@ -163,6 +161,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
     },
     device: () => setAsking('device'),
     jobs: () => setAsking('jobs'),
+    screen: () => setAsking('screen'),
     undo: () => {
       if (kind === 'failed') press('back');
     },
@@ -232,6 +231,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
             driver={seat.driver}
             onMoveFinish={live.finishMoved === null ? keys.moveFinish : null}
             onDevice={keys.device}
+            onScreen={keys.screen}
           />
           <Box sx={{ display: { xs: 'none', sm: 'block' }, [LOW]: { display: 'none' } }}>
             <Ribbon
@@ -270,16 +270,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
           alignContent: 'flex-start',
         }}
       >
-        {phase === 'before' && (
-          <Box sx={{ font: wide(64, 40, 800), m: 'auto', textAlign: 'center' }}>
-            {plan.title}
-            <Box sx={{ font: wide(28, 20, 400), color: 'var(--muted)', mt: 2 }}>
-              {run.kind === 'rehearsal' ? 'Rehearsal. ' : ''}
-              {counted(plan.slots.length, 'slot')}, {formatDuration(plan.end)} as written. The clock
-              starts when you do.
-            </Box>
-          </Box>
-        )}
+        {phase === 'before' && <BeforeStart run={run} />}
         {situation.kind === 'on' && (
           <Now
             plan={plan}

@@ -2,7 +2,9 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { ReactNode } from 'react';
 import type { Sign } from '../../core/repertoire/types';
+import type { RunRecord } from '../../contract/stage';
 import type { RunPlan, RunSlot } from '../../core/stage/types';
+import { counted } from '../../core/words';
 import { formatDuration } from '../../core/time/clock';
 import { PositionMark, Tape } from '../parts/tape';
 import { pinked, tapePath } from '../parts/tapeShape';
@@ -311,5 +313,17 @@ export const Labelled = ({ label, children }: { label: string; children: ReactNo
       {label}
     </Box>
     <Box sx={{ flex: 1, minWidth: 0 }}>{children}</Box>
+  </Box>
+);
+
+/** What it is that begins, and how long it is. */
+export const BeforeStart = ({ run: { plan, kind } }: { run: Pick<RunRecord, 'plan' | 'kind'> }) => (
+  <Box sx={{ font: wide(64, 40, 800), m: 'auto', textAlign: 'center' }}>
+    {plan.title}
+    <Box sx={{ font: wide(28, 20, 400), color: 'var(--muted)', mt: 2 }}>
+      {kind === 'rehearsal' ? 'Rehearsal. ' : ''}
+      {counted(plan.slots.length, 'slot')}, {formatDuration(plan.end)} as written. The clock starts
+      when you do.
+    </Box>
   </Box>
 );

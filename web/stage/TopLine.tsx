@@ -1,4 +1,5 @@
 /** How far from the plan, when it will end, the connection, and the clock: each in a place of its own. */
+import VideocamOutlined from '@mui/icons-material/VideocamOutlined';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { ON_TIME } from '../../core/stage/pace';
@@ -26,10 +27,14 @@ interface Props {
   driver: string;
   onMoveFinish: (() => void) | null;
   onDevice: () => void;
+  onScreen: () => void;
 }
 
 export function TopLine(props: Props) {
-  const { telling, fresh, now, pending, up, driver, onMoveFinish, onDevice } = props;
+  const { telling, fresh, now, pending, up, driver, onMoveFinish, onDevice, onScreen } = props;
+  const audience = usePresent(({ present }) =>
+    present.some(({ role, connected }) => role === 'audience' && connected),
+  );
   const here = usePresent(({ present }) => present.filter(({ connected }) => connected).length);
   const late = (telling?.late ?? 0) >= LATE;
   const behind = telling?.behind ?? 0;
@@ -131,6 +136,15 @@ export function TopLine(props: Props) {
           .filter(Boolean)
           .join(': ')}
       </Box>
+      {audience && (
+        <ButtonBase
+          onClick={onScreen}
+          aria-label="What the audience’s screen shows"
+          sx={{ minWidth: 48, minHeight: 48, color: 'var(--muted)', [LOW]: { minHeight: 34 } }}
+        >
+          <VideocamOutlined />
+        </ButtonBase>
+      )}
       <ButtonBase
         onClick={onDevice}
         aria-label="This device: size of the words, sound, screen"

@@ -13,6 +13,8 @@ export interface StageKeys {
   moveFinish: () => void;
   device: () => void;
   jobs: () => void;
+  /** What the audience’s screen shows. */
+  screen: () => void;
   undo: () => void;
   /** A figure, 1 to 10. */
   number: (figure: number) => void;
@@ -41,6 +43,7 @@ const KEYS: Record<string, Plain> = {
   f: 'moveFinish',
   d: 'device',
   j: 'jobs',
+  v: 'screen',
   Escape: 'undo',
 };
 
@@ -60,6 +63,7 @@ export const STAGE_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['P, held', 'past a closed gate, with a name'],
   ['F', 'move the hard finish by as much as the show began late'],
   ['J', 'who does what, now and next'],
+  ['V', 'what the audience’s screen shows'],
   ['D', 'this device: size of the words, sound, screen'],
 ];
 

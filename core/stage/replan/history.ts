@@ -24,6 +24,8 @@ const CHANGES_NOTHING = new Set<EventKind>([
   'pass',
   'moveFinish',
   'call',
+  'screen',
+  'tally',
 ]);
 
 /** Of something that takes longer than its longest, so much of its likely time more, at the least. */

@@ -1,0 +1,152 @@
+/** What the audience sees on a screen of its own: driven from the stage, and nothing of it private. */
+import type { MarkShape } from '../brief/types';
+import type { Live, RunEvent, RunPlan, RunSlot } from './types';
+
+export const SCREEN_MODES = [
+  'auto',
+  'question',
+  'reveal',
+  'ears',
+  'countDown',
+  'countUp',
+  'blank',
+] as const;
+/** auto: the title, and what the audience is asked to do in the step on stage. */
+export type ScreenMode = (typeof SCREEN_MODES)[number];
+
+/** What was last chosen for the screen. */
+export interface ScreenState {
+  mode: ScreenMode;
+  /** The slot that was on stage then. */
+  slot: string | null;
+  /** Milliseconds since 1970. */
+  at: number;
+  /** Of what counts: for how long; null for without end. */
+  seconds: number | null;
+}
+
+export const SCREEN_AT_FIRST: ScreenState = { mode: 'auto', slot: null, at: 0, seconds: null };
+
+/** Longer than this nobody counts down, in seconds. */
+export const COUNT_MOST = 3600;
+
+export function screenAfter(live: Live, { at, text, value }: RunEvent): ScreenState {
+  const mode = SCREEN_MODES.find((one) => one === text);
+  if (!mode) return live.screen;
+  const seconds = value === null ? null : Math.min(COUNT_MOST, Math.max(0, value));
+  return { mode, slot: live.slot, at, seconds };
+}
+
+/** Hands counted for each option of a slot's question, as they were added and taken off. */
+export type Tallies = Readonly<Record<string, readonly number[]>>;
+
+const HANDS_MOST = 100_000;
+
+export function tallied(plan: RunPlan, live: Live, { slot, text, value }: RunEvent): Tallies {
+  const options = plan.slots.find(({ id }) => id === slot)?.prediction?.options ?? [];
+  const option = Number(text);
+  if (slot === null || !Number.isInteger(option) || !(option >= 0 && option < options.length))
+    return live.tallies;
+  const before = Object.hasOwn(live.tallies, slot) ? live.tallies[slot] : undefined;
+  const counts = options.map((_option, i) => {
+    const hands = before?.[i] ?? 0;
+    return i === option ? Math.min(HANDS_MOST, Math.max(0, hands + Math.round(value ?? 0))) : hands;
+  });
+  return { ...live.tallies, [slot]: counts };
+}
+
+export interface PublicOption {
+  words: string;
+  hands: number;
+  /** Once it is revealed. */
+  comesTrue: boolean;
+}
+
+/** In ms since 1970. */
+export type PublicWords =
+  | { kind: 'title' }
+  | { kind: 'cue'; words: string }
+  | { kind: 'ears' }
+  | { kind: 'blank' }
+  | { kind: 'count'; from: number; to: number | null }
+  | {
+      kind: 'question';
+      ask: string;
+      options: PublicOption[];
+      /** Until hands are counted; null for without end. */
+      until: number | null;
+      from: number;
+      /** Null until it is revealed; empty where nothing is said with it. */
+      reveal: string | null;
+    };
+
+export interface PublicScreen {
+  title: string;
+  phase: Live['phase'];
+  slot: { number: number; of: number; name: string; mark: MarkShape | null } | null;
+  says: PublicWords;
+}
+
+/** Modes that go with the slot they were chosen for: the next one begins with its title. */
+const OF_THE_SLOT = new Set<ScreenMode>(['question', 'reveal', 'ears', 'countDown', 'countUp']);
+
+/** What is asked of the audience in the step on stage, once it is its turn. */
+function cueOf(slot: RunSlot | undefined, live: Live): string {
+  return live.phase === 'running' && !live.failed ? (slot?.steps[live.step]?.cue ?? '') : '';
+}
+
+function wordsOf(slot: RunSlot | undefined, live: Live): PublicWords {
+  const { mode, at, seconds, slot: chosenFor } = live.screen;
+  const stale = OF_THE_SLOT.has(mode) && chosenFor !== live.slot;
+  switch (stale ? 'auto' : mode) {
+    case 'blank':
+      return { kind: 'blank' };
+    case 'ears':
+      return { kind: 'ears' };
+    case 'countDown':
+      return { kind: 'count', from: at, to: at + (seconds ?? 0) * 1000 };
+    case 'countUp':
+      return { kind: 'count', from: at, to: null };
+    case 'question':
+    case 'reveal': {
+      const asked = slot?.prediction;
+      if (!slot || !asked) return { kind: 'title' };
+      const shown = mode === 'reveal';
+      const hands = Object.hasOwn(live.tallies, slot.id) ? live.tallies[slot.id] : undefined;
+      return {
+        kind: 'question',
+        ask: asked.ask,
+        options: asked.options.map((words, i) => ({
+          words,
+          hands: hands?.[i] ?? 0,
+          comesTrue: shown && i === asked.answer,
+        })),
+        from: at,
+        until: shown || seconds === null ? null : at + seconds * 1000,
+        reveal: shown ? asked.reveal : null,
+      };
+    }
+    default: {
+      const words = cueOf(slot, live);
+      return words === '' ? { kind: 'title' } : { kind: 'cue', words };
+    }
+  }
+}
+
+export function publicScreen(plan: RunPlan, live: Live): PublicScreen {
+  const at = plan.slots.findIndex(({ id }) => id === live.slot);
+  const slot = plan.slots[at];
+  return {
+    title: plan.title,
+    phase: live.phase,
+    slot: slot
+      ? {
+          number: at + 1,
+          of: plan.slots.length,
+          name: slot.name,
+          mark: slot.position?.mark ?? null,
+        }
+      : null,
+    says: wordsOf(slot, live),
+  };
+}

@@ -1,0 +1,179 @@
+/**
+ * Fires the cues of runs that are under way: at the press that sets one off, before that press is stored,
+ * and in its time. What it knows of a run it keeps in memory, and reads anew where that is not enough.
+ */
+import type { FiredCue } from '../../contract/api';
+import type { Output } from '../../contract/cues';
+import { settle } from '../../core/stage/driving';
+import { cuesOfDone, cuesOnStage, type DueCue } from '../../core/stage/cues';
+import { Folding } from '../../core/stage/fold';
+import type { Live, RunEvent, RunPlan } from '../../core/stage/types';
+import type { StepCue } from '../../core/repertoire/cues';
+import type { Senders } from './senders';
+
+interface EngineOptions {
+  now: () => number;
+  outputs: () => readonly Output[];
+  /** Everything stored of a run; null where it is gone or can’t be read. */
+  eventsOf: (runId: string) => readonly RunEvent[] | null;
+  senders: Senders;
+  /** Tells the pages, which play, show and say. */
+  tell: (fired: FiredCue) => void;
+}
+
+/** A run that is on, as the engine follows it. */
+interface Followed {
+  plan: RunPlan;
+  folding: Folding;
+  driver: string | null;
+  known: Set<string>;
+  fired: Set<string>;
+  timer: NodeJS.Timeout | null;
+}
+
+/** Runs followed at once; the oldest is let go and read anew when something comes. */
+const FOLLOWED_MOST = 20;
+/** A cue that was due longer ago than this, in ms, was due while nobody could fire it: it is not caught up on. */
+const TOO_LATE = 5000;
+/** The longest a timer is set for, in ms. */
+const TIMER_MOST = 3_600_000;
+
+const MOVES_NOTHING = new Set<RunEvent['kind']>(['drive', 'take']);
+
+const hasCues = ({ slots }: RunPlan): boolean =>
+  slots.some(({ steps }) => steps.some(({ cues }) => cues.length > 0));
+
+export class CueEngine {
+  private readonly runs = new Map<string, Followed>();
+
+  constructor(private readonly options: EngineOptions) {}
+
+  /**
+   * Presses have come in and are about to be stored. A run without cues costs nothing but a look at its plan.
+   */
+  take(run: { id: string; plan: RunPlan }, events: readonly RunEvent[]): void {
+    if (!hasCues(run.plan)) return;
+    const followed = this.runs.get(run.id) ?? this.follow(run);
+    if (!followed) return;
+    for (const event of events) {
+      if (followed.known.has(event.id)) continue;
+      followed.known.add(event.id);
+      if (MOVES_NOTHING.has(event.kind)) continue;
+      // What others press than who drives sets nothing off.
+      if (followed.driver !== null && event.device !== followed.driver) continue;
+      followed.driver = event.device;
+      this.pressed(run.id, followed, event);
+    }
+    this.look(run.id, followed);
+  }
+
+  private pressed(runId: string, followed: Followed, event: RunEvent): void {
+    const { plan, folding } = followed;
+    const before = folding.live;
+    const after = folding.take(event);
+    if (event.kind === 'back') {
+      // What one goes back to is not set off once more; what one comes to again is.
+      for (const { key } of cuesOnStage(plan, before)) followed.fired.delete(key);
+      for (const { key } of cuesOnStage(plan, after)) followed.fired.add(key);
+    }
+    for (const due of cuesOfDone(plan, before, after, event)) this.fire(runId, followed, due);
+    this.due(runId, followed, after);
+  }
+
+  /** Fires what is due by now. */
+  private due(runId: string, followed: Followed, live: Live): void {
+    const now = this.options.now();
+    for (const due of cuesOnStage(followed.plan, live))
+      if (due.at <= now && !followed.fired.has(due.key)) {
+        if (now - due.at > TOO_LATE) followed.fired.add(due.key);
+        else this.fire(runId, followed, due);
+      }
+  }
+
+  /** Sets a timer for what comes next. */
+  private look(runId: string, followed: Followed): void {
+    if (followed.timer) clearTimeout(followed.timer);
+    followed.timer = null;
+    const { live } = followed.folding;
+    const next = cuesOnStage(followed.plan, live)
+      .filter(({ key }) => !followed.fired.has(key))
+      .reduce((soonest, { at }) => Math.min(soonest, at), Infinity);
+    if (next === Infinity) return;
+    const wait = Math.min(TIMER_MOST, Math.max(0, next - this.options.now()));
+    followed.timer = setTimeout(() => {
+      this.due(runId, followed, live);
+      this.look(runId, followed);
+    }, wait);
+    followed.timer.unref();
+  }
+
+  private follow(run: { id: string; plan: RunPlan }): Followed | null {
+    const stored = this.options.eventsOf(run.id);
+    if (!stored) return null;
+    const { events, driver } = settle(stored);
+    const folding = new Folding(run.plan);
+    const fired = new Set<string>();
+    for (const event of events) folding.take(event);
+    const now = this.options.now();
+    // What was due before counts as fired: it is not set off by a server that was started again.
+    for (const due of cuesOnStage(run.plan, folding.live)) if (due.at <= now) fired.add(due.key);
+    const followed: Followed = {
+      plan: run.plan,
+      folding,
+      driver,
+      known: new Set(stored.map(({ id }) => id)),
+      fired,
+      timer: null,
+    };
+    const [oldest] = this.runs.keys();
+    if (this.runs.size >= FOLLOWED_MOST && oldest !== undefined) this.forget(oldest);
+    this.runs.set(run.id, followed);
+    return followed;
+  }
+
+  /** Who drives, or what counts of it, has changed, or it was not followed yet: it is read anew. */
+  again(run: { id: string; plan: RunPlan }): void {
+    this.forget(run.id);
+    if (!hasCues(run.plan)) return;
+    const followed = this.follow(run);
+    if (followed) this.look(run.id, followed);
+  }
+
+  private forget(runId: string): void {
+    const followed = this.runs.get(runId);
+    if (followed?.timer) clearTimeout(followed.timer);
+    this.runs.delete(runId);
+  }
+
+  private fire(runId: string, followed: Followed, { key, slot, task, cue }: DueCue): void {
+    followed.fired.add(key);
+    this.fireNow({ runId, slot, task }, cue);
+  }
+
+  /** Fires one, whatever is on: by hand, or to try it. Gives why it can’t; null when it is on its way. */
+  fireNow(
+    about: Pick<FiredCue, 'runId' | 'slot' | 'task'>,
+    cue: Pick<
+      StepCue,
+      'id' | 'name' | 'kind' | 'media' | 'to' | 'words' | 'output' | 'send' | 'args'
+    >,
+  ): string | null {
+    const { senders, outputs, tell, now } = this.options;
+    const { id, name, kind, media, to, words } = cue;
+    const fault =
+      kind === 'light'
+        ? senders.send(
+            outputs().find((output) => output.id === cue.output),
+            cue,
+          )
+        : (kind === 'sound' || kind === 'picture') && media === null
+          ? 'has nothing chosen to be played or shown'
+          : null;
+    tell({ ...about, cue: id, name, kind, media, to, words, fault, at: now() });
+    return fault;
+  }
+
+  close(): void {
+    for (const id of [...this.runs.keys()]) this.forget(id);
+  }
+}
