@@ -1,5 +1,6 @@
 /** What the demo season has besides its shows: more demos, things to follow up, checks that were ticked. */
 import type { FollowUp } from '../contract/day';
+import type { Settings } from '../contract/inventory';
 import type { ShowFile } from '../contract/showFile';
 import { timelineOf } from '../core/lineup/timelineOf';
 import type { Demo, Item } from '../core/repertoire/types';
@@ -8,6 +9,18 @@ import { type Mark, NOTHING_AROUND, readiness } from '../core/ready/go';
 import { ITEMS } from './items';
 import { MORE_ITEMS } from './items-more';
 import { MORE_DEMOS } from './repertoire';
+import { DESK } from './write';
+
+/** The crew’s lighting desk, and what is on keys of the stage; the stand-in (`npm run desk`) listens there. */
+export const LIGHTING: Pick<Settings, 'outputs' | 'stageSignals'> = {
+  outputs: [{ id: DESK, name: 'Lighting desk', kind: 'osc', address: '127.0.0.1:4491' }],
+  stageSignals: {
+    blackout: { output: DESK, send: '/blackout', args: '' },
+    lightsBack: { output: DESK, send: '/back', args: '' },
+    houseUp: { output: DESK, send: '/house', args: '1' },
+    houseDown: { output: DESK, send: '/house', args: '0' },
+  },
+};
 
 type ShowMark = Mark & { showId: string };
 

@@ -14,6 +14,7 @@ import {
   setting,
   settle,
   step,
+  light,
 } from './write';
 
 const smokeRingDrum: Demo = {
@@ -46,6 +47,12 @@ const smokeRingDrum: Demo = {
           },
         ],
         settings: [set('hole', 'Hole', 22, 'cm'), set('puffs', 'Puffs of smoke', 3, 'piece')],
+        prediction: {
+          ask: 'How far does the air fly?',
+          options: ['To row one', 'To row three', 'To the back wall'],
+          answer: 2,
+          reveal: 'All the way: watch the cups.',
+        },
         tasks: [
           prepare('roll-on', 'Roll the drum on, machine beside it', [40, 60, 90]),
           prepare('cups', 'Build the tower of cups at the back', [30, 45, 60], { place: 'wings' }),
@@ -65,6 +72,7 @@ const smokeRingDrum: Demo = {
           step('first', 'One dry slap at row three', [30, 40, 60], {
             say: 'Did anybody feel that?',
             cue: 'Hands up if you felt it',
+            cues: [light('hall-half', 'Hall to half', '/house', '0.5', { at: 'start' })],
           }),
           step('fill', 'Fill the drum with smoke', [15, 20, 30], {
             eachGo: true,
@@ -77,6 +85,11 @@ const smokeRingDrum: Demo = {
             say: 'Watch the hole, then follow the ring with your finger.',
             careful: 'Aim over heads, never at a face near by.',
             hazards: ['smoke'],
+            cues: [
+              light('beam', 'Beam across the smoke', '/lights/beam', '0.8 gold', { at: 'start' }),
+              light('beam-off', 'Beam out, hall back', '/lights/beam', '0', { at: 'done' }),
+              light('hall-full', 'Hall to full', '/house', '1', { at: 'done' }),
+            ],
           }),
           step('why', 'Draw the rolling ring in the air', [45, 55, 75], {
             say: 'The outside of the ring runs backwards, and so the whole ring rolls forward.',

@@ -68,6 +68,12 @@ const foamFountain: Demo = {
           set('bore', 'Bore', 5, 'cm', 'measured once'),
         ],
         leaves: foamLeaves,
+        prediction: {
+          ask: 'How far will the foam come?',
+          options: ['Stays in the glass', 'Over the rim', 'Up to the roof'],
+          answer: 1,
+          reveal: 'Over the rim, and it keeps on coming.',
+        },
         tasks: [
           prepare('tray', 'Set tray and cylinder', [60, 80, 100]),
           prepare('stir', 'Stir the yeast into warm water', [30, 40, 60], { place: 'wings' }),

@@ -1,4 +1,5 @@
 /** Short forms for writing the demo season down. */
+import { blankCue, type StepCue } from '../core/repertoire/cues';
 import {
   type BoundInput,
   type Care,
@@ -83,6 +84,17 @@ export const reset = (id: string, name: string, times: Times, more: Partial<Task
 /** A perform step: what to do is its name unless said otherwise. */
 export const step = (id: string, name: string, times: Times, more: Partial<Task> = {}): Task =>
   task('perform', id, name, times, [performer], { do: name, ...more });
+
+/** The crew’s one lighting desk, as the settings of the season list it. */
+export const DESK = 'desk';
+
+export const light = (
+  id: string,
+  name: string,
+  send: string,
+  args: string,
+  { at, seconds = 0 }: Pick<StepCue, 'at'> & { seconds?: number },
+): StepCue => ({ ...blankCue(id, name, 'light'), output: DESK, send, args, at, seconds });
 
 export const after = (
   id: string,

@@ -1,5 +1,5 @@
 import { written } from './db/open';
-import { seasonExtras } from '../season/extras';
+import { LIGHTING, seasonExtras } from '../season/extras';
 import { season } from '../season/season';
 import { ItemBody } from '../contract/item';
 import { DemoBody } from '../contract/repertoire';
@@ -27,6 +27,8 @@ export function loadSeason(context: AppContext, today: string, zone: string): vo
     for (const item of extras.items)
       if (!context.items.exists(item.id)) context.items.add(valid(check(ItemBody, copy(item))));
     for (const demo of extras.demos) context.demos.add(valid(check(DemoBody, copy(demo))));
+    const { version, ...settings } = context.settings.get('own');
+    context.settings.change({ ...settings, ...LIGHTING }, version);
     for (const followUp of extras.followUps) context.followUps.add(followUp);
     for (const { showId, ...mark } of extras.marks) context.marks.set(showId, mark);
   });

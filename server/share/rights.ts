@@ -29,7 +29,7 @@ const things = (path: string, write: Role = 'presenter'): Right[] => [
 
 export const RIGHTS: readonly Right[] = [
   ...of(null, 'GET /health', 'GET /me', 'POST /join'),
-  ...of('audience', 'POST /leave', 'GET /screens/:id', 'GET /media/:id'),
+  ...of('audience', 'POST /leave', 'GET /screens/:id', 'GET /media', 'GET /media/:id'),
 
   ...of(
     'screen',
@@ -37,7 +37,6 @@ export const RIGHTS: readonly Right[] = [
     'GET /devices',
     'GET /sensor',
     'GET /outputs',
-    'GET /media',
     'GET /shows/:id/all',
     'GET /shows/:id/checks',
     'GET /shows/:id/outlook',

@@ -50,6 +50,8 @@ const CrewPage = lazy(() => import('../crew/CrewPage'));
 const OrderPage = lazy(() => import('../crew/OrderPage'));
 const ScreenPage = lazy(() => import('../screen/ScreenPage'));
 const ConfidencePage = lazy(() => import('../screen/ConfidencePage'));
+const CueListPage = lazy(() => import('../cues/CueListPage'));
+const LightAndSoundPage = lazy(() => import('../cues/LightAndSoundPage'));
 const CrewHome = lazy(() => import('../crew/CrewHome'));
 const PeoplePage = lazy(() => import('../brief/PeoplePage'));
 
@@ -138,6 +140,7 @@ function Content() {
             <Route index element={<Home />} />
             <Route path="join" element={<Home />} />
             <Route path="share" element={<SharePage />} />
+            <Route path="light-and-sound" element={<LightAndSoundPage />} />
             <Route path="not-shared" element={<NotSharedPage />} />
             <Route path="crew" element={<CrewHome />} />
             <Route path="shows" element={<ShowsPage />} />
@@ -146,6 +149,7 @@ function Content() {
             <Route path="shows/:showId" element={<ShowLayout />}>
               <Route index element={<Navigate to="brief" replace />} />
               <Route path="ready" element={<ReadyPage />} />
+              <Route path="cues" element={<CueListPage />} />
               <Route element={<ReadOnlyPages />}>
                 <Route path="brief" element={<BriefPage />} />
                 <Route path="line-up" element={<LineupPage />} />

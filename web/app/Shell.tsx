@@ -134,6 +134,14 @@ function Me() {
                 Let the crew in
               </MenuItem>,
               <MenuItem
+                key="light"
+                component={NavLink}
+                to="/light-and-sound"
+                onClick={() => setAnchor(null)}
+              >
+                Light and sound
+              </MenuItem>,
+              <MenuItem
                 key="backups"
                 component={NavLink}
                 to="/backups"

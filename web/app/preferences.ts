@@ -14,9 +14,17 @@ export interface StageSettings {
   /** Buzz, and tick, before a window closes. */
   vibrate: boolean;
   sound: boolean;
+  /** Sounds of cues are played here. */
+  plays: boolean;
 }
 
-const USUAL_STAGE: StageSettings = { size: 'usual', awake: true, vibrate: true, sound: false };
+const USUAL_STAGE: StageSettings = {
+  size: 'usual',
+  awake: true,
+  vibrate: true,
+  sound: false,
+  plays: false,
+};
 
 interface Preferences {
   mode: Mode;

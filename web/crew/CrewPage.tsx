@@ -21,6 +21,8 @@ import { pinked } from '../parts/tapeShape';
 import { useAction } from '../parts/useAction';
 import type { JobKind } from '../stage/Beside';
 import { useAwake, useUrgency } from '../stage/device';
+import { HandCount } from '../stage/ScreenDialog';
+import { usePlaying, useWord } from '../cues/usePlaying';
 import { DutyCard } from './DutyCard';
 import { OnStageNow } from './OnStageNow';
 import { TroubleDialog } from './TroubleDialog';
@@ -110,6 +112,18 @@ function Others({ duties, open }: { duties: Duties; open: OpenShow }) {
   );
 }
 
+/** Hands for the question on the audience’s screen, while it is asked. */
+function Count({ live: { run, live, press } }: { live: Duties['live'] }) {
+  const slot = run?.plan.slots.find(({ id }) => id === live?.slot);
+  if (!live || !slot?.prediction || live.screen.mode !== 'question') return null;
+  return (
+    <Box sx={{ mt: 2 }}>
+      <Box sx={{ color: 'var(--muted)', fontSize: 17 }}>“{slot.prediction.ask}”</Box>
+      <HandCount slot={slot} live={live} press={press} />
+    </Box>
+  );
+}
+
 function Work({ open, person }: { open: OpenShow; person: string }) {
   const { data: people = [] } = usePeople();
   const device = useMe((state) => state.me?.device ?? null);
@@ -118,13 +132,17 @@ function Work({ open, person }: { open: OpenShow; person: string }) {
   const { live, isLive, view, now, faceOf } = duties;
   const { duty, called } = view;
   useAwake(true);
+  usePlaying();
+  const word = useWord(person, now);
   const urgency = duty ? urgencyOf(duty, now) : 'later';
   useUrgency(
-    called
-      ? `call ${called.at}`
-      : duty && urgency !== 'later'
-        ? `${duty.slot}/${duty.task}/${urgency}`
-        : null,
+    word
+      ? `word ${word.at}`
+      : called
+        ? `call ${called.at}`
+        : duty && urgency !== 'later'
+          ? `${duty.slot}/${duty.task}/${urgency}`
+          : null,
   );
   const mine = open.ready.state.open.filter((check) => check.personId === person);
   const nameOf = (id: string | null): string =>
@@ -152,7 +170,7 @@ function Work({ open, person }: { open: OpenShow; person: string }) {
         name={device?.name || nameOf(person) || (device ? deviceName(device, people) : '')}
       />
       <OnStageNow duties={duties} open={open} />
-      {called ? (
+      {word || called ? (
         <Box
           role="alert"
           sx={{
@@ -165,7 +183,9 @@ function Work({ open, person }: { open: OpenShow; person: string }) {
             font: '700 24px/28px Bricolage',
           }}
         >
-          {nameOf(called.by)} calls: {called.duty.name}
+          {word
+            ? word.words || word.name
+            : `${nameOf(called?.by ?? null)} calls: ${called?.duty.name ?? ''}`}
         </Box>
       ) : (
         task &&
@@ -185,6 +205,7 @@ function Work({ open, person }: { open: OpenShow; person: string }) {
             open on the laptop, what you press here counts.
           </Box>
         )}
+        <Count live={live} />
         <Others duties={duties} open={open} />
         <Box
           component="nav"

@@ -3,10 +3,19 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { Outlet, useOutletContext } from 'react-router';
+import type { Role } from '../../contract/share';
 import { useMay } from '../app/me';
 
-export function ReadOnly({ children, quiet = false }: { children: ReactNode; quiet?: boolean }) {
-  const may = useMay('presenter');
+export function ReadOnly({
+  children,
+  quiet = false,
+  least = 'presenter',
+}: {
+  children: ReactNode;
+  quiet?: boolean;
+  least?: Role;
+}) {
+  const may = useMay(least);
   if (may) return children;
   return (
     <>

@@ -103,6 +103,9 @@ export default function ReadyPage() {
           {state.go ? '' : '△ '}
           {state.words}
         </Box>
+        <Button component={Link} to={`/shows/${show.id}/cues`}>
+          Cues
+        </Button>
         <Button variant="outlined" component={Link} to={`/shows/${show.id}/ready/risks`}>
           Risk assessment
         </Button>

@@ -17,6 +17,7 @@ import { grid } from './grid';
 import { CarePart, NeedsPart, VolunteersPart } from './CareParts';
 import { KitPart } from './KitPart';
 import { HazardsPart, SettingsPart } from './MethodParts';
+import { QuestionPart } from './QuestionPart';
 import { ResiduesPart } from './ResiduesPart';
 import { CalculationsPart } from './CalculationsPart';
 import { MethodFactsRow, MethodTable } from './MethodTable';
@@ -67,6 +68,7 @@ function OneMethod({ at, method, record }: MethodProps) {
         <HazardsPart at={at} method={method} />
         <CalculationsPart at={at} method={method} />
         <KitPart at={at} method={method} items={items} />
+        <QuestionPart at={at} method={method} />
         <VolunteersPart at={at} method={method} />
         <NeedsPart at={at} method={method} />
         <CarePart at={at} method={method} />

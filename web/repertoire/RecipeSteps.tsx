@@ -14,6 +14,7 @@ import { thingsInWords } from '../../core/words';
 import { EditInPlace } from '../parts/EditInPlace';
 import { useAskedFor } from '../parts/useAskedFor';
 import { pinked } from '../parts/tapeShape';
+import { CueLines } from './CueFields';
 import { freshTask } from './fresh';
 import { TaskFields } from './TaskFields';
 
@@ -72,6 +73,7 @@ function Step({ step, number }: { step: RecipeStep; number: number | null }) {
         )}
         {gear.length > 0 && <Box sx={{ fontWeight: 700 }}>{gear.join('. ')}.</Box>}
         {task.careful && <Box>Careful: {task.careful}</Box>}
+        <CueLines cues={task.cues} />
         <Typography variant="body2" color="textSecondary">
           {below.join(' · ')}
         </Typography>

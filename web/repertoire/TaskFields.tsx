@@ -7,6 +7,7 @@ import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import type { Task } from '../../core/repertoire/types';
 import { Choice, Figure, Many, Words, YesNoField } from '../parts/form';
 import { COMPETENCE, HAZARD, options, PHASE, ROLE } from '../parts/words';
+import { CueFields } from './CueFields';
 import { grid } from './grid';
 
 function Hands({ at }: { at: string }) {
@@ -140,6 +141,7 @@ export function TaskFields({ at, task, others }: { at: string; task: Task; other
           <Words name={`${at}.say`} label="Say" multiline />
           <Words name={`${at}.cue`} label="Cue to audience" />
           <SignFields at={at} />
+          <CueFields at={at} />
         </>
       )}
       <Box sx={grid(200)}>

@@ -13,6 +13,7 @@ import { themeFor } from '../app/theme';
 import { cssVariables } from '../app/tokens';
 import { timeOf } from '../brief/dates';
 import { type OpenShow, useShow } from '../brief/useShow';
+import { usePlaying } from '../cues/usePlaying';
 import { Loading, Trouble, useTitle } from '../parts/page';
 import { closingWindow } from '../stage/Band';
 import { useAwake } from '../stage/device';
@@ -36,6 +37,7 @@ function Mirror({ open }: { open: OpenShow }) {
   // Read off a glass in front of it, words have to be the other way round.
   const [flipped, setFlipped] = useState(false);
   useAwake(true);
+  usePlaying();
   const plan = run?.plan;
   const situation = plan && live ? situationOf(plan, live, telling, fresh, now) : null;
   const [next] = plan && live ? comingUp(plan, live) : [];

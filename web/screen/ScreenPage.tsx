@@ -6,9 +6,11 @@ import { Navigate, useParams } from 'react-router';
 import type { PublicScreen, PublicWords } from '../../core/stage/screen';
 import { formatDuration } from '../../core/time/clock';
 import { send } from '../app/api';
-import { serverNow } from '../app/live';
+import { serverNow, useFired } from '../app/live';
 import { useMe } from '../app/me';
 import { cssVariables } from '../app/tokens';
+import { mediaUrl } from '../cues/useMedia';
+import { usePlaying } from '../cues/usePlaying';
 import { useTitle } from '../parts/page';
 import { pinked } from '../parts/tapeShape';
 import { useAwake } from '../stage/device';
@@ -19,6 +21,23 @@ import { Pile } from './Pile';
 /** The screen is drawn on this, and scaled to whatever there is. */
 const WIDTH = 1280;
 const HEIGHT = 720;
+
+/** What is chosen for the screen goes before a picture that a cue has put there. */
+const GOES_BEFORE = new Set<PublicWords['kind']>(['blank', 'question', 'count', 'ears']);
+
+/** The picture of a cue, as long as the demo is on that it was for; null for none. */
+function usePicture(screen: PublicScreen | null): string | null {
+  const last = useFired((state) => state.last);
+  const number = screen?.slot?.number ?? null;
+  const [shown, setShown] = useState<{ media: string; number: number | null } | null>(null);
+  useEffect(() => {
+    if (last === null) setShown(null);
+    else if (last.kind === 'picture' && last.media !== null)
+      setShown({ media: last.media, number });
+  }, [last]);
+  const stale = !screen || shown?.number !== number || GOES_BEFORE.has(screen.says.kind);
+  return shown && !stale ? shown.media : null;
+}
 
 /** By how much the drawing fills the screen there is. */
 function useScale(): number {
@@ -258,7 +277,9 @@ export default function ScreenPage() {
   });
   const now = useNow(serverNow, 200);
   const scale = useScale();
+  const picture = usePicture(data ?? null);
   useAwake(true);
+  usePlaying();
   useTitle(data?.title ?? 'Screen');
   if (showId === undefined && opened) return <Navigate to={`/screen/${opened}`} replace />;
   return (
@@ -291,7 +312,13 @@ export default function ScreenPage() {
           transform: `scale(${scale})`,
         }}
       >
-        {data ? (
+        {picture ? (
+          <img
+            src={mediaUrl(picture)}
+            alt=""
+            style={{ width: '100%', height: '100%', objectFit: 'contain' }}
+          />
+        ) : data ? (
           <Shown screen={data} now={now} />
         ) : (
           <Box sx={middle}>

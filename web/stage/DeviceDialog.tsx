@@ -20,7 +20,7 @@ const SIZE_WORDS: Record<StageSettings['size'], string> = {
 export function DeviceDialog({ onClose }: { onClose: () => void }) {
   const stage = usePreferences((state) => state.stage);
   const set = usePreferences((state) => state.setStage);
-  const choice = (name: 'awake' | 'vibrate' | 'sound', label: string) => (
+  const choice = (name: 'awake' | 'vibrate' | 'sound' | 'plays', label: string) => (
     <FormControlLabel
       control={
         <Switch
@@ -54,6 +54,7 @@ export function DeviceDialog({ onClose }: { onClose: () => void }) {
         {choice('awake', 'Keep the screen on')}
         {choice('vibrate', 'Buzz before a window closes')}
         {choice('sound', 'A quiet sound before a window closes')}
+        {choice('plays', 'Play the sounds of cues here')}
         {canFillScreen() && (
           <Button
             variant="outlined"

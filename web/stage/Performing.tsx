@@ -10,6 +10,8 @@ import { useLine } from '../app/live';
 import { useMay } from '../app/me';
 import { usePreferences } from '../app/preferences';
 import type { OpenShow } from '../brief/useShow';
+import { usePlaying } from '../cues/usePlaying';
+import { useSignals } from '../cues/useSignals';
 import { useShortcuts } from '../parts/Shortcuts';
 import { Asked, type Asking } from './Asked';
 import { Band, closingWindow } from './Band';
@@ -100,6 +102,8 @@ export function Performing({ source, open, showGone = false, byItself = false, o
   }, [open, slot]);
   const causes = useMemo(() => likelyCauses(method, record?.causes ?? []), [method, record]);
 
+  usePlaying();
+  const signals = useSignals();
   // A press for a slot of which it is not known yet whether it may begin waits until it is.
   const deferred = useRef(false);
   const forward = (): void => {
@@ -162,6 +166,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
     device: () => setAsking('device'),
     jobs: () => setAsking('jobs'),
     screen: () => setAsking('screen'),
+    ...signals,
     undo: () => {
       if (kind === 'failed') press('back');
     },

@@ -5,7 +5,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import { ON_TIME } from '../../core/stage/pace';
 import type { EndTold, Telling } from '../../core/stage/replan/tell';
 import { aboutMinute, byMinute, formatDuration } from '../../core/time/clock';
-import { usePresent } from '../app/live';
+import { useOutputs, usePresent } from '../app/live';
 import { timeOf } from '../brief/dates';
 import { LOW, wide } from './type';
 
@@ -35,6 +35,9 @@ export function TopLine(props: Props) {
   const audience = usePresent(({ present }) =>
     present.some(({ role, connected }) => role === 'audience' && connected),
   );
+  const quiet = useOutputs(({ outputs }) => outputs)
+    .filter(({ state }) => state === 'quiet')
+    .map(({ name }) => name);
   const here = usePresent(({ present }) => present.filter(({ connected }) => connected).length);
   const late = (telling?.late ?? 0) >= LATE;
   const behind = telling?.behind ?? 0;
@@ -118,13 +121,14 @@ export function TopLine(props: Props) {
           minHeight: 20,
           lineHeight: '20px',
           [LOW]: { order: 0, flexBasis: 'auto', ml: 'auto' },
-          color: pending > 0 || !up ? 'var(--ember)' : 'var(--muted)',
+          color: pending > 0 || !up || quiet.length > 0 ? 'var(--ember)' : 'var(--muted)',
           fontSize: { xs: 15, md: 20 },
           whiteSpace: 'nowrap',
         }}
       >
         {[
           up ? '' : '△ Cut off',
+          quiet.length > 0 && up ? `△ ${quiet.join(', ')} quiet` : '',
           pending > 0
             ? `on this device, ${pending} unsent`
             : up && (driver !== '' || here > 1)

@@ -15,6 +15,8 @@ export interface StageKeys {
   jobs: () => void;
   /** What the audience’s screen shows. */
   screen: () => void;
+  blackout: () => void;
+  house: () => void;
   undo: () => void;
   /** A figure, 1 to 10. */
   number: (figure: number) => void;
@@ -44,6 +46,8 @@ const KEYS: Record<string, Plain> = {
   d: 'device',
   j: 'jobs',
   v: 'screen',
+  k: 'blackout',
+  u: 'house',
   Escape: 'undo',
 };
 
@@ -64,6 +68,8 @@ export const STAGE_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['F', 'move the hard finish by as much as the show began late'],
   ['J', 'who does what, now and next'],
   ['V', 'what the audience’s screen shows'],
+  ['K', 'blackout, and back'],
+  ['U', 'house lights up, and down'],
   ['D', 'this device: size of the words, sound, screen'],
 ];
 
