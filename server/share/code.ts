@@ -1,8 +1,8 @@
 /** The code that a device comes in by: short enough to be read out in a hall, and good for a day. */
 import { randomInt } from 'node:crypto';
 
-/** Without what is mistaken for something else, read or heard. */
-export const CODE_LETTERS = '2346789ABCDEFGHJKMNPQRTUVWXYZ';
+/** Without what is mistaken for something else, read or heard, and without vowels: no code is a word. */
+export const CODE_LETTERS = '2346789BCDFGHJKMNPQRTVWXYZ';
 export const CODE_LENGTH = 6;
 
 const HOUR = 3_600_000;

@@ -78,7 +78,7 @@ describe('coming in', () => {
 
   test('not by another code, one that was changed, or one that has run out', async () => {
     const phone = new Visitor(hall.origin);
-    const wrong = await phone.join('AAAAAA');
+    const wrong = await phone.join('BBBBBB');
     expect(wrong.status).toBe(403);
     expect(codeOf(wrong)).toBe('wrong_code');
     const before = hall.code;
@@ -123,7 +123,7 @@ describe('coming in', () => {
       for (const letter of code) expect(CODE_LETTERS).toContain(letter);
       expect(readCode(` ${code.toLowerCase()}-`)).toBe(code);
     }
-    expect(CODE_LETTERS).not.toMatch(/[01OIL5S]/);
+    expect(CODE_LETTERS).not.toMatch(/[01OIL5SAEU]/);
     const at = (hour: number): number => new Date(2027, 4, 30, hour).getTime();
     expect(new Date(codeEnds(at(13))).toString()).toBe(new Date(2027, 4, 31, 4).toString());
     // In the small hours it is not over before the morning is.

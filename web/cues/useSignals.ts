@@ -10,8 +10,10 @@ export function useSignals(): { blackout: () => void; house: () => void } {
   const up = useRef(false);
   const fire = useCallback(
     async (name: SignalName, other: SignalName, on: { current: boolean }): Promise<void> => {
-      const now = on.current ? other : name;
-      if (await act(() => send('POST', `/signals/${now}/fire`))) on.current = !on.current;
+      const was = on.current;
+      // The next press is the other one, however soon it comes.
+      on.current = !was;
+      if (!(await act(() => send('POST', `/signals/${was ? other : name}/fire`)))) on.current = was;
     },
     [act],
   );

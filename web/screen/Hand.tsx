@@ -19,8 +19,8 @@ export function Hand({ fingers, size }: { fingers: number; size: number }) {
         return (
           <path
             key={turn}
-            d={tapePath(-9, -62, 18, 70)}
-            transform={`translate(${x + 4} 66) rotate(${turn})`}
+            d={tapePath(0, -9, 64, 18)}
+            transform={`translate(${x + 4} 68) rotate(${turn - 90})`}
             fill="#DDD1C3"
           />
         );

@@ -28,9 +28,10 @@ export function Pile({ hands, fill, width, height }: Props) {
     inRow = Math.min(inRow, widest);
     let y = height - PIECE;
     while (found.length < pieces) {
-      const left = (width - inRow * (PIECE + 1)) / 2;
-      for (let i = 0; i < inRow && found.length < pieces; i++)
-        found.push({ x: left + i * (PIECE + 1), y });
+      // The last row, which is not full, lies in the middle like the others.
+      const here = Math.min(inRow, pieces - found.length);
+      const left = (width - here * (PIECE + 1)) / 2;
+      for (let i = 0; i < here; i++) found.push({ x: left + i * (PIECE + 1), y });
       y -= PIECE - 1;
       inRow = Math.max(2, inRow - 1);
     }

@@ -85,7 +85,16 @@ const Big = ({ words, most = 150 }: { words: string; most?: number }) => (
   </Box>
 );
 
-function Head({ screen, children }: { screen: PublicScreen; children?: ReactNode }) {
+function Head({
+  screen,
+  named = true,
+  children,
+}: {
+  screen: PublicScreen;
+  /** Its name stands elsewhere, larger. */
+  named?: boolean;
+  children?: ReactNode;
+}) {
   const { slot } = screen;
   if (!slot) return null;
   return (
@@ -115,7 +124,7 @@ function Head({ screen, children }: { screen: PublicScreen; children?: ReactNode
           whiteSpace: 'nowrap',
         }}
       >
-        {slot.name}
+        {named && slot.name}
       </Box>
       {children}
     </Box>
@@ -259,7 +268,7 @@ function Shown({ screen, now }: { screen: PublicScreen; now: number }) {
     );
   return (
     <>
-      <Head screen={screen} />
+      <Head screen={screen} named={says.kind === 'cue'} />
       <Box sx={middle}>
         <Big words={says.kind === 'cue' ? says.words : slot.name} />
       </Box>
