@@ -1,6 +1,8 @@
 /** `npm run bench [-- NAME …]`: each benchmark prints one line of JSON. */
+import { cueLatency } from './cue-latency';
 import { forecastVsDraws } from './forecast-vs-draws';
 import { judgingGrowth } from './judging-growth';
+import { kills200 } from './kills-200';
 import { live1000, liveGrowth } from './live';
 import { order30 } from './order-30';
 import { orderBr17 } from './order-br17';
@@ -26,6 +28,8 @@ const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'records-growth': recordsGrowth,
   'press-growth': pressGrowth,
   'press-vs-insert': pressVsInsert,
+  'cue-latency': cueLatency,
+  'kills-200': kills200,
   recount,
   'judging-growth': judgingGrowth,
   'live-1000': live1000,

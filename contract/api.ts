@@ -15,6 +15,7 @@ import type { StoredEvent } from '../core/stage/types';
 import type { FollowUp, SignedAssessment } from './day';
 import type { Asking, DeviceTold } from './share';
 import type { RowFault } from './tables/table';
+import type { EventsAnswer } from './stage';
 import type { FieldFault } from './validate';
 
 /** A stored thing with the number that counts its changes. */
@@ -192,6 +193,16 @@ export interface OutputTold {
   since: number;
 }
 
+/** Presses that a page sends over its socket, as it would over HTTP. */
+export interface PressesMessage {
+  run: string;
+  /** Comes back with the answer. */
+  ref: string;
+  events?: unknown;
+  sentAt?: unknown;
+  known?: unknown;
+}
+
 /** What the server says to an open page. */
 export type LiveMessage =
   /** At first: the number of the last change, and of which series of numbers it is. `reset`: too much was missed to be told one by one. */
@@ -202,6 +213,9 @@ export type LiveMessage =
   /** A cue went off; null: everything that sounds or is shown ends. */
   | { fired: FiredCue | null }
   | { outputs: OutputTold[] }
+  /** The answer to presses, by the name that they came with. */
+  | { ref: string; stored: EventsAnswer }
+  | { ref: string; error: ApiErrorBody['error'] & { status: number } }
   /** The answer to a page that sent its clock, in ms since 1970: that, and the server's. */
   | { sent: number; at: number };
 

@@ -49,7 +49,7 @@ test('two people who press Back for the same step go back once', async ({
   await page.getByRole('button', { name: 'Rehearse it' }).click();
   await page.getByRole('button', { name: /^Start clock/ }).click();
   // Another device: tabs of one browser share what waits to be sent.
-  const device = await browser.newContext();
+  const device = await browser.newContext({ serviceWorkers: 'block' });
   const other = await device.newPage();
   await other.goto(page.url());
   const now = page.getByRole('region', { name: 'Now' });
@@ -60,11 +60,12 @@ test('two people who press Back for the same step go back once', async ({
     await expect(theirs).toContainText(step);
   }
   // Both press it for what both see; the other’s press comes later.
-  await other.route('**/events', (route) => route.abort());
+  await device.setOffline(true);
+  await expect(other.getByText('△ Cut off')).toBeVisible();
   await other.getByRole('button', { name: /^Back/ }).click();
   await page.getByRole('button', { name: /^Back/ }).click();
   await expect(now).toContainText('step 2');
-  await other.unroute('**/events');
+  await device.setOffline(false);
   await expect(other.getByText(/unsent/)).toBeHidden();
   await expect(now).toContainText('step 2');
   await expect(theirs).toContainText('step 2');

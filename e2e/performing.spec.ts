@@ -10,17 +10,13 @@ async function rehearse(page: Page, url: string): Promise<void> {
 
 /** The clock is started, and the server has it. */
 async function started(page: Page): Promise<Locator> {
-  const stored = page.waitForResponse('**/events');
   await onward(page);
-  await stored;
-  await expect(page.getByText('unsent')).toBeHidden();
   const now = page.getByRole('region', { name: 'Now' });
   // The room is warned before anything is done.
   await expect(now).toContainText('There will be stage smoke');
-  const said = page.waitForResponse('**/events');
   await onward(page);
-  await said;
   await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
+  await expect(page.getByText('unsent')).toBeHidden();
   return now;
 }
 

@@ -16,7 +16,7 @@ import { entityRoutes } from './entity';
 import type { House } from './house/house';
 import { damagedRoutes, namesDamage } from './house/damagedRoutes';
 import { houseRoutes } from './house/routes';
-import { answerErrors, nothingHere } from './http/errors';
+import { answerErrors, nothingHere, toldOf } from './http/errors';
 import { onlyFromHere, securityHeaders } from './http/guard';
 import { kitRoutes } from './kit/routes';
 import { lineupRoutes } from './lineup/routes';
@@ -25,7 +25,9 @@ import { riskRoutes } from './ready/riskRoutes';
 import { readyRoutes } from './ready/routes';
 import { repertoireRoutes } from './repertoire/routes';
 import type { RoomSensor } from './ready/sensor';
-import { onlyWhoMay } from './share/rights';
+import { isAtLeast } from '../contract/share';
+import { takePresses } from './stage/presses';
+import { onlyWhoMay, refusalFor, rightFor } from './share/rights';
 import { shareRoutes } from './share/routes';
 import type { Share } from './share/share';
 import { stageRoutes } from './stage/routes';
@@ -128,8 +130,22 @@ function apiRoutes({
   return api;
 }
 
+/** Presses over sockets go the way of those over HTTP: the same right, the same checks, the same answers. */
+function pressesOverSockets({ context, house }: AppOptions): void {
+  const least = rightFor('POST', '/runs/x/events')?.least ?? 'owner';
+  context.live.onPresses = (caller, { run, ref, ...sent }) => {
+    try {
+      if (!isAtLeast(caller.role, least)) throw refusalFor(least);
+      return { ref, stored: takePresses(context, caller, run, sent, () => house?.mustBeThere()) };
+    } catch (error) {
+      return { ref, error: toldOf(error) };
+    }
+  };
+}
+
 /** Everything the server answers: the API, then the pages. */
 export function createApp(options: AppOptions): Express {
+  pressesOverSockets(options);
   const app = express();
   app.disable('x-powered-by');
   // Nothing of the API is kept by a browser: there is nothing to compare.

@@ -13,6 +13,8 @@ import type { Ending, Outlook } from '../core/lineup/outlook';
 import { timelineOf } from '../core/lineup/timelineOf';
 import type { RunEvent } from '../core/stage/types';
 import { localInstant, todayHere } from './instant';
+import { Visitor } from './testing/hall';
+import { killed } from './testing/killing';
 
 const ROOT = join(import.meta.dirname, '..');
 const PROGRAMS = join(ROOT, 'test-results', 'programs');
@@ -113,6 +115,45 @@ describe('the server', () => {
     expect(stored.slice(0, acknowledged.length)).toEqual(acknowledged);
     expect(acknowledged.length).toBeGreaterThanOrEqual(25);
     expect(await json<unknown[]>(`${second.url}/api/shows`)).toHaveLength(5);
+  });
+
+  test('killed again and again with five devices pressing: nothing lost, doubled or out of order', async () => {
+    const data = join(folder, 'kills.sqlite');
+    const came = await killed({ program: SERVER, root: ROOT, data, kills: 4, seed: 1 });
+    expect(came).toMatchObject({ lost: 0, doubled: 0, disordered: 0, missing: 0 });
+    expect(came.acknowledged).toBeGreaterThan(20);
+  });
+
+  test('shared from the start, it says where and by which code; over TLS with --https', async () => {
+    const shared = (args: string[]): Promise<{ origin: string; code: string }> => {
+      const child = spawn(process.execPath, [SERVER, 'own', ...args], {
+        cwd: ROOT,
+        env: environment({
+          PORT: '0',
+          HTTPS_PORT: '0',
+          HEARTY_DATA: join(folder, args.join(''), 'own.sqlite'),
+          HEARTY_ADDRESSES: '127.0.0.3',
+        }),
+      });
+      running.push(child);
+      return new Promise((resolve, reject) => {
+        let said = '';
+        child.stdout.on('data', (chunk) => {
+          said += String(chunk);
+          const [, origin, code] = /Shared at (\S+), code (\w{6})/.exec(said) ?? [];
+          if (origin && code) resolve({ origin, code });
+        });
+        child.on('exit', () => reject(new Error(`The server did not start: ${said}`)));
+      });
+    };
+    const plain = await shared(['--share']);
+    expect(plain.origin).toMatch(/^http:\/\/127\.0\.0\.3:\d+$/);
+    expect((await fetch(`${plain.origin}/api/shows`)).status).toBe(401);
+    const phone = new Visitor(plain.origin);
+    expect((await phone.join(plain.code)).status).toBe(201);
+    const secure = await shared(['--share', '--https']);
+    expect(secure.origin).toMatch(/^https:/);
+    await expect(fetch(secure.origin)).rejects.toThrow();
   });
 
   test('on a person’s own data it begins empty', async () => {

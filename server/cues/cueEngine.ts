@@ -6,8 +6,15 @@ import type { FiredCue } from '../../contract/api';
 import type { Output } from '../../contract/cues';
 import { settle } from '../../core/stage/driving';
 import { cuesOfDone, cuesOnStage, type DueCue } from '../../core/stage/cues';
+import { eventOf } from '../../core/stage/event';
 import { Folding } from '../../core/stage/fold';
-import type { Live, RunEvent, RunPlan } from '../../core/stage/types';
+import {
+  EVENT_KINDS,
+  type EventKind,
+  type Live,
+  type RunEvent,
+  type RunPlan,
+} from '../../core/stage/types';
 import type { StepCue } from '../../core/repertoire/cues';
 import type { Senders } from './senders';
 
@@ -40,6 +47,20 @@ const TIMER_MOST = 3_600_000;
 
 const MOVES_NOTHING = new Set<RunEvent['kind']>(['drive', 'take']);
 
+const KINDS = new Set<unknown>(EVENT_KINDS);
+const isName = (value: unknown): value is string | null =>
+  value === null || typeof value === 'string';
+
+/** A press as far as cues need it; none where it is not built like one. */
+function pressIn(plain: unknown, device: string | null, at: number): RunEvent[] {
+  const { id, kind, slot, step, go, onMove, text } = (plain ?? {}) as Record<string, unknown>;
+  if (typeof id !== 'string' || !KINDS.has(kind)) return [];
+  if (![slot, step, onMove, text].every(isName)) return [];
+  if (go !== null && typeof go !== 'number') return [];
+  const about = { slot, step, go, onMove, text } as Partial<RunEvent>;
+  return [eventOf({ id, at, by: null }, kind as EventKind, { ...about, device })];
+}
+
 const hasCues = ({ slots }: RunPlan): boolean =>
   slots.some(({ steps }) => steps.some(({ cues }) => cues.length > 0));
 
@@ -49,12 +70,27 @@ export class CueEngine {
   constructor(private readonly options: EngineOptions) {}
 
   /**
+   * Presses are here, and nothing more is known of them than that their sender may press: of a run that is
+   * followed already, what they set off goes out now. What is not stored of them afterwards is taken back
+   * by reading the run anew (`again`).
+   */
+  early(runId: string, device: string | null, plain: unknown): void {
+    const followed = this.runs.get(runId);
+    if (!followed || !Array.isArray(plain)) return;
+    const events = plain.flatMap((one) => pressIn(one, device, this.options.now()));
+    if (events.length > 0) this.follows(runId, followed, events);
+  }
+
+  /**
    * Presses have come in and are about to be stored. A run without cues costs nothing but a look at its plan.
    */
   take(run: { id: string; plan: RunPlan }, events: readonly RunEvent[]): void {
     if (!hasCues(run.plan)) return;
     const followed = this.runs.get(run.id) ?? this.follow(run);
-    if (!followed) return;
+    if (followed) this.follows(run.id, followed, events);
+  }
+
+  private follows(runId: string, followed: Followed, events: readonly RunEvent[]): void {
     for (const event of events) {
       if (followed.known.has(event.id)) continue;
       followed.known.add(event.id);
@@ -62,9 +98,9 @@ export class CueEngine {
       // What others press than who drives sets nothing off.
       if (followed.driver !== null && event.device !== followed.driver) continue;
       followed.driver = event.device;
-      this.pressed(run.id, followed, event);
+      this.pressed(runId, followed, event);
     }
-    this.look(run.id, followed);
+    this.look(runId, followed);
   }
 
   private pressed(runId: string, followed: Followed, event: RunEvent): void {
@@ -110,6 +146,7 @@ export class CueEngine {
   private follow(run: { id: string; plan: RunPlan }): Followed | null {
     const stored = this.options.eventsOf(run.id);
     if (!stored) return null;
+    this.options.senders.warm(this.options.outputs());
     const { events, driver } = settle(stored);
     const folding = new Folding(run.plan);
     const fired = new Set<string>();

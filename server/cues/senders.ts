@@ -26,12 +26,19 @@ interface SendersOptions {
   onState: () => void;
 }
 
+/** A device that takes OSC: a socket that is connected to it, so that what is sent goes out at once. */
+interface Line {
+  socket: Socket;
+  /** Sent once it is connected; null since. */
+  waiting: Buffer[] | null;
+  output: Output;
+  answer: NodeJS.Timeout | null;
+}
+
 export class Senders {
-  private socket: Socket | null = null;
   private readonly states = new Map<string, OutputTold>();
-  /** Outputs whose answer is waited for, by “address:port”. */
-  private readonly waiting = new Map<string, NodeJS.Timeout>();
-  private readonly outputAt = new Map<string, Output>();
+  /** By address. */
+  private readonly lines = new Map<string, Line>();
   private closed = false;
 
   constructor(private readonly options: SendersOptions) {}
@@ -44,6 +51,11 @@ export class Senders {
     );
   }
 
+  /** Opened before the first cue, which then need not wait for it. */
+  warm(outputs: readonly Output[]): void {
+    for (const output of outputs) if (output.kind === 'osc') this.lineTo(output);
+  }
+
   /** Why a signal can’t go out; null when it is on its way. Never throws, never waits. */
   send(output: Output | undefined, signal: Signal): string | null {
     const fault = signalFault(output?.kind ?? null, signal);
@@ -52,58 +64,72 @@ export class Senders {
   }
 
   private osc(output: Output, signal: Signal): string | null {
-    const to = hostAndPort(output.address);
-    if (!to) return 'goes to what is no address';
-    const name = `${to.host}:${to.port}`;
-    this.outputAt.set(name, output);
-    try {
-      this.open().send(oscBytes(signal), to.port, to.host, (error) => {
-        if (error) this.became(output, 'quiet', error.message);
-      });
-    } catch (error) {
-      return error instanceof Error ? error.message : 'can’t be sent';
-    }
+    const line = this.lineTo(output);
+    if (!line) return 'goes to what is no address';
+    const bytes = oscBytes(signal);
+    if (line.waiting) line.waiting.push(bytes);
+    else line.socket.send(bytes);
     // Only who has answered before is missed.
-    if (this.states.get(output.id)?.state !== undefined && !this.waiting.has(name))
-      this.waiting.set(
-        name,
-        setTimeout(() => {
-          this.waiting.delete(name);
-          this.became(output, 'quiet', 'it does not answer');
-        }, ANSWER_WITHIN).unref(),
-      );
+    if (this.states.has(output.id))
+      line.answer ??= setTimeout(() => {
+        line.answer = null;
+        this.became(output, 'quiet', 'it does not answer');
+      }, ANSWER_WITHIN).unref();
     return null;
   }
 
-  private open(): Socket {
-    if (this.socket) return this.socket;
-    const socket = createSocket('udp4');
-    socket.on('message', (bytes, from) => this.heard(bytes, `${from.address}:${from.port}`));
-    socket.on('error', () => {
-      socket.close();
-      if (this.socket === socket) this.socket = null;
+  private lineTo(output: Output): Line | null {
+    const to = hostAndPort(output.address);
+    if (!to || this.closed) return null;
+    const known = this.lines.get(output.address);
+    if (known) {
+      known.output = output;
+      return known;
+    }
+    const socket = createSocket({ type: to.host.includes(':') ? 'udp6' : 'udp4' });
+    const line: Line = { socket, waiting: [], output, answer: null };
+    this.lines.set(output.address, line);
+    socket.on('message', (bytes) => this.heard(line, bytes));
+    socket.on('error', (error: NodeJS.ErrnoException) => this.failed(line, error));
+    socket.on('connect', () => {
+      for (const bytes of line.waiting ?? []) socket.send(bytes);
+      line.waiting = null;
     });
+    socket.connect(to.port, to.host);
     socket.unref();
-    this.socket = socket;
-    return socket;
+    return line;
   }
 
-  /** Opened before the first cue, which then need not wait for it. */
-  warm(): void {
-    if (!this.closed) this.open();
+  /** Nobody listens there, or there is no such place: it is told, and tried anew with the next signal. */
+  private failed(line: Line, error: NodeJS.ErrnoException): void {
+    this.became(
+      line.output,
+      'quiet',
+      error.code === 'ECONNREFUSED' ? 'nobody listens at its address' : error.message,
+    );
+    this.end(line);
   }
 
-  private heard(bytes: Buffer, from: string): void {
+  private end(line: Line): void {
+    for (const [address, one] of this.lines) if (one === line) this.lines.delete(address);
+    if (line.answer) clearTimeout(line.answer);
+    try {
+      line.socket.close();
+    } catch {
+      // It was closed already.
+    }
+  }
+
+  private heard(line: Line, bytes: Buffer): void {
     try {
       decode(bytes);
     } catch {
       // Nothing that a device for shows would say.
       return;
     }
-    clearTimeout(this.waiting.get(from));
-    this.waiting.delete(from);
-    const output = this.outputAt.get(from);
-    if (output) this.became(output, 'answers', '');
+    if (line.answer) clearTimeout(line.answer);
+    line.answer = null;
+    this.became(line.output, 'answers', '');
   }
 
   private http(output: Output, { send, args }: Signal): string | null {
@@ -143,9 +169,6 @@ export class Senders {
 
   close(): void {
     this.closed = true;
-    for (const timer of this.waiting.values()) clearTimeout(timer);
-    this.waiting.clear();
-    this.socket?.close();
-    this.socket = null;
+    for (const line of [...this.lines.values()]) this.end(line);
   }
 }

@@ -105,31 +105,34 @@ function asHttpError(error: unknown): HttpError | null {
 /** It has a reason that can be told, and is no defect. */
 export const isRefusal = (error: unknown): boolean => asHttpError(error) !== null;
 
+/** What is told of an error, and with which status; a defect is written down. */
+export function toldOf(error: unknown): ApiErrorBody['error'] & { status: number } {
+  const refusal = asHttpError(error);
+  if (!refusal) console.error(error);
+  return refusal
+    ? {
+        status: refusal.status,
+        code: refusal.code,
+        message: refusal.message,
+        ...(refusal.fields ? { fields: refusal.fields } : {}),
+      }
+    : {
+        status: 500,
+        code: 'internal',
+        message: 'Hearty Stage could not do that. What was stored before is untouched.',
+      };
+}
+
 export const answerErrors: ErrorRequestHandler = (error: unknown, _req, res, next) => {
   if (res.headersSent) {
     next(error);
     return;
   }
-  const refusal = asHttpError(error);
-  if (!refusal) console.error(error);
-  const answer: ApiErrorBody = refusal
-    ? {
-        error: {
-          code: refusal.code,
-          message: refusal.message,
-          ...(refusal.fields ? { fields: refusal.fields } : {}),
-        },
-      }
-    : {
-        error: {
-          code: 'internal',
-          message: 'Hearty Stage could not do that. What was stored before is untouched.',
-        },
-      };
+  const { status, ...told } = toldOf(error);
   // A route may have said already that a file comes: now it is words instead.
   res.removeHeader('Content-Disposition');
   res
-    .status(refusal?.status ?? 500)
+    .status(status)
     .type('application/json')
-    .json(answer);
+    .json({ error: told } satisfies ApiErrorBody);
 };

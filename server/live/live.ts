@@ -5,7 +5,7 @@
 import type { IncomingMessage } from 'node:http';
 import type { Duplex } from 'node:stream';
 import { WebSocket, WebSocketServer } from 'ws';
-import type { Change, FiredCue, LiveMessage } from '../../contract/api';
+import type { Change, FiredCue, LiveMessage, PressesMessage } from '../../contract/api';
 import { refusalOf } from '../http/guard';
 import type { Caller } from '../share/caller';
 import type { Presence } from '../share/presence';
@@ -16,8 +16,8 @@ export const LIVE_PATH = '/api/live';
 export const PAGES_MOST = 500;
 /** A page that does not answer within two of these is gone, in ms. */
 const HEARTBEAT = 5000;
-/** What a page may say in one message, in bytes: its clock. */
-const MESSAGE_MOST = 256;
+/** What a page may say in one message, in bytes: its clock, or presses. */
+const MESSAGE_MOST = 512 * 1024;
 /** A page this far behind in taking what it is told is let go: it comes back and catches up. In bytes. */
 const BEHIND_MOST = 4_000_000;
 
@@ -91,7 +91,7 @@ export class Live {
       if (device && trip >= 0) this.presence?.heard(device.id, trip);
     });
     page.on('error', () => page.terminate());
-    page.on('message', (data) => this.clock(page, data));
+    page.on('message', (data) => this.hear(page, data));
     this.publish();
     const known = query.has('epoch') && Number.isInteger(since) && since >= 0;
     // Numbers of before a restored backup, or of other data, say nothing of these.
@@ -109,10 +109,21 @@ export class Live {
     return (message) => JSON.stringify(forAll(message));
   }
 
-  /** A page asks for the time: what it sent comes back beside it. */
-  private clock(page: WebSocket, data: WebSocket.RawData): void {
-    const sent = Number(data instanceof Buffer ? data.toString('latin1') : Number.NaN);
-    if (Number.isFinite(sent)) say(page, { sent, at: this.now() });
+  /** Who takes the presses that pages send over their sockets; gives what is answered. */
+  onPresses: ((caller: Caller, sent: PressesMessage) => LiveMessage) | null = null;
+
+  /** A page asks for the time, and what it sent comes back beside it; or it sends presses. */
+  private hear(page: WebSocket, data: WebSocket.RawData): void {
+    const text = data instanceof Buffer ? data.toString('utf8') : '';
+    const sent = Number(text);
+    if (text !== '' && Number.isFinite(sent)) {
+      say(page, { sent, at: this.now() });
+      return;
+    }
+    const caller = this.callers.get(page);
+    const presses = pressesIn(text);
+    if (!caller || !presses || !this.onPresses) return;
+    say(page, this.onPresses(caller, presses));
   }
 
   /** Tells what was stored since the last time, to all. */
@@ -160,6 +171,18 @@ export class Live {
     clearInterval(this.beat);
     for (const page of this.sockets.clients) page.terminate();
     this.sockets.close();
+  }
+}
+
+/** Presses in a message; null for anything else. */
+function pressesIn(text: string): PressesMessage | null {
+  try {
+    const plain = JSON.parse(text) as Partial<PressesMessage> | null;
+    return typeof plain?.run === 'string' && typeof plain.ref === 'string'
+      ? { ...plain, run: plain.run, ref: plain.ref }
+      : null;
+  } catch {
+    return null;
   }
 }
 

@@ -37,7 +37,8 @@ export const callerOf = (res: Response): Caller | null =>
   (res.locals.caller as Caller | null | undefined) ?? null;
 
 /** Whose name something carries: on the laptop who was chosen there, elsewhere whose device it is. */
-export function byWhom(res: Response, said: string | null): string | null {
-  const caller = callerOf(res);
-  return caller?.role === 'owner' ? said : (caller?.device?.person ?? null);
-}
+export const nameFor = (caller: Caller | null, said: string | null): string | null =>
+  caller?.role === 'owner' ? said : (caller?.device?.person ?? null);
+
+export const byWhom = (res: Response, said: string | null): string | null =>
+  nameFor(callerOf(res), said);

@@ -153,7 +153,7 @@ function isMatch(matches: ReturnType<typeof match>, path: string): boolean {
 }
 
 /** Why a role may not, in words for whoever holds the device. */
-function refusalFor(least: Role): HttpError {
+export function refusalFor(least: Role): HttpError {
   const words: Record<Role, string> = {
     owner: 'This is done on the laptop itself.',
     presenter: 'Only a presenter changes this. Ask on the laptop for another role.',

@@ -25,6 +25,15 @@ export function timeOf(at: number, sentAt: number, receivedAt: number, runFrom: 
   return Math.min(receivedAt, Math.max(Math.min(runFrom, receivedAt), byServer));
 }
 
+const known = new WeakMap<RunPlan, EventNames>();
+
+/** A plan is a value: what is in it is gathered once. */
+function namesOf(plan: RunPlan): EventNames {
+  const names = known.get(plan) ?? new EventNames(plan);
+  known.set(plan, names);
+  return names;
+}
+
 /** Who sent the presses. */
 export interface Sender {
   device: string | null;
@@ -41,7 +50,7 @@ export function sortEvents(
   receivedAt: number,
   sender: Sender,
 ): Sorted {
-  const names = new EventNames(run.plan);
+  const names = namesOf(run.plan);
   const sorted: Sorted = { fit: [], refused: [] };
   for (const plain of events) {
     const checked = check(RunEventBody, plain);

@@ -1,70 +1,28 @@
 import { randomUUID } from 'node:crypto';
-import { type Response, Router } from 'express';
+import { Router } from 'express';
 import { type Device, DriveBody, isAtLeast } from '../../contract/share';
-import {
-  AfterQuery,
-  type EventsAnswer,
-  EventsBody,
-  NewRunBody,
-  RUN_EVENTS_MOST,
-} from '../../contract/stage';
+import { AfterQuery, type EventsAnswer, NewRunBody } from '../../contract/stage';
 import { holdingWords } from '../../core/ready/go';
-import { needsDriving, type Settled, settle } from '../../core/stage/driving';
 import { eventOf } from '../../core/stage/event';
 import { runPlanOf } from '../../core/stage/plan';
 import { fold } from '../../core/stage/fold';
 import { type PublicScreen, publicScreen } from '../../core/stage/screen';
-import type { EventKind } from '../../core/stage/types';
 import { timelineOf } from '../../core/lineup/timelineOf';
 import type { AppContext } from '../context';
 import { localInstant } from '../instant';
 import { HttpError, body, notFound } from '../http/errors';
 import { byWhom, callerOf } from '../share/caller';
 import type { Share } from '../share/share';
-import { type Sender, sortEvents } from './receive';
+import { notLetIn } from '../share/rights';
+import { drivingOf, takePresses } from './presses';
 
 /** Runs of a show that are listed, the latest. */
 const RUNS_LISTED = 200;
-
-/** What somebody of the crew says of their own work. */
-const OF_CREW: ReadonlySet<EventKind> = new Set<EventKind>([
-  'begin',
-  'ready',
-  'late',
-  'spoiled',
-  'blocked',
-  'unmark',
-  'note',
-  'tally',
-]);
 
 /** Starting, feeding and removing runs. Mounted under /api. */
 export function stageRoutes(context: AppContext, share: Share): Router {
   const { runs, outcomes, bundles, live } = context;
   const router = Router();
-
-  const drivingOf = (runId: string): Settled => settle(runs.events(runId, 0, RUN_EVENTS_MOST));
-
-  function senderOf(res: Response, runId: string): Sender {
-    const caller = callerOf(res);
-    const device = caller?.device?.id ?? null;
-    const crew = caller !== null && !isAtLeast(caller.role, 'presenter');
-    let drove: boolean | null = null;
-    /** What a helper pressed while driving was theirs counts, or is kept, whenever it comes in. */
-    const hasDriven = (): boolean =>
-      (drove ??= drivingOf(runId).stints.some((stint) => stint.device === device));
-    return {
-      device,
-      by: (said) => byWhom(res, said),
-      refuses: ({ kind }) => {
-        if (kind === 'drive') return 'Driving is handed over or taken, not pressed.';
-        if (!crew || OF_CREW.has(kind)) return null;
-        return needsDriving({ kind }) && hasDriven()
-          ? null
-          : 'Only who drives the show moves it on.';
-      },
-    };
-  }
 
   /** Whom driving may be given to: a device that is in, and may press. */
   function driverFor(id: string): Device {
@@ -81,7 +39,7 @@ export function stageRoutes(context: AppContext, share: Share): Router {
     const to = driverFor(body(DriveBody, req.body).device);
     const caller = callerOf(res);
     const me = caller?.device?.id ?? null;
-    const { driver } = drivingOf(id);
+    const { driver } = drivingOf(runs, id);
     const takes = to.id === me && caller !== null && isAtLeast(caller.role, 'presenter');
     const mayTake = takes && (driver === null || share.isGone(driver));
     if (me === null || (driver !== me && !mayTake)) {
@@ -120,7 +78,7 @@ export function stageRoutes(context: AppContext, share: Share): Router {
   router.delete('/runs/:id/ask/:device', (req, res) => {
     const { id } = runs.head(req.params.id);
     const me = callerOf(res)?.device?.id ?? null;
-    const { driver } = drivingOf(id);
+    const { driver } = drivingOf(runs, id);
     if (me === null || (me !== driver && me !== req.params.device))
       throw new HttpError(409, 'driven', 'That is answered by who drives.');
     share.answered(req.params.device);
@@ -183,24 +141,9 @@ export function stageRoutes(context: AppContext, share: Share): Router {
     } satisfies EventsAnswer);
   });
   router.post('/runs/:id/events', (req, res) => {
-    const received = context.now();
-    const sent = body(EventsBody, req.body);
-    const run = runs.head(req.params.id);
-    const { fit, refused } = sortEvents(sent, run, received, senderOf(res, run.id));
-    // Light and sound go before the disk: the stage is lit when it is pressed.
-    context.cues.engine.take(
-      run,
-      fit.map(({ event }) => event),
-    );
-    runs.append(run.id, fit);
-    if (fit.some(({ event }) => event.kind === 'take')) context.cues.engine.again(run);
-    // The others see it before the device that pressed has its answer.
-    live.publish();
-    res.json({
-      events: runs.events(run.id, sent.known),
-      seq: runs.lastSeq(run.id),
-      refused,
-    } satisfies EventsAnswer);
+    const caller = callerOf(res);
+    if (!caller) throw notLetIn();
+    res.json(takePresses(context, caller, req.params.id, req.body));
   });
   router.delete('/runs/:id', (req, res) => {
     runs.setRemoved(req.params.id, true);

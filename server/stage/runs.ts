@@ -24,7 +24,13 @@ export interface Received {
   receivedAt: number | null;
 }
 
+/** Plans that are kept as they were read. */
+const PLANS_KEPT = 8;
+
 export class RunStore {
+  /** By their text. */
+  private readonly plans = new Map<string, RunPlan>();
+
   constructor(private readonly db: Db) {}
 
   create(run: Omit<RunRecord, 'events'>): void {
@@ -48,8 +54,7 @@ export class RunStore {
     const row = this.row(id);
     let plan: RunPlan;
     try {
-      plan = JSON.parse(String(row.plan)) as RunPlan;
-      if (!Array.isArray(plan.slots) || !Array.isArray(plan.jobs)) throw new TypeError('no slots');
+      plan = this.planIn(String(row.plan));
     } catch {
       throw new HttpError(
         422,
@@ -64,6 +69,18 @@ export class RunStore {
       createdAt: Number(row.createdAt),
       plan,
     };
+  }
+
+  /** Presses come for the same plan again and again: it is read once as long as it stands as it did. */
+  private planIn(text: string): RunPlan {
+    const known = this.plans.get(text);
+    if (known) return known;
+    const plan = JSON.parse(text) as RunPlan;
+    if (!Array.isArray(plan.slots) || !Array.isArray(plan.jobs)) throw new TypeError('no slots');
+    const [oldest] = this.plans.keys();
+    if (this.plans.size >= PLANS_KEPT && oldest !== undefined) this.plans.delete(oldest);
+    this.plans.set(text, plan);
+    return plan;
   }
 
   get(id: string): StoredRun {

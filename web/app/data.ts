@@ -29,7 +29,7 @@ import type { Item } from '../../core/repertoire/types';
 import { ApiError, send } from './api';
 import { onDocumentChanged, reloadDocuments } from '../documents/registry';
 import { withEvents } from '../stage/knownRun';
-import { LiveLine } from './live';
+import { holdLine, LiveLine } from './live';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -248,6 +248,10 @@ export function useChanges(): void {
       onChanges: take,
       onReset: readAgain,
     });
-    return () => line.close();
+    holdLine(line);
+    return () => {
+      holdLine(null);
+      line.close();
+    };
   }, []);
 }

@@ -5,7 +5,8 @@
 import { create } from 'zustand';
 import type { Change, FiredCue, LiveMessage, OutputTold } from '../../contract/api';
 import type { Asking, DeviceTold } from '../../contract/share';
-import { firstNumber } from './api';
+import type { EventsAnswer } from '../../contract/stage';
+import { ApiError, firstNumber, newId } from './api';
 import { askWhoIAm } from './me';
 
 interface Line {
@@ -63,6 +64,12 @@ export function clockOffset(): number {
 /** This moment by the server's clock, in ms since 1970. */
 export const serverNow = (): number => Date.now() + clockOffset();
 
+interface Delivering {
+  resolve: (answer: EventsAnswer) => void;
+  reject: (error: ApiError) => void;
+  late: ReturnType<typeof setTimeout>;
+}
+
 export interface Listener {
   onChanges: (changes: readonly Change[]) => void;
   /** So much was missed that everything is to be read again. */
@@ -74,6 +81,20 @@ const address = (since: number, epoch: string): string => {
   return `${protocol === 'https:' ? 'wss' : 'ws'}://${host}/api/live?since=${since}&epoch=${epoch}`;
 };
 
+/** The one that this page holds. */
+let held: LiveLine | null = null;
+export const holdLine = (line: LiveLine | null): void => {
+  held = line;
+};
+/** An answer to presses that does not come within this, in ms, is not waited for: they are sent again. */
+const STORED_WITHIN = 4000;
+
+/** Sends presses over the socket; null where there is none, and they have to go another way. */
+export const deliverOver = (
+  run: string,
+  body: { events: unknown[]; sentAt: number; known: number },
+): Promise<EventsAnswer> | null => held?.deliver(run, body) ?? null;
+
 /** Listens until it is closed. One for each page. */
 export class LiveLine {
   private socket: WebSocket | null = null;
@@ -84,6 +105,8 @@ export class LiveLine {
   private retry: ReturnType<typeof setTimeout> | undefined;
   private ask: ReturnType<typeof setInterval> | undefined;
   private answer: ReturnType<typeof setTimeout> | undefined;
+
+  private readonly delivering = new Map<string, Delivering>();
 
   constructor(private readonly listener: Listener) {
     window.addEventListener('online', this.again);
@@ -101,6 +124,36 @@ export class LiveLine {
     window.removeEventListener('online', this.again);
     window.removeEventListener('offline', this.lost);
     this.drop();
+  }
+
+  /** Null while nothing is heard. */
+  deliver(run: string, body: object): Promise<EventsAnswer> | null {
+    const { socket } = this;
+    if (socket?.readyState !== WebSocket.OPEN || !useLine.getState().up) return null;
+    const ref = newId();
+    return new Promise((resolve, reject) => {
+      const late = setTimeout(() => this.undelivered(ref), STORED_WITHIN);
+      this.delivering.set(ref, { resolve, reject, late });
+      socket.send(JSON.stringify({ run, ref, ...body }));
+    });
+  }
+
+  private undelivered(ref: string): void {
+    const waiting = this.delivering.get(ref);
+    this.delivering.delete(ref);
+    clearTimeout(waiting?.late);
+    waiting?.reject(new ApiError(0, 'offline', 'Hearty Stage can’t be reached.', []));
+  }
+
+  private delivered(message: Extract<LiveMessage, { ref: string }>): void {
+    const waiting = this.delivering.get(message.ref);
+    this.delivering.delete(message.ref);
+    clearTimeout(waiting?.late);
+    if ('stored' in message) waiting?.resolve(message.stored);
+    else {
+      const { status, code, message: words, fields = [] } = message.error;
+      waiting?.reject(new ApiError(status, code, words, fields));
+    }
   }
 
   private connect(): void {
@@ -122,7 +175,8 @@ export class LiveLine {
       const trip = Date.now() - message.sent;
       readings.push({ trip, offset: message.at - (message.sent + trip / 2) });
       if (readings.length > READINGS) readings.shift();
-    } else if ('hello' in message) {
+    } else if ('ref' in message) this.delivered(message);
+    else if ('hello' in message) {
       // Who was away may be something else by now, or be thrown out.
       if (this.tries > 0) void askWhoIAm();
       this.tries = 0;
@@ -153,6 +207,8 @@ export class LiveLine {
     const { socket } = this;
     this.socket = null;
     socket?.close();
+    // Stored or not: they are sent again, which changes nothing where they were.
+    for (const ref of [...this.delivering.keys()]) this.undelivered(ref);
   }
 
   private readonly lost = (): void => {

@@ -1,0 +1,69 @@
+/**
+ * From a press to its cue at the desk, over a raw UDP send to the same desk, measured beside it: both at the
+ * 99th percentile. The press goes the way a page's does, over the socket that it holds.
+ */
+import { once } from 'node:events';
+import { join } from 'node:path';
+import { Worker } from 'node:worker_threads';
+import type { StoredRun } from '../contract/stage';
+import { blankCue } from '../core/repertoire/cues';
+import { bundlePrograms } from '../scripts/build.mjs';
+import type { Rounds, Times } from './cueDesk';
+import { FESTIVAL, grown, json, quantile, round } from './growing';
+
+const ROUNDS = 600;
+/** At first everything is compiled; that is left out. */
+const WARM = 200;
+
+export async function cueLatency(): Promise<object> {
+  const programs = join(process.cwd(), 'test-results', 'bench');
+  await bundlePrograms(programs, ['benchmarks/cueDesk.ts']);
+  const desk = new Worker(join(programs, 'cueDesk.js'), { execArgv: [] });
+  const [{ port }] = (await once(desk, 'message')) as [{ port: number }];
+  const { url, context, close } = await grown();
+  const { version: at, ...settings } = context.settings.get('own');
+  context.settings.change(
+    {
+      ...settings,
+      outputs: [{ id: 'desk', name: 'Desk', kind: 'osc', address: `127.0.0.1:${port}` }],
+    },
+    at,
+  );
+  // Every step of the first demo sets one off when it is done.
+  const { demoId } = context.shows.get(FESTIVAL).slots[0] ?? {};
+  const { version, ...demo } = context.demos.get(demoId ?? '');
+  const cue = { ...blankCue('c', 'c', 'light'), at: 'done' as const, output: 'desk', send: '/go' };
+  context.demos.change(
+    {
+      ...demo,
+      methods: demo.methods.map((method) => ({
+        ...method,
+        tasks: method.tasks.map((task) => ({
+          ...task,
+          cues: task.phase === 'perform' ? [cue] : [],
+        })),
+      })),
+    },
+    version,
+  );
+  await json(`${url}/api/shows/${FESTIVAL}/runs`, { id: 'run', kind: 'rehearsal' });
+  const { plan } = await json<StoredRun>(`${url}/api/runs/run`);
+  const [slot] = plan.slots;
+  const asked: Rounds = {
+    url,
+    slot: slot?.id ?? '',
+    step: slot?.steps[0]?.task ?? '',
+    rounds: ROUNDS,
+  };
+  desk.postMessage(asked);
+  const [{ times }] = (await once(desk, 'message')) as [{ times: Times }];
+  await desk.terminate();
+  await close();
+  const of = (all: number[], share: number): number => quantile(all.slice(WARM), share);
+  return {
+    ratio: round(of(times.press, 0.99) / of(times.raw, 0.99)),
+    press: round(of(times.press, 0.99)),
+    raw: round(of(times.raw, 0.99)),
+    median: round(of(times.press, 0.5) / of(times.raw, 0.5)),
+  };
+}
