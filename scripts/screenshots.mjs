@@ -20,6 +20,8 @@ const server = spawn(process.execPath, [join(root, 'dist', 'server', 'main.js'),
     PORT: '0',
     HEARTY_DATA: join(folder, 'demo.sqlite'),
     NODE_ENV: 'production',
+    // No network of this machine is in the picture.
+    HEARTY_ADDRESSES: '127.0.0.2',
   },
 });
 const url = await new Promise((resolve) => {
@@ -32,6 +34,7 @@ const browser = await chromium.launch(CHROMIUM);
 const SHOW = '/shows/harbour-light-festival';
 const wide = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
+const beamer = { width: 1280, height: 720 };
 
 const MINUTE = 60_000;
 
@@ -119,10 +122,67 @@ async function pack(page) {
   await page.goto(`${url}${SHOW}/pack`);
 }
 
+/** The run that the stage's picture has left, gone on with by whoever asks. */
+async function pressed(page, ...events) {
+  const runs = await (await page.request.get(`${url}/api${SHOW}/runs`)).json();
+  const id = runs.at(-1).id;
+  await page.request.post(`${url}/api/runs/${id}/events`, {
+    data: {
+      events: events.map((event, i) => ({
+        ...NOTHING,
+        ...event,
+        id: `picture-${Date.now()}-${i}`,
+        at: Date.now(),
+      })),
+      sentAt: Date.now(),
+      known: 0,
+    },
+  });
+}
+
+const NOTHING = {
+  by: 'ines',
+  slot: null,
+  step: null,
+  go: null,
+  cause: null,
+  outcome: null,
+  text: null,
+  value: null,
+  onMove: null,
+  device: null,
+};
+
+/** A helper's own work, in the same show. */
+async function helper(page) {
+  await page.goto(`${url}${SHOW}/crew`);
+  await page.getByRole('region', { name: 'In the background' }).waitFor();
+}
+
+/** The question before the foam, with hands. */
+async function audience(page) {
+  const hands = [12, 47, 31].map((value, i) => ({
+    kind: 'tally',
+    slot: 'slot-foam-fountain',
+    text: String(i),
+    value,
+  }));
+  await pressed(page, { kind: 'goTo', slot: 'slot-foam-fountain' });
+  await pressed(page, { kind: 'screen', text: 'question', value: 30 }, ...hands);
+  await page.goto(`${url}/screen${SHOW.replace('/shows', '')}`);
+  await page.getByText('hands up').waitFor();
+}
+
+/** The laptop lets the crew in. */
+async function shared(page) {
+  await page.goto(`${url}/share?show=${SHOW.split('/').at(-1)}`);
+  await page.getByRole('button', { name: 'Share with the crew' }).click();
+  await page.getByRole('img', { name: /^Code to scan/ }).waitFor();
+}
+
 const SHOTS = [
   ['today', '/', wide],
   ['line-up', `${SHOW}/line-up`, wide],
-  ['line-up-phone', `${SHOW}/line-up`, phone],
   ['brief', `${SHOW}/brief`, wide],
   ['kit', `${SHOW}/kit`, wide],
   ['ready', '/shows/little-hollin-evening/ready', wide],
@@ -131,22 +191,26 @@ const SHOTS = [
   ['demos', '/demos', wide],
   ['demo', '/demos/foam-fountain', wide],
   ['venues', '/venues', wide],
-  ['shows', '/shows', wide],
   ['store', '/store', wide],
   ['item', '/store/items/peroxide-9', wide],
-  ['shopping', '/store/shopping', wide],
   ['pack-phone', pack, phone],
   ['bench', '/bench/will-it-light', wide],
   // Last: a rehearsal counts in the record of what is shown above.
   ['on-stage', rehearse, wide],
   ['on-stage-phone', rehearse, phone],
+  ['crew-phone', helper, phone],
+  ['audience', audience, beamer],
+  ['share', shared, wide],
 ];
 for (const [name, where, viewport] of SHOTS) {
   if (only.length > 0 && !only.includes(name)) continue;
-  const context = await browser.newContext({ viewport });
+  const context = await browser.newContext({ viewport, serviceWorkers: 'block' });
   await context.addInitScript(
     (state) => localStorage.setItem('hearty-stage-preferences', state),
-    JSON.stringify({ state: { mode: 'day', me: 'ines' }, version: 0 }),
+    JSON.stringify({
+      state: { mode: 'day', me: name === 'crew-phone' ? 'jo' : 'ines' },
+      version: 0,
+    }),
   );
   const page = await context.newPage();
   page.on('pageerror', (error) => console.error(name, error.message));

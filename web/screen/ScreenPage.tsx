@@ -74,7 +74,9 @@ const sizeFor = (words: string, most: number): number =>
 
 const Big = ({ words, most = 150 }: { words: string; most?: number }) => (
   <Box
+    component="h1"
     sx={{
+      m: 0,
       font: `800 ${sizeFor(words, most)}px/1.05 Bricolage`,
       letterSpacing: '-0.02em',
       textWrap: 'balance',
@@ -174,7 +176,9 @@ function Question({
         )}
       </Head>
       <Box
+        component="h1"
         sx={{
+          m: 0,
           font: `800 ${ask.length > 34 ? 60 : 84}px/1.05 Bricolage`,
           letterSpacing: '-0.02em',
           mt: 2,
