@@ -21,8 +21,13 @@ export interface Grown {
   context: AppContext;
   url: string;
   file: string;
+  /** Lets devices in: where, and by which code. */
+  shared: () => Promise<{ origin: string; code: string }>;
   close: () => Promise<void>;
 }
+
+/** Stands for the machine’s address on a hall’s network. */
+const HALL_ADDRESS = '127.0.0.5';
 
 /** The demo season, behind a real server with its own thread for what takes long. */
 export async function grown(fill: (context: AppContext) => void = () => undefined): Promise<Grown> {
@@ -30,12 +35,13 @@ export async function grown(fill: (context: AppContext) => void = () => undefine
   const file = join(folder, 'data.sqlite');
   const programs = join(process.cwd(), 'test-results', 'bench');
   await bundlePrograms(programs, ['server/heavy/heavyWorker.ts']);
+  const share = new Share({ file: ':memory:', addresses: () => [HALL_ADDRESS], names: () => [] });
   const house = new House({
     file,
     pages: null,
     demo: true,
     sensor: new RoomSensor('http://127.0.0.1:1/'),
-    share: new Share({ file: ':memory:' }),
+    share,
     worker: join(programs, 'heavyWorker.js'),
     fill: (context) => {
       loadSeason(context, TODAY, 'Etc/UTC');
@@ -48,11 +54,18 @@ export async function grown(fill: (context: AppContext) => void = () => undefine
   server.keepAliveTimeout = 600_000;
   server.listen(0, '127.0.0.1');
   await once(server, 'listening');
+  const { port } = server.address() as AddressInfo;
   return {
     context: house.context,
     file,
-    url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
+    url: `http://127.0.0.1:${port}`,
+    shared: async () => {
+      await share.standBehind({ answer: house.answer, upgrade: house.upgrade }, port, port);
+      await share.turn(true);
+      return { origin: `http://${HALL_ADDRESS}:${port}`, code: share.answer().code };
+    },
     close: async () => {
+      await share.close();
       server.closeAllConnections();
       server.close();
       await house.close();

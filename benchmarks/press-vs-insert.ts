@@ -1,5 +1,5 @@
 /**
- * From a press to its being told to 50 other pages, at the 99th percentile, over a durable insert into
+ * From a press to its being told to 50 devices that were let in, at the 99th percentile, over a durable insert into
  * a bare table and a round trip on the loopback, measured beside it.
  */
 import { once } from 'node:events';
@@ -9,13 +9,15 @@ import { WebSocket } from 'ws';
 import type { LiveMessage } from '../contract/api';
 import type { EventsAnswer } from '../contract/stage';
 import { eventOf } from '../core/stage/event';
+import { Visitor } from '../server/testing/hall';
 import { FESTIVAL, grown, json, quantile, round, timed } from './growing';
 
 const PAGES = 50;
 const ROUNDS = 200;
 
 export async function pressVsInsert(): Promise<object> {
-  const { url, file, close } = await grown();
+  const { url, file, shared, close } = await grown();
+  const { origin, code } = await shared();
   await json(`${url}/api/shows/${FESTIVAL}/runs`, { id: 'run', kind: 'rehearsal' });
   const bare = new Database(join(file, '..', 'bare.sqlite'));
   bare.pragma('journal_mode = WAL');
@@ -26,7 +28,11 @@ export async function pressVsInsert(): Promise<object> {
   const shown = new Map<string, { left: number; done: () => void }>();
   const pages = await Promise.all(
     Array.from({ length: PAGES }, async () => {
-      const page = new WebSocket(`${url.replace('http', 'ws')}/api/live`);
+      const device = new Visitor(origin);
+      await device.join(code);
+      const page = new WebSocket(`${origin.replace('http', 'ws')}/api/live`, {
+        headers: { cookie: device.cookie },
+      });
       page.on('message', (data: Buffer) => {
         const message = JSON.parse(data.toString()) as LiveMessage;
         for (const { event } of 'changes' in message ? message.changes : []) {

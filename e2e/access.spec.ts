@@ -35,6 +35,16 @@ const VIEWS = {
     `${FESTIVAL}/on-stage`,
     '/shows/vay-open-day/after',
   ],
+  'the hall': [
+    '/share',
+    '/not-shared?to=/',
+    '/light-and-sound',
+    `${FESTIVAL}/cues`,
+    `${FESTIVAL}/order`,
+    `${FESTIVAL}/crew`,
+    `${FESTIVAL}/confidence`,
+    '/screen/harbour-light-festival',
+  ],
 };
 
 /** What is serious or critical on the page as it stands. By night only colours differ from the day. */

@@ -113,3 +113,34 @@ test('a run removed elsewhere is told, with a way back', async ({ page, demo, re
   await page.getByRole('button', { name: 'Back to the checks' }).click();
   await expect(page.getByText(/must be done before the start/).first()).toBeVisible();
 });
+
+test('an hour cut off, then back: nothing is lost, the order is kept, and each press has its time', async ({
+  page,
+  context,
+  demo,
+}) => {
+  await startAtTwo(page, demo);
+  const run = new URL(page.url()).searchParams.get('run');
+  const stored = async (): Promise<{ kind: string; at: number }[]> => {
+    const answer = await page.request.get(`${demo.url}/api/runs/${run}`);
+    return ((await answer.json()) as { events: { kind: string; at: number }[] }).events;
+  };
+  await expect(page.getByText('unsent')).toBeHidden();
+  const before = (await stored()).length;
+  await context.setOffline(true);
+  await expect(page.getByText('△ Cut off')).toBeVisible();
+  for (let i = 1; i <= 12; i++) {
+    await onward(page);
+    await expect(page.getByText(`on this device, ${i} unsent`)).toBeVisible();
+    await later(page, demo, 300);
+  }
+  await context.setOffline(false);
+  await expect(page.getByText('unsent')).toBeHidden();
+  const late = (await stored()).slice(before);
+  expect(late).toHaveLength(12);
+  late.slice(1).forEach(({ at }, i) => {
+    const apart = (at - (late[i]?.at ?? 0)) / 1000;
+    expect(apart).toBeGreaterThan(290);
+    expect(apart).toBeLessThan(330);
+  });
+});

@@ -7,4 +7,5 @@ export default () =>
     'server/heavy/heavyWorker.ts',
     'server/plan.ts',
     'simulators/room-sensor.ts',
+    'simulators/lighting-desk.ts',
   ]);

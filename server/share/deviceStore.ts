@@ -11,6 +11,8 @@ import { codeEnds, newCode } from './code';
 
 /** Devices at one time; the next is refused, and told so. */
 export const DEVICES_MOST = 200;
+/** Browsers of this machine at one time. */
+const OWN_MOST = 40;
 /** Browsers of this machine that have not been seen for so long are forgotten, in ms. */
 const FORGET_OWN = 14 * 86_400_000;
 
@@ -184,7 +186,11 @@ export class DeviceStore {
 
   /** Lets a device in. Its token is told here and never again. */
   add(role: Role, kind: DeviceKind): { device: Device; token: string } {
-    if (this.byToken.size >= DEVICES_MOST)
+    const alike = this.list().filter((one) => (one.role === 'owner') === (role === 'owner'));
+    // Browsers of the laptop itself come and go: the oldest is forgotten, and stands in nobody's way.
+    const [oldest] = alike;
+    if (role === 'owner' && alike.length >= OWN_MOST && oldest) this.remove(oldest.id);
+    else if (alike.length >= DEVICES_MOST)
       throw new HttpError(
         409,
         'too_many',

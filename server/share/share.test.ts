@@ -5,7 +5,7 @@ import { request as rawRequest } from 'node:http';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import type { DeviceTold, MeAnswer, ShareAnswer } from '../../contract/share';
-import { DeviceStore } from './deviceStore';
+import { DEVICES_MOST, DeviceStore } from './deviceStore';
 import { CODE_LENGTH, CODE_LETTERS, codeEnds, newCode, readCode } from './code';
 import { Hall, HALL_NAME, Visitor } from '../testing/hall';
 
@@ -114,6 +114,18 @@ describe('coming in', () => {
     expect(reopened.withToken(`${kept.token}x`)).toBeNull();
     reopened.close();
     rmSync(file);
+  });
+
+  test('private windows of the laptop, however many, keep nobody else out', () => {
+    const store = new DeviceStore(':memory:');
+    const first = store.add('owner', 'laptop');
+    for (let i = 0; i < 300; i++) store.add('owner', 'laptop');
+    expect(store.withToken(first.token)).toBeNull();
+    expect(store.list().length).toBeLessThan(60);
+    for (let i = 0; i < DEVICES_MOST; i++) store.add('crew', 'phone');
+    expect(() => store.add('crew', 'phone')).toThrow(/devices are in already/);
+    expect(store.add('owner', 'laptop').device.role).toBe('owner');
+    store.close();
   });
 
   test('codes are of letters that can’t be mistaken, and end at night', () => {

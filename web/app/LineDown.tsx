@@ -44,7 +44,7 @@ export function LineDown() {
       }}
     >
       {!up &&
-        `△ Cut off: what others do is not shown. ${ticks > 0 ? `${counted(ticks, 'tick')} kept on this device. ` : ''}Trying again …`}
+        `△ Cut off: what others do is not shown. ${ticks > 0 ? `${counted(ticks, 'tick')} kept on this device. ` : ''}${window.isSecureContext ? '' : 'Leave this page open: loaded again it would wait for the laptop. '}Trying again …`}
     </Box>
   );
 }

@@ -110,7 +110,10 @@ function Mirror({ open }: { open: OpenShow }) {
       )}
       <Box sx={{ flex: 1, minHeight: 0, overflow: 'hidden', display: 'flex', pt: 1 }}>
         {words !== null && (
-          <Box sx={{ m: 'auto', font: '800 64px/1.1 Bricolage', textAlign: 'center' }}>
+          <Box
+            component="h1"
+            sx={{ m: 'auto', font: '800 64px/1.1 Bricolage', textAlign: 'center' }}
+          >
             {words}
             {live?.slot && plan && (
               <Box sx={{ font: '400 32px Atkinson', color: 'var(--muted)', mt: 2 }}>

@@ -168,6 +168,7 @@ function Question({
   const share = until === null ? 0 : Math.min(1, (now - from) / Math.max(1, until - from));
   const wide = Math.floor((WIDTH - 96 - 28 * (options.length - 1)) / options.length);
   const shown = reveal !== null;
+  const longest = Math.max(...options.map(({ words }) => words.length));
   return (
     <>
       <Head screen={screen}>
@@ -198,7 +199,7 @@ function Question({
               opacity: shown && !comesTrue && options.some((one) => one.comesTrue) ? 0.4 : 1,
             }}
           >
-            <Box sx={{ font: `600 ${words.length > 16 ? 34 : 48}px/1.1 Bricolage` }}>{words}</Box>
+            <Box sx={{ font: `600 ${longest > 16 ? 34 : 48}px/1.1 Bricolage` }}>{words}</Box>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 2.5, mt: 1 }}>
               <Hand fingers={i + 1} size={88} />
               <Box component="b" sx={{ font: '800 84px/1 Bricolage' }}>

@@ -1,6 +1,7 @@
 /** The step on stage: number and name, what is to be done of it now, and what comes then. */
 import Box from '@mui/material/Box';
 import type { Verdict } from '../../core/ready/verdict';
+import { cueMoment } from '../../core/repertoire/cueWords';
 import { nextStep, partOnStage, type StepPart } from '../../core/stage/steps';
 import type { Live, RunPlan, RunSlot, RunStep } from '../../core/stage/types';
 import { thingsInWords } from '../../core/words';
@@ -136,7 +137,8 @@ export function Now({ plan, live, slot, now, verdicts, narrow, onSign }: NowProp
   const afterwards = isDo ? (thenStep?.do ?? 'The next slot') : step.do;
   const bad = verdicts.filter((one) => one.level !== 'ok');
   // So much is to be seen at once that each has to be smaller: nothing is cut.
-  const extras = [step.say, step.cue, step.careful, bad.length > 0].filter(Boolean).length;
+  const sets = step.cues.length > 0;
+  const extras = [step.say, step.cue, step.careful, bad.length > 0, sets].filter(Boolean).length;
   const crowded = isDo && (step.sign ? extras >= 2 : extras >= 4);
   const rest = part === 'brief' ? step.brief : part === 'letGo' ? step.letGo : [];
   const long = isLong(rest);
@@ -212,6 +214,13 @@ export function Now({ plan, live, slot, now, verdicts, narrow, onSign }: NowProp
         {isDo && bad.length > 0 && (
           <Labelled label="Today">
             <VerdictLines verdicts={bad} size={{ xs: 18, md: 24 }} />
+          </Labelled>
+        )}
+        {isDo && sets && (
+          <Labelled label="Sets off">
+            <Box sx={{ fontSize: { xs: 17, md: 22 }, lineHeight: 1.25, color: 'var(--muted)' }}>
+              {step.cues.map((cue) => `${cue.name} ${cueMoment(cue)}`).join('; ')}
+            </Box>
           </Labelled>
         )}
       </Box>
