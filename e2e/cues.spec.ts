@@ -56,12 +56,12 @@ test('a cue is written on a step, tried, and goes off on stage; a quiet desk is 
     .poll(() => [...lights.got].sort())
     .toEqual(['/back', '/blackout', '/house', '/house', '/lights/spot']);
   lights.close();
+  const now = page.getByRole('region', { name: 'Now' });
   await onward(page);
+  await expect(now).toContainText('Stand beside the drum');
   await onward(page);
   await expect(page.getByText('△ Lighting desk quiet')).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Now' })).toContainText(
-    'One dry slap at row three',
-  );
+  await expect(now).toContainText('One dry slap at row three');
 });
 
 test('the audience’s screen: title, question with hands from stage and phone, reveal, black', async ({
