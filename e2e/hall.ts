@@ -70,5 +70,7 @@ export async function startedRehearsal(laptop: Page, demo: Served): Promise<stri
   await laptop.getByRole('button', { name: /^Start/ }).click();
   await expect(laptop.getByRole('region', { name: 'Now' })).toBeVisible();
   await expect(laptop.getByText('unsent')).toBeHidden();
+  // What may begin is known.
+  await expect(laptop.getByRole('region', { name: 'Pace' })).toContainText('ends about');
   return new URL(laptop.url()).search;
 }

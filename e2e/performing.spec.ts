@@ -14,6 +14,8 @@ async function started(page: Page): Promise<Locator> {
   const now = page.getByRole('region', { name: 'Now' });
   // The room is warned before anything is done.
   await expect(now).toContainText('There will be stage smoke');
+  // What may begin is known.
+  await expect(page.getByRole('region', { name: 'Pace' })).toContainText('ends about');
   await onward(page);
   await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
   await expect(page.getByText('unsent')).toBeHidden();
