@@ -201,3 +201,30 @@ test('the server is killed mid-show and comes back: so does every screen, with n
   await jo.context.close();
   await mara.context.close();
 });
+
+test('in a browser that was never here, the line waits for its name: every press is of the same device', async ({
+  page,
+  demo,
+}) => {
+  let asked = false;
+  const early: string[] = [];
+  page.on('websocket', (socket) => {
+    if (!asked) early.push(socket.url());
+  });
+  const read = page.waitForResponse('**/api/shows/*/all');
+  await page.route('**/api/me', async (route) => {
+    await read;
+    asked = true;
+    await route.continue();
+  });
+  const search = await startedRehearsal(page, demo);
+  await onward(page);
+  await expect(nowOf(page)).toContainText('Stand beside the drum');
+  await expect(page.getByText('unsent')).toBeHidden();
+  expect(early).toEqual([]);
+  const run = new URLSearchParams(search).get('run');
+  const answer = await page.request.get(`${demo.url}/api/runs/${run}`);
+  const { events } = (await answer.json()) as { events: { device: string | null }[] };
+  const devices = [...new Set(events.map(({ device }) => device))];
+  expect([devices.length, typeof devices[0]]).toEqual([1, 'string']);
+});

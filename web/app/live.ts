@@ -7,7 +7,7 @@ import type { Change, FiredCue, LiveMessage, OutputTold } from '../../contract/a
 import type { Asking, DeviceTold } from '../../contract/share';
 import type { EventsAnswer } from '../../contract/stage';
 import { ApiError, firstNumber, newId } from './api';
-import { askWhoIAm } from './me';
+import { askWhoIAm, wasAsked } from './me';
 
 interface Line {
   /** False while nothing is heard; true before the first try has failed. */
@@ -112,7 +112,8 @@ export class LiveLine {
     window.addEventListener('online', this.again);
     window.addEventListener('offline', this.lost);
     // From what the page has read on: nothing that is stored before it listens is missed.
-    void firstNumber.then(({ epoch, n }) => {
+    // Not before this device has its name: presses go over the line, and are for who drives.
+    void Promise.all([firstNumber, wasAsked]).then(([{ epoch, n }]) => {
       this.epoch = epoch;
       this.known = n;
       if (!this.closed) this.connect();

@@ -52,12 +52,20 @@ function isOut(): void {
 }
 onNotLetIn(isOut);
 
+let answered: () => void = () => undefined;
+/** The server has been asked once: from then on whatever this page sends carries its device. */
+export const wasAsked = new Promise<void>((resolve) => {
+  answered = resolve;
+});
+
 /** Asks the server; where it can't be reached, what was known last holds. */
 export async function askWhoIAm(): Promise<void> {
   try {
     isNow(await send<MeAnswer>('GET', '/me'));
   } catch (error) {
     if (!(error instanceof ApiError)) throw error;
+  } finally {
+    answered();
   }
 }
 
