@@ -1,8 +1,7 @@
 /** A helper’s phone: my next, its countdown, what I have in the background, and three big buttons. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import { ThemeProvider } from '@mui/material/styles';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { deviceName } from '../../contract/share';
 import { urgencyOf, whoHasWhat } from '../../core/stage/crew';
@@ -11,11 +10,10 @@ import { usePeople } from '../app/data';
 import { useLine } from '../app/live';
 import { chooseMe, useMe } from '../app/me';
 import { usePreferences } from '../app/preferences';
-import { themeFor } from '../app/theme';
-import { cssVariables } from '../app/tokens';
 import { dayWords, timeOf } from '../brief/dates';
 import { useAtHand } from '../brief/useAtHand';
 import { type OpenShow, useShow } from '../brief/useShow';
+import { NightPage } from '../parts/NightPage';
 import { Loading, Trouble, useTitle } from '../parts/page';
 import { pinked } from '../parts/tapeShape';
 import { useAction } from '../parts/useAction';
@@ -274,34 +272,21 @@ export default function CrewPage() {
   const { open, error } = useShow(showId);
   useAtHand(showId);
   const person = usePreferences((state) => state.me);
-  const theme = useMemo(() => themeFor('night'), []);
   useTitle(open ? `Your work · ${open.show.title}` : 'Your work');
   return (
-    <ThemeProvider theme={theme}>
-      <Box
-        component="main"
-        style={cssVariables('night')}
-        sx={{
-          minHeight: '100dvh',
-          background: 'var(--ground)',
-          color: 'var(--ink)',
-          colorScheme: 'dark',
-          '& a': { color: 'var(--ember)' },
-        }}
-      >
-        {open ? (
-          person === null ? (
-            <WhoseIsIt open={open} />
-          ) : (
-            <Work open={open} person={person} />
-          )
+    <NightPage>
+      {open ? (
+        person === null ? (
+          <WhoseIsIt open={open} />
         ) : (
-          <Box sx={{ p: 2 }}>
-            <Trouble error={error} />
-            {!error && <Loading />}
-          </Box>
-        )}
-      </Box>
-    </ThemeProvider>
+          <Work open={open} person={person} />
+        )
+      ) : (
+        <Box sx={{ p: 2 }}>
+          <Trouble error={error} />
+          {!error && <Loading />}
+        </Box>
+      )}
+    </NightPage>
   );
 }

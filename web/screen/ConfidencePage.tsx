@@ -1,19 +1,17 @@
 /** At the foot of the stage: what whoever presents has on the laptop, in larger words, and nothing to press. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import { ThemeProvider } from '@mui/material/styles';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { useParams } from 'react-router';
 import { verdictsOf } from '../../core/ready/judge';
 import { situationOf } from '../../core/stage/situation';
 import { comingUp } from '../../core/stage/steps';
 import { formatDuration } from '../../core/time/clock';
 import { useLine } from '../app/live';
-import { themeFor } from '../app/theme';
-import { cssVariables } from '../app/tokens';
 import { timeOf } from '../brief/dates';
 import { type OpenShow, useShow } from '../brief/useShow';
 import { usePlaying } from '../cues/usePlaying';
+import { NightPage } from '../parts/NightPage';
 import { Loading, Trouble, useTitle } from '../parts/page';
 import { closingWindow } from '../stage/Band';
 import { useAwake } from '../stage/device';
@@ -166,29 +164,17 @@ function Mirror({ open }: { open: OpenShow }) {
 export default function ConfidencePage() {
   const { showId = '' } = useParams();
   const { open, error } = useShow(showId);
-  const theme = useMemo(() => themeFor('night'), []);
   useTitle(open ? `Foot of the stage · ${open.show.title}` : 'Foot of the stage');
   return (
-    <ThemeProvider theme={theme}>
-      <Box
-        component="main"
-        style={cssVariables('night')}
-        sx={{
-          minHeight: '100dvh',
-          background: 'var(--ground)',
-          color: 'var(--ink)',
-          colorScheme: 'dark',
-        }}
-      >
-        {open ? (
-          <Mirror open={open} />
-        ) : (
-          <Box sx={{ p: 2 }}>
-            <Trouble error={error} />
-            {!error && <Loading />}
-          </Box>
-        )}
-      </Box>
-    </ThemeProvider>
+    <NightPage>
+      {open ? (
+        <Mirror open={open} />
+      ) : (
+        <Box sx={{ p: 2 }}>
+          <Trouble error={error} />
+          {!error && <Loading />}
+        </Box>
+      )}
+    </NightPage>
   );
 }

@@ -1,8 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { ThemeProvider } from '@mui/material/styles';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { RunRecord, RunSummary } from '../../contract/stage';
 import { holdingLines } from '../../core/ready/go';
@@ -10,12 +9,11 @@ import type { RunKind } from '../../core/stage/types';
 import { ApiError, newId, send } from '../app/api';
 import { queryClient, useRuns } from '../app/data';
 import { useMay } from '../app/me';
-import { themeFor } from '../app/theme';
-import { cssVariables } from '../app/tokens';
 import { whenOf } from '../brief/dates';
 import { useAtHand } from '../brief/useAtHand';
 import { type OpenShow, useShow } from '../brief/useShow';
 import { useForecast } from '../lineup/useForecast';
+import { NightPage } from '../parts/NightPage';
 import { Loading, Trouble, useTitle } from '../parts/page';
 import { PerformingRun } from './Performing';
 import { TroublePage } from './TroublePage';
@@ -141,52 +139,39 @@ export default function StagePage() {
   const { open, error } = useShow(showId);
   useAtHand(showId);
   const { data: runs } = useRuns(showId);
-  const theme = useMemo(() => themeFor('night'), []);
   const runId = search.get('run');
   useTitle(open ? `On stage · ${open.show.title}` : 'On stage');
   return (
-    <ThemeProvider theme={theme}>
-      <Box
-        component="main"
-        style={cssVariables('night')}
-        sx={{
-          minHeight: '100vh',
-          background: 'var(--ground)',
-          color: 'var(--ink)',
-          colorScheme: 'dark',
-          '& a': { color: 'var(--ember)' },
-        }}
-      >
-        {search.has('trouble') && open ? (
-          <TroublePage open={open} onLeave={() => setSearch({})} />
-        ) : runId ? (
-          <PerformingRun
-            runId={runId}
-            open={open}
-            showGone={error !== null}
-            onLeave={(after) =>
-              void navigate(`/shows/${showId}/${after ? `after?run=${runId}` : 'ready'}`)
-            }
-          />
-        ) : (
-          <>
-            <Box sx={{ p: 2 }}>
-              <Link to={`/shows/${showId}/line-up`}>Back to the show</Link>
-            </Box>
-            <Trouble error={error} />
-            {open && runs ? (
-              <Wings
-                open={open}
-                runs={runs}
-                onRun={(id) => setSearch({ run: id })}
-                onTrouble={() => setSearch({ trouble: 'yes' })}
-              />
-            ) : (
-              !error && <Loading />
-            )}
-          </>
-        )}
-      </Box>
-    </ThemeProvider>
+    <NightPage>
+      {search.has('trouble') && open ? (
+        <TroublePage open={open} onLeave={() => setSearch({})} />
+      ) : runId ? (
+        <PerformingRun
+          runId={runId}
+          open={open}
+          showGone={error !== null}
+          onLeave={(after) =>
+            void navigate(`/shows/${showId}/${after ? `after?run=${runId}` : 'ready'}`)
+          }
+        />
+      ) : (
+        <>
+          <Box sx={{ p: 2 }}>
+            <Link to={`/shows/${showId}/line-up`}>Back to the show</Link>
+          </Box>
+          <Trouble error={error} />
+          {open && runs ? (
+            <Wings
+              open={open}
+              runs={runs}
+              onRun={(id) => setSearch({ run: id })}
+              onTrouble={() => setSearch({ trouble: 'yes' })}
+            />
+          ) : (
+            !error && <Loading />
+          )}
+        </>
+      )}
+    </NightPage>
   );
 }
