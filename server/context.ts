@@ -72,13 +72,24 @@ export interface AppContext {
   heavy: Heavy;
 }
 
+/** The outputs as they are listed now, read anew only where settings have changed. */
+function outputsOf(settings: AppContext['settings']): () => readonly Output[] {
+  let known: { version: number | null; outputs: readonly Output[] } | null = null;
+  return () => {
+    const version = settings.versionOf('own');
+    if (known?.version !== version)
+      known = { version, outputs: settings.findReadable('own')?.outputs ?? [] };
+    return known.outputs;
+  };
+}
+
 function cuesOf({
   live,
   runs,
   settings,
   now,
 }: Pick<AppContext, 'live' | 'runs' | 'settings' | 'now'>): AppContext['cues'] {
-  const outputs = (): readonly Output[] => settings.findReadable('own')?.outputs ?? [];
+  const outputs = outputsOf(settings);
   const senders = new Senders({
     now,
     onState: () => live.tell({ outputs: senders.told(outputs()) }),

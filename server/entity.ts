@@ -58,6 +58,11 @@ export class EntityStore<T extends Entity> {
     return this.state(id) !== undefined;
   }
 
+  /** Goes up with each change; null where there is none. */
+  versionOf(id: string): number | null {
+    return this.state(id)?.version ?? null;
+  }
+
   /** What can't be read is left out, and told of by name elsewhere: it takes nothing else with it. */
   list(): Versioned<T>[] {
     try {

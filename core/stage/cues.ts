@@ -65,6 +65,12 @@ export function cuesOfDone(plan: RunPlan, before: Live, after: Live, event: RunE
     }));
 }
 
+/** All that a press sets off at once, whatever has gone off before. */
+export const setOff = (plan: RunPlan, before: Live, after: Live, event: RunEvent): DueCue[] => [
+  ...cuesOfDone(plan, before, after, event),
+  ...cuesOnStage(plan, after).filter(({ at }) => at <= event.at),
+];
+
 /** Every cue of a plan, in the order in which it would go off. */
 export const cueList = (
   plan: Pick<RunPlan, 'slots'>,

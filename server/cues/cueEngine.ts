@@ -16,10 +16,12 @@ import {
   type RunPlan,
 } from '../../core/stage/types';
 import type { StepCue } from '../../core/repertoire/cues';
-import type { Senders } from './senders';
+import { type Armed, armed, isFor } from './armed';
+import type { Ready, Senders } from './senders';
 
 interface EngineOptions {
   now: () => number;
+  /** As they are listed now: the same list as long as nothing of it has changed. */
   outputs: () => readonly Output[];
   /** Everything stored of a run; null where it is gone or can’t be read. */
   eventsOf: (runId: string) => readonly RunEvent[] | null;
@@ -36,7 +38,18 @@ interface Followed {
   known: Set<string>;
   fired: Set<string>;
   timer: NodeJS.Timeout | null;
+  /** What is ready for the presses that may come next. */
+  armed: Armed[];
+  arming: NodeJS.Immediate | null;
 }
+
+type About = Pick<FiredCue, 'runId' | 'slot' | 'task'>;
+type Fireable = Pick<
+  StepCue,
+  'id' | 'name' | 'kind' | 'media' | 'to' | 'words' | 'output' | 'send' | 'args'
+>;
+
+const NOTHING: ReadonlySet<string> = new Set();
 
 /** Runs followed at once; the oldest is let go and read anew when something comes. */
 const FOLLOWED_MOST = 20;
@@ -98,12 +111,28 @@ export class CueEngine {
       // What others press than who drives sets nothing off.
       if (followed.driver !== null && event.device !== followed.driver) continue;
       followed.driver = event.device;
-      this.pressed(runId, followed, event);
+      this.pressed(runId, followed, event, this.shoot(runId, followed, event));
     }
     this.look(runId, followed);
   }
 
-  private pressed(runId: string, followed: Followed, event: RunEvent): void {
+  /** Fires what is ready for this press; gives the keys of it. */
+  private shoot(runId: string, followed: Followed, event: RunEvent): ReadonlySet<string> {
+    const next = followed.armed.find((one) => isFor(one, event));
+    followed.armed = [];
+    if (!next || next.outputs !== this.options.outputs()) return NOTHING;
+    // All of them first, then what is told of them.
+    const shot = next.shots.map(({ due, go }) => ({ due, fault: go() }));
+    for (const { due, fault } of shot) this.fired(runId, followed, due, fault);
+    return new Set(shot.map(({ due }) => due.key));
+  }
+
+  private pressed(
+    runId: string,
+    followed: Followed,
+    event: RunEvent,
+    shot: ReadonlySet<string>,
+  ): void {
     const { plan, folding } = followed;
     const before = folding.live;
     const after = folding.take(event);
@@ -112,7 +141,8 @@ export class CueEngine {
       for (const { key } of cuesOnStage(plan, before)) followed.fired.delete(key);
       for (const { key } of cuesOnStage(plan, after)) followed.fired.add(key);
     }
-    for (const due of cuesOfDone(plan, before, after, event)) this.fire(runId, followed, due);
+    for (const due of cuesOfDone(plan, before, after, event))
+      if (!shot.has(due.key)) this.fire(runId, followed, due);
     this.due(runId, followed, after);
   }
 
@@ -126,8 +156,10 @@ export class CueEngine {
       }
   }
 
-  /** Sets a timer for what comes next. */
+  /** Sets a timer for what comes next, and gets ready what presses may set off. */
   private look(runId: string, followed: Followed): void {
+    // Once what is being answered is answered.
+    followed.arming ??= setImmediate(() => this.arm(followed));
     if (followed.timer) clearTimeout(followed.timer);
     followed.timer = null;
     const { live } = followed.folding;
@@ -141,6 +173,13 @@ export class CueEngine {
       this.look(runId, followed);
     }, wait);
     followed.timer.unref();
+  }
+
+  private arm(followed: Followed): void {
+    followed.arming = null;
+    const outputs = this.options.outputs();
+    const prepare = ({ cue }: DueCue): Ready => this.ready(cue, outputs);
+    followed.armed = armed({ ...followed, now: this.options.now(), outputs, prepare });
   }
 
   private follow(run: { id: string; plan: RunPlan }): Followed | null {
@@ -161,6 +200,8 @@ export class CueEngine {
       known: new Set(stored.map(({ id }) => id)),
       fired,
       timer: null,
+      armed: [],
+      arming: null,
     };
     const [oldest] = this.runs.keys();
     if (this.runs.size >= FOLLOWED_MOST && oldest !== undefined) this.forget(oldest);
@@ -179,35 +220,46 @@ export class CueEngine {
   private forget(runId: string): void {
     const followed = this.runs.get(runId);
     if (followed?.timer) clearTimeout(followed.timer);
+    if (followed?.arming) clearImmediate(followed.arming);
     this.runs.delete(runId);
   }
 
-  private fire(runId: string, followed: Followed, { key, slot, task, cue }: DueCue): void {
+  private fire(runId: string, followed: Followed, due: DueCue): void {
+    this.fired(runId, followed, due, this.ready(due.cue, this.options.outputs())());
+  }
+
+  private fired(
+    runId: string,
+    followed: Followed,
+    { key, slot, task, cue }: DueCue,
+    fault: string | null,
+  ): void {
     followed.fired.add(key);
-    this.fireNow({ runId, slot, task }, cue);
+    this.told({ runId, slot, task }, cue, fault);
   }
 
   /** Fires one, whatever is on: by hand, or to try it. Gives why it can’t; null when it is on its way. */
-  fireNow(
-    about: Pick<FiredCue, 'runId' | 'slot' | 'task'>,
-    cue: Pick<
-      StepCue,
-      'id' | 'name' | 'kind' | 'media' | 'to' | 'words' | 'output' | 'send' | 'args'
-    >,
-  ): string | null {
-    const { senders, outputs, tell, now } = this.options;
-    const { id, name, kind, media, to, words } = cue;
-    const fault =
-      kind === 'light'
-        ? senders.send(
-            outputs().find((output) => output.id === cue.output),
-            cue,
-          )
-        : (kind === 'sound' || kind === 'picture') && media === null
-          ? 'has nothing chosen to be played or shown'
-          : null;
-    tell({ ...about, cue: id, name, kind, media, to, words, fault, at: now() });
+  fireNow(about: About, cue: Fireable): string | null {
+    const fault = this.ready(cue, this.options.outputs())();
+    this.told(about, cue, fault);
     return fault;
+  }
+
+  private ready(cue: Fireable, outputs: readonly Output[]): Ready {
+    const { kind, media, output } = cue;
+    if (kind === 'light')
+      return this.options.senders.prepare(
+        outputs.find(({ id }) => id === output),
+        cue,
+      );
+    const isMissing = (kind === 'sound' || kind === 'picture') && media === null;
+    return () => (isMissing ? 'has nothing chosen to be played or shown' : null);
+  }
+
+  private told(about: About, cue: Fireable, fault: string | null): void {
+    const { id, name, kind, media, to, words } = cue;
+    const { tell, now } = this.options;
+    tell({ ...about, cue: id, name, kind, media, to, words, fault, at: now() });
   }
 
   close(): void {

@@ -47,7 +47,7 @@ test('lights, black and the hall as they were sent; quiet, and answering again',
       await new Promise<void>((told) => (heard = told));
   };
   const send = (address_: string, args = ''): void => {
-    expect(senders.send(output, { output: 'desk', send: address_, args })).toBeNull();
+    expect(senders.prepare(output, { output: 'desk', send: address_, args })()).toBeNull();
   };
   send('/lights/beam', '0.5 gold');
   await became('answers');
@@ -71,7 +71,7 @@ test('an address at which nobody listens is told of, and does no harm', async ()
   let heard = (): void => undefined;
   const senders = new Senders({ now: Date.now, onState: () => heard() });
   while (senders.told([output])[0]?.state !== 'quiet') {
-    senders.send(output, { output: 'desk', send: '/x', args: '' });
+    senders.prepare(output, { output: 'desk', send: '/x', args: '' })();
     await Promise.race([
       new Promise<void>((told) => (heard = told)),
       new Promise((go) => setTimeout(go, 20)),
@@ -79,7 +79,7 @@ test('an address at which nobody listens is told of, and does no harm', async ()
   }
   expect(senders.told([output])[0]?.trouble).toMatch(/nobody listens/);
   expect(
-    senders.send({ ...output, address: 'nowhere' }, { output: 'desk', send: '/x', args: '' }),
+    senders.prepare({ ...output, address: 'nowhere' }, { output: 'desk', send: '/x', args: '' })(),
   ).toMatch(/no address/);
   senders.close();
 });

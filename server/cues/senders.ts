@@ -35,6 +35,9 @@ interface Line {
   answer: NodeJS.Timeout | null;
 }
 
+/** Sends it. Gives why it can’t go out; null when it is on its way. Never throws, never waits. */
+export type Ready = () => string | null;
+
 export class Senders {
   private readonly states = new Map<string, OutputTold>();
   /** By address. */
@@ -56,17 +59,18 @@ export class Senders {
     for (const output of outputs) if (output.kind === 'osc') this.lineTo(output);
   }
 
-  /** Why a signal can’t go out; null when it is on its way. Never throws, never waits. */
-  send(output: Output | undefined, signal: Signal): string | null {
+  /** A signal with all done that can be done before it goes out. */
+  prepare(output: Output | undefined, signal: Signal): Ready {
     const fault = signalFault(output?.kind ?? null, signal);
-    if (fault || !output) return fault ?? 'goes nowhere';
-    return output.kind === 'osc' ? this.osc(output, signal) : this.http(output, signal);
+    if (fault || !output) return () => fault ?? 'goes nowhere';
+    if (output.kind === 'http') return () => this.http(output, signal);
+    const bytes = oscBytes(signal);
+    return () => this.osc(output, bytes);
   }
 
-  private osc(output: Output, signal: Signal): string | null {
+  private osc(output: Output, bytes: Buffer): string | null {
     const line = this.lineTo(output);
     if (!line) return 'goes to what is no address';
-    const bytes = oscBytes(signal);
     if (line.waiting) line.waiting.push(bytes);
     else line.socket.send(bytes);
     // Only who has answered before is missed.
