@@ -104,7 +104,8 @@ export function Performing({ source, open, showGone = false, byItself = false, o
 
   usePlaying();
   const signals = useSignals();
-  // A press for a slot of which it is not known yet whether it may begin waits until it is.
+  // A press for a slot of which it is not known yet whether it may begin waits until it is. What is pressed
+  // meanwhile is for the same step, and counts as one with it, as any two presses for a step do.
   const deferred = useRef(false);
   const forward = (): void => {
     if (!situation || !live) return;
