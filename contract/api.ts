@@ -13,7 +13,7 @@ import type { Share } from '../core/inventory/allocate';
 import type { Used } from '../core/kit/takeOut';
 import type { StoredEvent } from '../core/stage/types';
 import type { FollowUp, SignedAssessment } from './day';
-import type { Asking, DeviceTold } from './share';
+import type { PresentTold } from './share';
 import type { RowFault } from './tables/table';
 import type { EventsAnswer } from './stage';
 import type { FieldFault } from './validate';
@@ -208,8 +208,7 @@ export type LiveMessage =
   /** At first: the number of the last change, and of which series of numbers it is. `reset`: too much was missed to be told one by one. */
   | { hello: number; epoch: string; reset: boolean }
   | { changes: Change[] }
-  /** Which devices there are, and who would like to drive. */
-  | { present: DeviceTold[]; asking: Asking[] }
+  | PresentTold
   /** A cue went off; null: everything that sounds or is shown ends. */
   | { fired: FiredCue | null }
   | { outputs: OutputTold[] }

@@ -64,12 +64,8 @@ export interface MeAnswer {
   role: Role;
   /** Null for a program on this machine that keeps no cookie. */
   device: Device | null;
-  /** Others can be let in just now. */
-  shared: boolean;
   /** The show that is open to the crew: where a device goes first. */
   showId: string | null;
-  /** Driving can be taken when its device has been gone this long, in seconds. */
-  goneAfter: number;
 }
 
 export interface ShareAnswer {
@@ -146,4 +142,15 @@ export interface Asking {
   device: string;
   /** Milliseconds since 1970. */
   at: number;
+}
+
+/** Which devices there are, and what pages need of the share, told anew whenever any of it changes. */
+export interface PresentTold {
+  present: DeviceTold[];
+  /** Who would like to drive. */
+  asking: Asking[];
+  /** Others can be let in just now. */
+  shared: boolean;
+  /** Driving can be taken when its device has been gone this long, in seconds. */
+  goneAfter: number;
 }

@@ -153,4 +153,20 @@ test('nothing serious or critical on stage', async ({ page, demo }) => {
   await page.getByRole('button', { name: /^Start/ }).click();
   await expect(page.getByRole('region', { name: 'Now' })).toBeVisible();
   expect(await bad(page, 'on stage')).toEqual([]);
+  // What lies over it has the stage’s colours, and is all there on a phone.
+  for (const [key, name] of [
+    ['d', 'This device'],
+    ['g', 'Go to'],
+  ] as const) {
+    await page.keyboard.press(key);
+    const dialog = page.getByRole('dialog', { name });
+    await expect(dialog).toBeVisible();
+    expect(await bad(page, name)).toEqual([]);
+    await page.setViewportSize({ width: 390, height: 844 });
+    const cut = await dialog.evaluate((element) => element.scrollWidth - element.clientWidth);
+    expect([name, cut]).toEqual([name, 0]);
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.keyboard.press('Escape');
+    await expect(dialog).toBeHidden();
+  }
 });

@@ -1,6 +1,9 @@
 /** Cues that leave the machine, and the audience’s screen, driven from the stage. */
 import { createSocket } from 'node:dgram';
 import { once } from 'node:events';
+import type { Versioned } from '../contract/api';
+import { blankCue, type StepCue } from '../core/repertoire/cues';
+import type { Demo } from '../core/repertoire/types';
 import { guest, share, startedRehearsal } from './hall';
 import { expect, FESTIVAL, onward, test } from './stage';
 
@@ -58,10 +61,10 @@ test('a cue is written on a step, tried, and goes off on stage; a quiet desk is 
   lights.close();
   const now = page.getByRole('region', { name: 'Now' });
   await onward(page);
-  await expect(now).toContainText('Stand beside the drum');
+  await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
   await onward(page);
   await expect(page.getByText('△ Lighting desk quiet')).toBeVisible();
-  await expect(now).toContainText('One dry slap at row three');
+  await expect(now.getByRole('heading', { name: 'One dry slap at row three' })).toBeVisible();
 });
 
 test('the audience’s screen: title, question with hands from stage and phone, reveal, black', async ({
@@ -98,6 +101,76 @@ test('the audience’s screen: title, question with hands from stage and phone, 
   expect(
     await screen.evaluate(async (path) => (await fetch(`/api${path}/all`)).status, FESTIVAL),
   ).toBe(403);
+  await jo.context.close();
+  await beamer.context.close();
+});
+
+/** The first step of the first demo. */
+const STEP = 'Stand beside the drum';
+/** A picture of one point. */
+const pixel = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+
+test('several go off in one moment, and each gets where it belongs: a word, a sound, a picture, whatever else is lit', async ({
+  page,
+  browser,
+  demo,
+}) => {
+  const upload = async (name: string, bytes: Buffer): Promise<string> => {
+    const answer = await page.request.post(`${demo.url}/api/media?name=${name}`, { data: bytes });
+    return ((await answer.json()) as { id: string }).id;
+  };
+  const roll = await upload('Roll', Buffer.from('RIFF\0\0\0\0WAVEfmt ' + '\0'.repeat(64)));
+  const cups = await upload('Cups', pixel);
+  const path = `${demo.url}/api/demos/smoke-ring-drum`;
+  const { version, ...drum } = (await (await page.request.get(path)).json()) as Versioned<Demo>;
+  const words = (id: string, to: string | null, said: string): StepCue => ({
+    ...blankCue(id, id, 'message'),
+    to,
+    words: said,
+  });
+  const cues: StepCue[] = [
+    words('cups', 'jo', 'Cups to row three'),
+    words('towel', 'mara', 'Fetch the towel'),
+    { ...blankCue('roll', 'Roll', 'sound'), media: roll },
+    { ...blankCue('far', 'Far', 'picture'), media: cups },
+    blankCue('dark', 'Dark', 'light'),
+  ];
+  const methods = drum.methods.map((method) => ({
+    ...method,
+    tasks: method.tasks.map((task) => (task.name === STEP ? { ...task, cues } : task)),
+  }));
+  const changed = await page.request.put(path, { data: { ...drum, methods, version } });
+  expect(changed.ok()).toBe(true);
+
+  const beamer = await guest(browser, page, demo, {
+    role: 'audience',
+    viewport: { width: 1024, height: 768 },
+  });
+  const screen = beamer.page;
+  await screen.addInitScript(() => {
+    HTMLAudioElement.prototype.play = function play() {
+      document.title = `playing ${new URL(this.src).pathname}`;
+      return Promise.resolve();
+    };
+  });
+  await screen.goto(demo.hallUrl + '/screen');
+  // Set on the screen itself, by whoever stands at it.
+  await expect(screen.getByText('Harbour Light Festival')).toBeVisible();
+  await screen.mouse.move(200, 200);
+  await screen.getByRole('button', { name: 'Play the sounds of cues here' }).click();
+  const jo = await guest(browser, page, demo, { person: 'jo' });
+  await jo.page.goto(demo.hallUrl + FESTIVAL + '/crew');
+  await expect(jo.page.getByText('Jo, joined', { exact: true })).toBeVisible();
+  await startedRehearsal(page, demo);
+  await expect(jo.page.getByRole('alert')).toHaveText('Cups to row three');
+  await expect(screen.locator(`img[src$="/api/media/${cups}"]`)).toBeVisible();
+  await expect(screen).toHaveTitle(`playing /api/media/${roll}`);
+  // Stopped, the picture goes; what is chosen for the screen goes before one.
+  await page.request.post(`${demo.url}/api/cues/stop`);
+  await expect(screen.locator('img')).toHaveCount(0);
   await jo.context.close();
   await beamer.context.close();
 });

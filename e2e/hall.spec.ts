@@ -162,6 +162,16 @@ test('driving is asked for, handed over, and taken when its device has gone', as
   await expect(asks).toContainText('Jo’s laptop');
   await asks.getByRole('button', { name: 'Hand over' }).click();
   await expect(page.getByText('Jo’s laptop drives')).toBeVisible();
+  // Unasked, by who sees who is here.
+  const handOver = async (from: Page, to: string): Promise<void> => {
+    await from.keyboard.press('d');
+    const others = from.getByRole('region', { name: 'Who is here' });
+    await others.getByRole('button', { name: `Hand driving over to ${to}` }).click();
+    await expect(others.getByRole('listitem', { name: to })).toContainText('drives');
+    await from.getByRole('button', { name: 'Done', exact: true }).click();
+  };
+  await handOver(mara.page, 'This laptop');
+  await handOver(page, 'Jo’s laptop');
   await onward(mara.page);
   await expect(nowOf(page)).not.toContainText('There will be stage smoke');
   // Its device goes, and stays away.
@@ -195,7 +205,9 @@ test('the server is killed mid-show and comes back: so does every screen, with n
   await expect(page.getByText(/1 unsent/)).toBeVisible();
   await demo.restart();
   await expect(page.getByText('unsent')).toBeHidden();
-  await expect(nowOf(mara.page)).toContainText('Stand beside the drum');
+  await expect(
+    nowOf(mara.page).getByRole('heading', { name: 'Stand beside the drum' }),
+  ).toBeVisible();
   await expect(jo.page.getByText('Jo, joined', { exact: true })).toBeVisible();
   await expect(jo.page.getByRole('button', { name: 'Started' })).toBeVisible();
   await jo.context.close();
@@ -219,7 +231,7 @@ test('in a browser that was never here, the line waits for its name: every press
   });
   const search = await startedRehearsal(page, demo);
   await onward(page);
-  await expect(nowOf(page)).toContainText('Stand beside the drum');
+  await expect(nowOf(page).getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
   await expect(page.getByText('unsent')).toBeHidden();
   expect(early).toEqual([]);
   const run = new URLSearchParams(search).get('run');

@@ -12,7 +12,7 @@ test('reloaded with the server gone: stage, checks, packing and order are there;
   await page.getByRole('button', { name: /^Start/ }).click();
   const now = page.getByRole('region', { name: 'Now' });
   await onward(page);
-  await expect(now).toContainText('Stand beside the drum');
+  await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
   await expect(page.getByText('unsent')).toBeHidden();
   // Until the worker has the pages, and what they read, in its keeping.
   const run = new URL(page.url()).searchParams.get('run');
@@ -36,10 +36,10 @@ test('reloaded with the server gone: stage, checks, packing and order are there;
 
   await demo.kill();
   await page.reload();
-  await expect(now).toContainText('Stand beside the drum');
+  await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
   await expect(page.getByText('△ Cut off')).toBeVisible();
   await onward(page);
-  await expect(now).toContainText('One dry slap at row three');
+  await expect(now.getByRole('heading', { name: 'One dry slap at row three' })).toBeVisible();
   await expect(page.getByText(/1 unsent/)).toBeVisible();
   await page.goto(demo.url + FESTIVAL + '/ready');
   await page.getByRole('checkbox', { name: /Earth rod and lead/ }).click();
@@ -65,7 +65,7 @@ test('reloaded with the server gone: stage, checks, packing and order are there;
   };
   const stored = await marks();
   await page.goto(demo.url + FESTIVAL + '/on-stage?run=' + run);
-  await expect(now).toContainText('One dry slap at row three');
+  await expect(now.getByRole('heading', { name: 'One dry slap at row three' })).toBeVisible();
   await expect(page.getByText('unsent')).toBeHidden();
   await expect.poll(marks).toEqual([Math.max(1, stored[0]), Math.max(1, stored[1])]);
   const { events } = (await (await page.request.get(`${demo.url}/api/runs/${run}`)).json()) as {

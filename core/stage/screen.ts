@@ -83,7 +83,7 @@ export type PublicWords =
 export interface PublicScreen {
   title: string;
   phase: Live['phase'];
-  slot: { number: number; of: number; name: string; mark: MarkShape | null } | null;
+  slot: { id: string; number: number; of: number; name: string; mark: MarkShape | null } | null;
   says: PublicWords;
 }
 
@@ -141,6 +141,7 @@ export function publicScreen(plan: RunPlan, live: Live): PublicScreen {
     phase: live.phase,
     slot: slot
       ? {
+          id: slot.id,
           number: at + 1,
           of: plan.slots.length,
           name: slot.name,

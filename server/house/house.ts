@@ -53,9 +53,7 @@ export class House {
     this.open = this.openFile();
     this.listener = this.app();
     const { share } = options;
-    share.presence.onChange(() =>
-      this.open.live.tell({ present: share.list(), asking: share.asked }),
-    );
+    share.presence.onChange(() => this.open.live.tell(share.told));
   }
 
   get context(): AppContext {

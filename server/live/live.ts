@@ -188,11 +188,11 @@ function pressesIn(text: string): PressesMessage | null {
 
 const say = (page: WebSocket, message: LiveMessage): void => page.send(JSON.stringify(message));
 
-/** Pictures are for the audience; the rest is not. */
+/** Pictures and sounds are for the audience; the rest is not. */
 const publicCue = (fired: FiredCue | null): FiredCue | null =>
   fired && {
     ...fired,
-    ...(fired.kind === 'picture' ? {} : { media: null }),
+    ...(fired.kind === 'picture' || fired.kind === 'sound' ? {} : { media: null }),
     name: '',
     words: '',
     to: null,
@@ -201,7 +201,7 @@ const publicCue = (fired: FiredCue | null): FiredCue | null =>
 
 /** Without what was stored: a screen before the audience asks for what is public of it. */
 function publicOf(message: LiveMessage): LiveMessage {
-  if ('present' in message) return { present: [], asking: [] };
+  if ('present' in message) return { ...message, present: [], asking: [] };
   if ('outputs' in message) return { outputs: [] };
   if ('fired' in message) return { fired: publicCue(message.fired) };
   if (!('changes' in message)) return message;

@@ -35,13 +35,11 @@ export function shareRoutes(share: Share, { live, people, shows }: AppContext): 
   const meOf = (res: Response): MeAnswer => {
     const caller = callerOf(res);
     if (!caller) throw notLetIn();
-    const { on, showId, goneAfter } = devices.share;
+    const { showId } = devices.share;
     return {
       role: caller.role,
       device: caller.device && devices.find(caller.device.id),
-      shared: on,
       showId: showId !== null && shows.listed(showId) ? showId : null,
-      goneAfter,
     };
   };
 
@@ -147,6 +145,7 @@ export function shareRoutes(share: Share, { live, people, shows }: AppContext): 
     const { on, joinAs, goneAfter, showId } = body(ShareBody, req.body);
     if (showId !== null) shows.get(showId);
     devices.change({ joinAs, goneAfter, showId });
+    presence.changed();
     if (on !== devices.share.on) {
       await share.turn(on);
       if (!on) for (const { id, role } of devices.list()) if (role !== 'owner') live.letGoOf(id);

@@ -1,7 +1,7 @@
 /** Everything about other devices: who was let in, who is here, and what is listened on for them. */
 import type { IncomingMessage, RequestListener } from 'node:http';
 import type { Duplex } from 'node:stream';
-import type { Asking, DeviceTold, ShareAnswer } from '../../contract/share';
+import type { Asking, DeviceTold, PresentTold, ShareAnswer } from '../../contract/share';
 import { addressesHere, namesHere } from './addresses';
 import type { Authority } from './authority';
 import { callerBy, type Caller, doorOf } from './caller';
@@ -131,8 +131,10 @@ export class Share {
     if (this.asking.delete(device)) this.presence.changed();
   }
 
-  get asked(): Asking[] {
-    return [...this.asking.values()];
+  /** What pages are told of it. */
+  get told(): PresentTold {
+    const { on, goneAfter } = this.devices.share;
+    return { present: this.list(), asking: [...this.asking.values()], shared: on, goneAfter };
   }
 
   async close(): Promise<void> {

@@ -67,7 +67,7 @@ export function testServer(withSeason = true, shared: Partial<ShareOptions> = {}
     cameBy(request, 'own');
     upgrade(request, socket, head);
   });
-  share.presence.onChange(() => context.live.tell({ present: share.list(), asking: share.asked }));
+  share.presence.onChange(() => context.live.tell(share.told));
   // Listens once, and not anew for every request.
   app.listen(0, '127.0.0.1');
   return {

@@ -26,6 +26,7 @@ import type { Person, Venue } from '../../core/brief/types';
 import type { Outlook } from '../../core/lineup/outlook';
 import { type RiskMatrix, USUAL_MATRIX } from '../../core/repertoire/matrix';
 import type { Item } from '../../core/repertoire/types';
+import { readAnew } from './anew';
 import { ApiError, send } from './api';
 import { onDocumentChanged, reloadDocuments } from '../documents/registry';
 import { withEvents } from '../stage/knownRun';
@@ -221,17 +222,23 @@ function take(changes: readonly Change[]): void {
       for (const listener of runListeners) listener(id, event ?? null);
       affected.add('/screens');
     }
-    if (event)
-      queryClient.setQueryData<StoredRun>(['/runs', id], (run) =>
-        run ? (withEvents(run, [event]) ?? run) : run,
-      );
+    if (event) addToRun(id, event);
     // A press on the way changes nothing but its run: what the run came to is asked for at its end.
     if (event && !changesOutcome(event)) continue;
     for (const key of AFFECTED[kind]) affected.add(key);
     const path = PATH_OF[kind];
     if (path) onDocumentChanged(path, id);
   }
-  for (const key of affected) void queryClient.invalidateQueries({ queryKey: [key] });
+  for (const key of affected) readAnew(queryClient, [key]);
+}
+
+/** Where it does not follow on what is known, or nothing is known yet, the run is read anew. */
+function addToRun(id: string, event: StoredEvent): void {
+  const queryKey = ['/runs', id];
+  const known = queryClient.getQueryData<StoredRun>(queryKey);
+  const next = known && withEvents(known, [event]);
+  if (next) queryClient.setQueryData<StoredRun>(queryKey, next);
+  else readAnew(queryClient, queryKey);
 }
 
 /** Everything on this page is read anew. */

@@ -4,7 +4,7 @@
  */
 import { create } from 'zustand';
 import type { Change, FiredCue, LiveMessage, OutputTold } from '../../contract/api';
-import type { Asking, DeviceTold } from '../../contract/share';
+import type { PresentTold } from '../../contract/share';
 import type { EventsAnswer } from '../../contract/stage';
 import { ApiError, firstNumber, newId } from './api';
 import { askWhoIAm, wasAsked } from './me';
@@ -17,22 +17,22 @@ interface Line {
 /** Whether what others do reaches this page. */
 export const useLine = create<Line>()(() => ({ up: true }));
 
-interface Present {
-  present: readonly DeviceTold[];
-  asking: readonly Asking[];
-}
+/** Which devices there are, and how the share stands, as it was told last. */
+export const usePresent = create<PresentTold>()(() => ({
+  present: [],
+  asking: [],
+  shared: false,
+  goneAfter: 0,
+}));
 
-/** Which devices there are, as it was told last. */
-export const usePresent = create<Present>()(() => ({ present: [], asking: [] }));
+/** Cues that are kept as they went off. */
+const FIRED_KEPT = 50;
 
-interface Fired {
-  /** The cue that went off last; null when everything is to end. */
-  last: FiredCue | null;
-  /** Tells one from the next. */
-  count: number;
-}
-
-export const useFired = create<Fired>()(() => ({ last: null, count: 0 }));
+/**
+ * Cues as they went off, the last one last; none once everything is to end. Several go off in one moment:
+ * none of them takes another's place.
+ */
+export const useFired = create<{ fired: readonly FiredCue[] }>()(() => ({ fired: [] }));
 
 /** Devices outside, as they were told of last. */
 export const useOutputs = create<{ outputs: readonly OutputTold[] }>()(() => ({ outputs: [] }));
@@ -187,7 +187,9 @@ export class LiveLine {
       if (message.reset) this.known = message.hello;
     } else if ('present' in message) usePresent.setState(message);
     else if ('fired' in message)
-      useFired.setState({ last: message.fired, count: useFired.getState().count + 1 });
+      useFired.setState(({ fired }) => ({
+        fired: message.fired ? [...fired, message.fired].slice(-FIRED_KEPT) : [],
+      }));
     else if ('outputs' in message) useOutputs.setState(message);
     else {
       this.known = message.changes.at(-1)?.n ?? this.known;

@@ -1,5 +1,5 @@
 import { type Theme, createTheme } from '@mui/material/styles';
-import { FACE, type Mode, TOKENS } from './tokens';
+import { cssVariables, FACE, type Mode, TOKENS } from './tokens';
 
 export function themeFor(mode: Mode): Theme {
   const t = TOKENS[mode];
@@ -55,6 +55,8 @@ export function themeFor(mode: Mode): Theme {
       MuiSelect: { defaultProps: { size: 'small' } },
       MuiFormHelperText: { styleOverrides: { root: { marginLeft: 0, fontSize: 13 } } },
       MuiTooltip: { defaultProps: { enterTouchDelay: 0, arrow: true } },
+      // What lies over a page is outside of it, and has its colours all the same.
+      MuiModal: { styleOverrides: { root: cssVariables(mode) } },
       MuiDialog: { styleOverrides: { paper: { border: `1px solid ${t.lineStrong}` } } },
     },
   });

@@ -15,6 +15,7 @@ import { kitIsWhole } from '../../core/ready/lost';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';
 import { useStock } from '../app/data';
+import { usePresent } from '../app/live';
 import { usePreferences } from '../app/preferences';
 import { useOpenShow, useShowEditing } from '../brief/useShow';
 import { AutoForm, Figure } from '../parts/form';
@@ -122,6 +123,7 @@ export default function KitPage() {
   const { data: stock } = useStock(show.id);
   const system = usePreferences((state) => state.system);
   const { lots, records } = answer;
+  const shared = usePresent((state) => state.shared);
   const entries = useMemo(
     () => kitList(bundle, timeline, { records, system }),
     [bundle, timeline, records, system],
@@ -192,7 +194,12 @@ export default function KitPage() {
         <SaveAs
           label="Print or save"
           files={[
-            [`/api/shows/${show.id}/labels.pdf`, 'Labels for boxes and bottles (PDF)'],
+            [
+              `/api/shows/${show.id}/labels.pdf`,
+              shared
+                ? 'Labels for boxes and bottles (PDF)'
+                : 'Labels for boxes and bottles (PDF); share first, so that phones can follow their codes',
+            ],
             [`/api/shows/${show.id}/kit.xlsx`, 'Kit list as a spreadsheet (xlsx)'],
             [`/api/shows/${show.id}/kit.csv`, 'Kit list as CSV'],
           ]}

@@ -6,17 +6,18 @@ import { Navigate, useParams } from 'react-router';
 import type { PublicScreen, PublicWords } from '../../core/stage/screen';
 import { formatDuration } from '../../core/time/clock';
 import { send } from '../app/api';
-import { serverNow, useFired } from '../app/live';
+import { serverNow } from '../app/live';
 import { useMe } from '../app/me';
 import { cssVariables } from '../app/tokens';
 import { mediaUrl } from '../cues/useMedia';
-import { usePlaying } from '../cues/usePlaying';
+import { useEachFired, usePlaying } from '../cues/usePlaying';
 import { useTitle } from '../parts/page';
 import { pinked } from '../parts/tapeShape';
 import { useAwake } from '../stage/device';
 import { useNow } from '../stage/liveRun';
 import { Hand } from './Hand';
 import { Pile } from './Pile';
+import { ScreenControls, useTouched } from './ScreenControls';
 
 /** The screen is drawn on this, and scaled to whatever there is. */
 const WIDTH = 1280;
@@ -25,18 +26,23 @@ const HEIGHT = 720;
 /** What is chosen for the screen goes before a picture that a cue has put there. */
 const GOES_BEFORE = new Set<PublicWords['kind']>(['blank', 'question', 'count', 'ears']);
 
-/** The picture of a cue, as long as the demo is on that it was for; null for none. */
+/**
+ * The picture of a cue, as long as the demo is on that it was for; null for none. It is here before it is
+ * known that its demo is on.
+ */
 function usePicture(screen: PublicScreen | null): string | null {
-  const last = useFired((state) => state.last);
-  const number = screen?.slot?.number ?? null;
-  const [shown, setShown] = useState<{ media: string; number: number | null } | null>(null);
+  const slot = screen?.slot?.id ?? null;
+  const [shown, setShown] = useState<{ media: string; slot: string | null } | null>(null);
+  useEachFired((cue) => {
+    if (cue === null) setShown(null);
+    else if (cue.kind === 'picture' && cue.media !== null)
+      setShown({ media: cue.media, slot: cue.runId === null ? slot : cue.slot });
+  });
   useEffect(() => {
-    if (last === null) setShown(null);
-    else if (last.kind === 'picture' && last.media !== null)
-      setShown({ media: last.media, number });
-  }, [last]);
-  const stale = !screen || shown?.number !== number || GOES_BEFORE.has(screen.says.kind);
-  return shown && !stale ? shown.media : null;
+    setShown((now) => (now?.slot === slot ? now : null));
+  }, [slot]);
+  const isCovered = !screen || GOES_BEFORE.has(screen.says.kind);
+  return shown && !isCovered ? shown.media : null;
 }
 
 /** By how much the drawing fills the screen there is. */
@@ -292,6 +298,7 @@ export default function ScreenPage() {
   const now = useNow(serverNow, 200);
   const scale = useScale();
   const picture = usePicture(data ?? null);
+  const touched = useTouched();
   useAwake(true);
   usePlaying();
   useTitle(data?.title ?? 'Screen');
@@ -308,7 +315,7 @@ export default function ScreenPage() {
         placeItems: 'center',
         background: data?.says.kind === 'blank' ? '#000' : 'var(--ground)',
         color: 'var(--ink)',
-        cursor: 'none',
+        cursor: touched ? 'default' : 'none',
       }}
     >
       <Box
@@ -343,6 +350,7 @@ export default function ScreenPage() {
           </Box>
         )}
       </Box>
+      {touched && <ScreenControls />}
     </Box>
   );
 }

@@ -33,7 +33,8 @@ interface Props {
   now: number;
 }
 
-function hereWords({ connected, heardAt, joinedAt }: DeviceTold, now: number): string {
+/** Since when a device is here, or for how long it is gone. */
+export function hereWords({ connected, heardAt, joinedAt }: DeviceTold, now: number): string {
   if (connected) return `since ${timeOf(joinedAt)}`;
   const gone = (now - (heardAt ?? joinedAt)) / 1000;
   return gone < 3600 ? `gone for ${sayDuration(Math.max(1, Math.round(gone)))}` : 'not here';

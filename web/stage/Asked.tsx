@@ -31,7 +31,7 @@ interface Props {
   telling: Telling | null;
   prices: ReadonlyMap<string, PriceTold>;
   now: number;
-  press: LiveRun['press'];
+  source: Pick<LiveRun, 'run' | 'settled' | 'press'>;
 }
 
 export function Asked({
@@ -44,8 +44,9 @@ export function Asked({
   telling,
   prices,
   now,
-  press,
+  source,
 }: Props) {
+  const { run, settled, press } = source;
   const cold = useColdBudgets(open);
   const people = open?.bundle.people.filter(({ id }) => open.bundle.show.crew.includes(id)) ?? [];
   const measuring =
@@ -77,7 +78,14 @@ export function Asked({
           onJob={(job) => setAsking({ job })}
         />
       )}
-      {asking === 'device' && <DeviceDialog onClose={() => setAsking(null)} />}
+      {asking === 'device' && (
+        <DeviceDialog
+          runId={run?.id ?? ''}
+          driver={settled?.driver ?? null}
+          now={now}
+          onClose={() => setAsking(null)}
+        />
+      )}
       {asking === 'pass' && situation.kind === 'waiting' && (
         <PassDialog
           slot={situation.slot}

@@ -9,7 +9,7 @@ import type { Live, RunPlan } from '../../core/stage/types';
 import { formatDuration } from '../../core/time/clock';
 import { usePeople } from '../app/data';
 import { usePresent } from '../app/live';
-import { useMe, useMay, useThisDevice } from '../app/me';
+import { useMay, useThisDevice } from '../app/me';
 import { useAction } from '../parts/useAction';
 import { useWheel } from '../share/useDriving';
 
@@ -78,7 +78,7 @@ const TROUBLE_WORDS = { late: 'is late', spoiled: 'is spoiled', blocked: 'can’
 export function useCrewLine({ runId, plan, live, settled, seat, now, onTake }: Props): ReactNode {
   const me = useThisDevice();
   const mayDrive = useMay('presenter');
-  const goneAfter = useMe((state) => state.me?.goneAfter ?? 0);
+  const goneAfter = usePresent((state) => state.goneAfter);
   const present = usePresent((state) => state.present);
   const { data: people = [] } = usePeople();
   const wheel = useWheel(runId);

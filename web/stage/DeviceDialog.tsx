@@ -7,6 +7,7 @@ import Switch from '@mui/material/Switch';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { STAGE_SIZES, type StageSettings, usePreferences } from '../app/preferences';
+import { WhoIsHere } from './WhoIsHere';
 import { canFillScreen, fillScreen } from './device';
 
 const SIZE_WORDS: Record<StageSettings['size'], string> = {
@@ -16,8 +17,16 @@ const SIZE_WORDS: Record<StageSettings['size'], string> = {
   larger: 'Larger',
 };
 
-/** What is set for this device alone, and kept on it. */
-export function DeviceDialog({ onClose }: { onClose: () => void }) {
+interface Props {
+  runId: string;
+  /** The device that drives; null for none. */
+  driver: string | null;
+  now: number;
+  onClose: () => void;
+}
+
+/** What is set for this device alone, and kept on it; and which others are here. */
+export function DeviceDialog({ runId, driver, now, onClose }: Props) {
   const stage = usePreferences((state) => state.stage);
   const set = usePreferences((state) => state.setStage);
   const choice = (name: 'awake' | 'vibrate' | 'sound' | 'plays', label: string) => (
@@ -38,7 +47,7 @@ export function DeviceDialog({ onClose }: { onClose: () => void }) {
       <DialogTitle id="device-title" sx={{ fontSize: 28 }}>
         This device
       </DialogTitle>
-      <Box sx={{ p: 3, pt: 0, display: 'grid', gap: 1.5 }}>
+      <Box sx={{ p: 3, pt: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1.5 }}>
         <ToggleButtonGroup
           exclusive
           aria-label="Size of the words"
@@ -46,7 +55,11 @@ export function DeviceDialog({ onClose }: { onClose: () => void }) {
           onChange={(_event, size: StageSettings['size'] | null) => size && set({ size })}
         >
           {STAGE_SIZES.map((size) => (
-            <ToggleButton key={size} value={size} sx={{ minHeight: 48, px: 2, fontSize: 18 }}>
+            <ToggleButton
+              key={size}
+              value={size}
+              sx={{ minHeight: 48, flex: 1, px: { xs: 0.5, sm: 2 }, fontSize: { xs: 16, sm: 18 } }}
+            >
               {SIZE_WORDS[size]}
             </ToggleButton>
           ))}
@@ -64,6 +77,7 @@ export function DeviceDialog({ onClose }: { onClose: () => void }) {
             {document.fullscreenElement ? 'Leave full screen' : 'Full screen'}
           </Button>
         )}
+        <WhoIsHere runId={runId} driver={driver} now={now} />
         <Button size="large" onClick={onClose}>
           Done
         </Button>

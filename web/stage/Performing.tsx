@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { verdictsOf } from '../../core/ready/judge';
 import { likelyCauses } from '../../core/stage/causes';
 import { hardFinishAt } from '../../core/stage/hardFinish';
@@ -33,6 +33,7 @@ import { setsLeftOf } from './setsLeft';
 import { BeforeStart, BigButton } from './StageParts';
 import { TopLine } from './TopLine';
 import { LOW } from './type';
+import { useDeferred } from './useDeferred';
 import { useCaller } from './useCaller';
 import { usePrices, worthPricing } from './usePrices';
 import { Waiting } from './Waiting';
@@ -104,9 +105,6 @@ export function Performing({ source, open, showGone = false, byItself = false, o
 
   usePlaying();
   const signals = useSignals();
-  // A press for a slot of which it is not known yet whether it may begin waits until it is. What is pressed
-  // meanwhile is for the same step, and counts as one with it, as any two presses for a step do.
-  const deferred = useRef(false);
   const forward = (): void => {
     if (!situation || !live) return;
     switch (situation.kind) {
@@ -126,16 +124,13 @@ export function Performing({ source, open, showGone = false, byItself = false, o
         return situation.gates.length > 0 ? undefined : press('commence');
       case 'on':
         if (byItself) return;
-        if (situation.unsure && !broken) deferred.current = true;
+        if (unsure) deferred.add();
         else if (situation.ends) press('done');
         else press('part', { text: partOnStage(situation.slot, live) });
     }
   };
-  useEffect(() => {
-    if (!deferred.current || !fresh) return;
-    deferred.current = false;
-    forward();
-  }, [fresh]);
+  const unsure = situation?.kind === 'on' && situation.unsure && !broken;
+  const deferred = useDeferred(situation, situation !== null && !unsure, events, forward);
 
   const finish = plan && live && run ? hardFinishAt(plan, live, run.kind, now) : 0;
   const onCause = (cause: string | null): void => {
@@ -144,7 +139,9 @@ export function Performing({ source, open, showGone = false, byItself = false, o
   };
   const keys: StageKeys = {
     forward,
-    back: () => press(phase === 'finished' ? 'unfinish' : 'back'),
+    back: () => {
+      if (!deferred.takeBack()) press(phase === 'finished' ? 'unfinish' : 'back');
+    },
     again: () => {
       if (kind === 'on' || kind === 'failed') press('again');
     },
@@ -392,7 +389,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
         telling={telling}
         prices={prices}
         now={now}
-        press={press}
+        source={source}
       />
     </Box>
   );

@@ -151,7 +151,7 @@ export function TopLine(props: Props) {
       )}
       <ButtonBase
         onClick={onDevice}
-        aria-label="This device: size of the words, sound, screen"
+        aria-label="This device: size of the words, sound, screen; who is here"
         sx={{
           ml: { xs: 'auto', md: 0 },
           minWidth: 48,

@@ -69,12 +69,15 @@ export function useLiveRun(runId: string | null): LiveRun {
     if (newer) remember(`/runs/${newer.id}`, newer);
   }, []);
 
+  /** Something has come before the run itself, which may have been read before that. */
+  const missed = useRef(false);
   /** Takes in what follows on what is known; false when something before it is missing. */
   const take = useCallback(
     (events: readonly StoredEvent[]): boolean => {
       const known = latest.current;
       const next = known && withEvents(known, events);
       if (next) setRun(next);
+      else missed.current = true;
       return known === null || next !== null;
     },
     [setRun],
@@ -83,10 +86,10 @@ export function useLiveRun(runId: string | null): LiveRun {
   const refresh = useCallback(async () => {
     if (!runId) return;
     try {
-      const known = latest.current;
-      if (!known) {
+      if (!latest.current) {
+        missed.current = false;
         setRun(await send<StoredRun>('GET', `/runs/${runId}`));
-        return;
+        if (!missed.current) return;
       }
       for (;;) {
         const after = lastSeq(latest.current);

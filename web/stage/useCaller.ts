@@ -13,6 +13,11 @@ import type { StageWork } from '../workers/stage.worker';
 
 /** Time goes on between presses: a step that runs over moves what comes after it. In ms. */
 const EVERY = 1000;
+/**
+ * Between presses it rests this many times as long as it worked, and no longer than so many ms: a device
+ * that runs on its battery has a whole show to get through.
+ */
+const REST = { times: 3, most: 6000 };
 
 export interface Called {
   /** The latest answer; null before the first. */
@@ -47,6 +52,7 @@ export function useCaller(
   const worker = useRef<Remote<StageWork> | null>(null);
   const opened = useRef<Promise<unknown> | null>(null);
   const asked = useRef(false);
+  const restsUntil = useRef(0);
   const latest = useRef(events);
   latest.current = events;
   const { id, plan, kind } = run ?? {};
@@ -69,8 +75,10 @@ export function useCaller(
     const work = worker.current;
     if (!work || !opened.current || asked.current) return;
     asked.current = true;
+    let from = Date.now();
     try {
       await opened.current;
+      from = Date.now();
       for (;;) {
         const of = latest.current;
         const telling = await work.tell([...of], clock());
@@ -82,6 +90,8 @@ export function useCaller(
       }
     } finally {
       asked.current = false;
+      const now = Date.now();
+      restsUntil.current = now + Math.min(REST.most, REST.times * (now - from));
     }
   }, [clock]);
 
@@ -100,7 +110,9 @@ export function useCaller(
 
   useEffect(() => void ask(), [events, ask]);
   useEffect(() => {
-    const timer = setInterval(() => void ask(), EVERY);
+    const timer = setInterval(() => {
+      if (Date.now() >= restsUntil.current) void ask();
+    }, EVERY);
     return () => clearInterval(timer);
   }, [ask]);
 
