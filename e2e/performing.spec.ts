@@ -188,9 +188,9 @@ test('pressed before it is known what may begin, each press counts, and Back tak
       construct(made, [url, options]: [string | URL, WorkerOptions?]) {
         const worker = new made(url, options);
         if (!String(url).includes('stage.worker')) return worker;
+        const really = worker.postMessage.bind(worker) as (...sent: unknown[]) => void;
         worker.postMessage = (...sent: unknown[]): void => {
-          const send = (): void =>
-            Reflect.apply(Worker.prototype.postMessage, worker, sent) as void;
+          const send = (): void => really(...sent);
           if (open) send();
           else asked.push(send);
         };

@@ -56,29 +56,31 @@ async function beginEarlier(page) {
   await page.request.put(address, { data: { ...show, ...Object.fromEntries(times) } });
 }
 
+const NOTHING = {
+  by: 'ines',
+  slot: null,
+  step: null,
+  go: null,
+  cause: null,
+  outcome: null,
+  text: null,
+  value: null,
+  onMove: null,
+  device: null,
+};
+
 async function rehearse(page) {
   await beginEarlier(page);
   const post = (path, body) =>
     page.request.post(`${url}/api${path}`, { data: body }).then((answer) => answer.json());
   const run = await post(`${SHOW}/runs`, { id: `shot-${Date.now()}`, kind: 'rehearsal' });
-  const blank = {
-    by: 'ines',
-    slot: null,
-    step: null,
-    go: null,
-    cause: null,
-    outcome: null,
-    text: null,
-    value: null,
-    onMove: null,
-  };
   // No press is taken for earlier than its run: this one has begun a while ago.
   const db = new Database(join(folder, 'demo.sqlite'));
   db.prepare('UPDATE run SET created_at = created_at - 3600000 WHERE id = ?').run(run.id);
   db.close();
   const start = Math.floor((Date.now() - 25 * MINUTE) / MINUTE) * MINUTE;
   const done = (slot, step, at) => ({
-    ...blank,
+    ...NOTHING,
     id: `${slot.id}${step.task}`,
     at,
     kind: 'done',
@@ -86,7 +88,7 @@ async function rehearse(page) {
     step: step.task,
     go: 1,
   });
-  const events = [{ ...blank, id: 's', at: start, kind: 'start' }];
+  const events = [{ ...NOTHING, id: 's', at: start, kind: 'start' }];
   let at = start;
   for (const slot of run.plan.slots.slice(0, 5))
     for (const step of slot.steps) {
@@ -139,19 +141,6 @@ async function pressed(page, ...events) {
     },
   });
 }
-
-const NOTHING = {
-  by: 'ines',
-  slot: null,
-  step: null,
-  go: null,
-  cause: null,
-  outcome: null,
-  text: null,
-  value: null,
-  onMove: null,
-  device: null,
-};
 
 /** A helper's own work, in the same show. */
 async function helper(page) {

@@ -1,36 +1,25 @@
 /** When cues go off, press by press. */
 import { expect, test } from '@jest/globals';
 import { blankCue, oscArgs, addressFault, type StepCue } from '../repertoire/cues';
-import { Stage, START, threeSlots } from '../testing/stage';
+import { Stage, START, threeSlots, withCues } from '../testing/stage';
 import { cueList, cuesOfDone, cuesOnStage } from './cues';
 import { fold } from './fold';
-import type { RunPlan } from './types';
 
 const cue = (id: string, change: Partial<StepCue>): StepCue => ({
   ...blankCue(id, id, 'light'),
   ...change,
 });
 
-const plan: RunPlan = {
-  ...threeSlots.plan,
-  slots: threeSlots.plan.slots.map((slot) => ({
-    ...slot,
-    steps: slot.steps.map((step) => ({
-      ...step,
-      cues:
-        step.task === 'bang'
-          ? [
-              cue('end', { at: 'done' }),
-              cue('late', { at: 'after', seconds: 20 }),
-              cue('on', { at: 'start' }),
-              cue('seen', { at: 'sign' }),
-            ]
-          : step.task === 'why'
-            ? [cue('next', {})]
-            : [],
-    })),
-  })),
+const CUES: Record<string, StepCue[]> = {
+  bang: [
+    cue('end', { at: 'done' }),
+    cue('late', { at: 'after', seconds: 20 }),
+    cue('on', { at: 'start' }),
+    cue('seen', { at: 'sign' }),
+  ],
+  why: [cue('next', {})],
 };
+const plan = withCues(threeSlots.plan, ({ task }) => CUES[task] ?? []);
 
 const onStage = (stage: Stage): string[] =>
   cuesOnStage(plan, stage.live()).map(({ cue: { id }, at }) => `${id} ${(at - START) / 1000}`);

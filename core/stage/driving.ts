@@ -2,28 +2,9 @@
  * One device at a time moves the show on. What others pressed for the running order meanwhile is set
  * aside: it is kept and told, moves nothing, and can be taken instead.
  */
-import type { EventKind, RunEvent } from './types';
+import { type EventKind, ORDER_KINDS, type RunEvent } from './types';
 
-const OF_THE_ORDER: ReadonlySet<EventKind> = new Set<EventKind>([
-  'start',
-  'commence',
-  'part',
-  'done',
-  'again',
-  'failed',
-  'skip',
-  'leaveOut',
-  'bringBack',
-  'goTo',
-  'hold',
-  'resume',
-  'back',
-  'sign',
-  'pass',
-  'moveFinish',
-  'finish',
-  'unfinish',
-]);
+const OF_THE_ORDER: ReadonlySet<EventKind> = new Set(ORDER_KINDS);
 
 /** Whether a press is for whoever drives; the others say what happens beside the running order. */
 export const needsDriving = ({ kind }: Pick<RunEvent, 'kind'>): boolean => OF_THE_ORDER.has(kind);

@@ -82,7 +82,8 @@ export interface RunPlan {
 export const RUN_KINDS = ['rehearsal', 'performance'] as const;
 export type RunKind = (typeof RUN_KINDS)[number];
 
-export const EVENT_KINDS = [
+/** What moves the running order on, and is for who drives. */
+export const ORDER_KINDS = [
   'start',
   'commence',
   'part',
@@ -97,6 +98,13 @@ export const EVENT_KINDS = [
   'resume',
   'back',
   'sign',
+  'pass',
+  'moveFinish',
+  'finish',
+  'unfinish',
+] as const;
+/** What is said beside it, by anybody. */
+const BESIDE_KINDS = [
   'begin',
   'ready',
   'late',
@@ -106,19 +114,16 @@ export const EVENT_KINDS = [
   'call',
   'screen',
   'tally',
-  'pass',
-  'moveFinish',
   'note',
   'takeBackNote',
   'judge',
   'correct',
   'doubt',
   'trust',
-  'finish',
-  'unfinish',
   'drive',
   'take',
 ] as const;
+export const EVENT_KINDS = [...ORDER_KINDS, ...BESIDE_KINDS] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 
 export const OUTCOMES = ['worked', 'partly', 'failed'] as const;

@@ -4,7 +4,8 @@ import { eventOf } from '../stage/event';
 import { fold } from '../stage/fold';
 import { runPlanOf } from '../stage/plan';
 import { isLastPart, partOnStage } from '../stage/steps';
-import type { Live, RunEvent, RunPlan } from '../stage/types';
+import type { StepCue } from '../repertoire/cues';
+import type { Live, RunEvent, RunPlan, RunStep } from '../stage/types';
 import { after, task } from './build';
 import { bundle } from './bundle';
 
@@ -31,6 +32,15 @@ const show = bundle([
 ]);
 /** A show of three slots: three steps, one with a soak beforehand, and one that must stay. */
 export const threeSlots = { show, plan: runPlanOf(show, timelineOf(show), START) };
+
+/** The same plan, each step with cues of its own. */
+export const withCues = (plan: RunPlan, cuesOf: (step: RunStep) => StepCue[]): RunPlan => ({
+  ...plan,
+  slots: plan.slots.map((slot) => ({
+    ...slot,
+    steps: slot.steps.map((step) => ({ ...step, cues: cuesOf(step) })),
+  })),
+});
 
 /** Presses keys as the screen does: for whatever is on the stage at that moment. */
 export class Stage {

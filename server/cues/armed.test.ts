@@ -6,28 +6,21 @@ import { randomFrom } from '../../core/chance/random';
 import { blankCue, CUE_MOMENTS } from '../../core/repertoire/cues';
 import { eventOf } from '../../core/stage/event';
 import { fold } from '../../core/stage/fold';
-import { Stage, START, threeSlots } from '../../core/testing/stage';
-import type { EventKind, RunEvent, RunPlan } from '../../core/stage/types';
+import { Stage, START, threeSlots, withCues } from '../../core/testing/stage';
+import type { EventKind, RunEvent } from '../../core/stage/types';
 import { CueEngine } from './cueEngine';
 import type { Senders } from './senders';
 
 /** Each step has a light at each moment. */
-const plan: RunPlan = {
-  ...threeSlots.plan,
-  slots: threeSlots.plan.slots.map((slot) => ({
-    ...slot,
-    steps: slot.steps.map((step) => ({
-      ...step,
-      cues: CUE_MOMENTS.map((at) => ({
-        ...blankCue(`${step.task} ${at}`, at, 'light'),
-        at,
-        seconds: 900,
-        output: 'desk',
-        send: `/${at}`,
-      })),
-    })),
+const plan = withCues(threeSlots.plan, ({ task }) =>
+  CUE_MOMENTS.map((at) => ({
+    ...blankCue(`${task} ${at}`, at, 'light'),
+    at,
+    seconds: 900,
+    output: 'desk',
+    send: `/${at}`,
   })),
-};
+);
 
 const listed = (address: string): Output[] => [{ id: 'desk', name: 'Desk', kind: 'osc', address }];
 

@@ -1,13 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { STAGE_SIZES, type StageSettings, usePreferences } from '../app/preferences';
 import { WhoIsHere } from './WhoIsHere';
+import { Ask } from './Ask';
 import { canFillScreen, fillScreen } from './device';
 
 const SIZE_WORDS: Record<StageSettings['size'], string> = {
@@ -43,11 +42,8 @@ export function DeviceDialog({ runId, driver, now, onClose }: Props) {
     />
   );
   return (
-    <Dialog transitionDuration={0} open onClose={onClose} aria-labelledby="device-title">
-      <DialogTitle id="device-title" sx={{ fontSize: 28 }}>
-        This device
-      </DialogTitle>
-      <Box sx={{ p: 3, pt: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1.5 }}>
+    <Ask title="This device" onClose={onClose} narrow>
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1.5 }}>
         <ToggleButtonGroup
           exclusive
           aria-label="Size of the words"
@@ -82,6 +78,6 @@ export function DeviceDialog({ runId, driver, now, onClose }: Props) {
           Done
         </Button>
       </Box>
-    </Dialog>
+    </Ask>
   );
 }

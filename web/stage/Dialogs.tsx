@@ -2,8 +2,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
-import Dialog from '@mui/material/Dialog';
-import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { type ReactNode, useEffect, useState } from 'react';
 import { ofTen } from '../../core/lineup/forecast/words';
@@ -14,6 +12,7 @@ import { aboutMinute, formatDuration } from '../../core/time/clock';
 import { listInWords } from '../../core/words';
 import { timeOf } from '../brief/dates';
 import { useLatest } from '../parts/stable';
+import { Ask } from './Ask';
 import { type JobKind, jobWords } from './Beside';
 import { missingWords } from './Waiting';
 
@@ -24,27 +23,6 @@ const WIDE_BUTTON = {
   borderRadius: 1.5,
   fontSize: 22,
 };
-
-interface AskProps {
-  title: string;
-  onClose: () => void;
-  children: ReactNode;
-}
-
-const Ask = ({ title, onClose, children }: AskProps) => (
-  <Dialog
-    transitionDuration={0}
-    open
-    onClose={onClose}
-    aria-labelledby="stage-ask"
-    slotProps={{ paper: { sx: { width: 720, maxWidth: '100%' } } }}
-  >
-    <DialogTitle id="stage-ask" sx={{ fontSize: 28 }}>
-      {title}
-    </DialogTitle>
-    <Box sx={{ p: 3, pt: 0 }}>{children}</Box>
-  </Dialog>
-);
 
 /** Own words for why it failed. */
 export function CauseDialog({

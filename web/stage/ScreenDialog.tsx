@@ -1,10 +1,9 @@
 /** What the audience’s screen shows, chosen from the stage; hands are counted here too. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import Dialog from '@mui/material/Dialog';
-import DialogTitle from '@mui/material/DialogTitle';
 import type { ScreenMode } from '../../core/stage/screen';
 import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
+import { Ask } from './Ask';
 import type { LiveRun } from './liveRun';
 
 const button = {
@@ -87,17 +86,8 @@ export function ScreenDialog({ plan, live, press, onClose }: Props) {
   const on = (mode: ScreenMode, seconds: number | null): boolean =>
     live.screen.mode === mode && live.screen.seconds === seconds;
   return (
-    <Dialog
-      transitionDuration={0}
-      open
-      onClose={onClose}
-      aria-labelledby="screen-title"
-      slotProps={{ paper: { sx: { width: 720, maxWidth: '100%' } } }}
-    >
-      <DialogTitle id="screen-title" sx={{ fontSize: 28 }}>
-        The audience’s screen
-      </DialogTitle>
-      <Box sx={{ p: 3, pt: 0, display: 'grid', gap: 2 }}>
+    <Ask title="The audience’s screen" onClose={onClose}>
+      <Box sx={{ display: 'grid', gap: 2 }}>
         {asked && slot ? (
           <Box sx={{ display: 'grid', gap: 1.5 }}>
             <Box sx={{ fontSize: 22 }}>“{asked.ask}”</Box>
@@ -132,6 +122,6 @@ export function ScreenDialog({ plan, live, press, onClose }: Props) {
           Done
         </ButtonBase>
       </Box>
-    </Dialog>
+    </Ask>
   );
 }
