@@ -54,7 +54,7 @@ export function DeviceDialog({ runId, driver, now, onClose }: Props) {
             <ToggleButton
               key={size}
               value={size}
-              sx={{ minHeight: 48, flex: 1, px: { xs: 0.5, sm: 2 }, fontSize: { xs: 16, sm: 18 } }}
+              sx={{ minHeight: 48, flex: 1, px: 0.5, fontSize: 17 }}
             >
               {SIZE_WORDS[size]}
             </ToggleButton>
