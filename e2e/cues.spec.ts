@@ -54,10 +54,18 @@ test('a cue is written on a step, tried, and goes off on stage; a quiet desk is 
   await startedRehearsal(page, demo);
   // It goes off when its step is on.
   await expect.poll(() => lights.got).toEqual(['/lights/spot']);
+  // Once more by hand: from what it says on the step, or by its key.
+  await page.keyboard.press('c');
+  const cues = page.getByRole('dialog', { name: 'Cues of Smoke-ring drum' });
+  await expect(cues.getByRole('listitem').filter({ hasText: 'Spot on the drum' })).toBeVisible();
+  await cues.getByRole('button', { name: 'Fire Spot on the drum' }).click();
+  await expect.poll(() => lights.got).toEqual(['/lights/spot', '/lights/spot']);
+  await cues.getByRole('button', { name: 'Stop what plays' }).click();
+  await cues.getByRole('button', { name: 'Done' }).click();
   for (const key of ['k', 'u', 'k', 'u']) await page.keyboard.press(key);
   await expect
     .poll(() => [...lights.got].sort())
-    .toEqual(['/back', '/blackout', '/house', '/house', '/lights/spot']);
+    .toEqual(['/back', '/blackout', '/house', '/house', '/lights/spot', '/lights/spot']);
   lights.close();
   const now = page.getByRole('region', { name: 'Now' });
   await onward(page);

@@ -92,6 +92,7 @@ const OTHERS = [
   'screens/harbour-light-festival',
   'screens/none',
   'shows/none/cues/fire',
+  'runs/none/cues/fire',
   'cues/stop',
   'signals/try',
   'signals/blackout/fire',

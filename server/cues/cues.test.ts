@@ -137,6 +137,34 @@ test('so many seconds in, unless the step is left before; at the sign', async ()
   expect(got).toEqual(['/lights/seen 0.5 blue', '/lights/soon 0.5 blue']);
 });
 
+test('fired by hand in a run as the run has it, whatever was written since; what is none is not found', async () => {
+  await begun([light('one', { at: 'sign' })], [light('two')]);
+  await press('start');
+  const run = (await hall.laptop.call<StoredRun>('GET', '/runs/r')).body;
+  const [slot] = run.plan.slots;
+  const fired = { slot: slot?.id, task: slot?.steps[0]?.task, cue: 'one' };
+  await changed<Demo>(`/demos/${slot?.demoId}`, (demo) => ({
+    ...demo,
+    methods: demo.methods.map((method) => ({
+      ...method,
+      tasks: method.tasks.map((task) => ({ ...task, cues: [] })),
+    })),
+  }));
+  const fire = (about: object) => hall.laptop.call('POST', '/runs/r/cues/fire', about);
+  expect((await fire(fired)).status).toBe(204);
+  await until(() => got.length === 1);
+  expect(got).toEqual(['/lights/one 0.5 blue']);
+  expect((await fire({ ...fired, cue: 'two' })).status).toBe(404);
+  expect((await fire({})).status).toBe(422);
+  expect((await hall.laptop.call('POST', '/runs/none/cues/fire', fired)).status).toBe(404);
+  expect((await hall.laptop.call('POST', `/shows/${FESTIVAL}/cues/fire`, fired)).status).toBe(404);
+  const helper = await hall.device('crew', 'jo');
+  expect((await helper.call('POST', '/runs/r/cues/fire', fired)).status).toBe(403);
+  // By hand or not, it still goes off at its sign.
+  await press('sign');
+  await until(() => got.length === 2);
+});
+
 test('what another presses than who drives sets nothing off; handed over, it does', async () => {
   await begun([], [light('two')]);
   const mara = await hall.device('presenter', 'mara');

@@ -5,6 +5,7 @@ import { MEDIA_LIMIT, MediaQuery } from '../../contract/media';
 import { cueList } from '../../core/stage/cues';
 import { runPlanOf } from '../../core/stage/plan';
 import { timelineOf } from '../../core/lineup/timelineOf';
+import type { RunPlan } from '../../core/stage/types';
 import type { AppContext } from '../context';
 import { HttpError, body, notFound } from '../http/errors';
 
@@ -16,7 +17,7 @@ const cant = (fault: string): HttpError =>
 export const mediaBody = raw({ type: () => true, limit: MEDIA_LIMIT });
 
 export function cueRoutes(context: AppContext): Router {
-  const { cues, media, bundles, settings, live } = context;
+  const { cues, media, bundles, runs, settings, live } = context;
   const router = Router();
   const nameOf = (text: string): SignalName => {
     const name = SIGNAL_NAMES.find((one) => one === text);
@@ -25,15 +26,23 @@ export function cueRoutes(context: AppContext): Router {
   };
   const tried = { runId: null, slot: null, task: null };
 
-  router.post('/shows/:id/cues/fire', (req, res) => {
-    const { slot, task, cue: id } = body(FireBody, req.body);
-    const bundle = bundles.of(req.params.id);
-    const found = cueList(runPlanOf(bundle, timelineOf(bundle), 0)).find(
+  function fire(plan: Pick<RunPlan, 'slots'>, runId: string | null, asked: unknown): void {
+    const { slot, task, cue: id } = body(FireBody, asked);
+    const found = cueList(plan).find(
       (one) => one.slot === slot && one.task === task && one.cue.id === id,
     );
     if (!found) throw notFound('cue');
-    const fault = cues.engine.fireNow({ runId: null, slot, task }, found.cue);
+    const fault = cues.engine.fireNow({ runId, slot, task }, found.cue);
     if (fault) throw cant(fault);
+  }
+  router.post('/shows/:id/cues/fire', (req, res) => {
+    const bundle = bundles.of(req.params.id);
+    fire(runPlanOf(bundle, timelineOf(bundle), 0), null, req.body);
+    res.status(204).end();
+  });
+  router.post('/runs/:id/cues/fire', (req, res) => {
+    const { id, plan } = runs.head(req.params.id);
+    fire(plan, id, req.body);
     res.status(204).end();
   });
   router.post('/cues/stop', (_req, res) => {

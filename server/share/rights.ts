@@ -86,6 +86,7 @@ export const RIGHTS: readonly Right[] = [
     'POST /shows/:id/risks/signed',
     'POST /shows/:id/runs',
     'POST /shows/:id/cues/fire',
+    'POST /runs/:id/cues/fire',
     'POST /cues/stop',
     'POST /signals/try',
     'POST /signals/:name/fire',

@@ -129,6 +129,7 @@ function Mirror({ open }: { open: OpenShow }) {
             verdicts={verdictsOf(open.ready.verdicts, situation.slot.id)}
             narrow={false}
             onSign={() => undefined}
+            onCues={null}
           />
         )}
         {plan && live && situation?.kind === 'waiting' && (

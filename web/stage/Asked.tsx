@@ -5,6 +5,7 @@ import type { Situation } from '../../core/stage/situation';
 import type { Live, RunPlan } from '../../core/stage/types';
 import type { OpenShow } from '../brief/useShow';
 import { MeasureDialog, useColdBudgets } from './Cold';
+import { CuesDialog } from './CuesDialog';
 import { DeviceDialog } from './DeviceDialog';
 import { CauseDialog, GoToDialog, JobDialog, JobsDialog, PassDialog } from './Dialogs';
 import type { LiveRun } from './liveRun';
@@ -17,6 +18,7 @@ export type Asking =
   | 'device'
   | 'jobs'
   | 'screen'
+  | 'cues'
   | { goTo: string | null }
   | { job: LiveJob }
   | { measure: string };
@@ -61,6 +63,9 @@ export function Asked({
       {asking === 'screen' && (
         <ScreenDialog plan={plan} live={live} press={press} onClose={() => setAsking(null)} />
       )}
+      {asking === 'cues' && run && (
+        <CuesDialog run={run} live={live} onClose={() => setAsking(null)} />
+      )}
       {asking === 'cause' && (
         <CauseDialog
           onClose={() => setAsking(null)}
@@ -83,6 +88,7 @@ export function Asked({
           runId={run?.id ?? ''}
           driver={settled?.driver ?? null}
           now={now}
+          onCues={() => setAsking('cues')}
           onClose={() => setAsking(null)}
         />
       )}

@@ -4,6 +4,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useMay } from '../app/me';
 import { STAGE_SIZES, type StageSettings, usePreferences } from '../app/preferences';
 import { WhoIsHere } from './WhoIsHere';
 import { Ask } from './Ask';
@@ -21,13 +22,15 @@ interface Props {
   /** The device that drives; null for none. */
   driver: string | null;
   now: number;
+  onCues: () => void;
   onClose: () => void;
 }
 
 /** What is set for this device alone, and kept on it; and which others are here. */
-export function DeviceDialog({ runId, driver, now, onClose }: Props) {
+export function DeviceDialog({ runId, driver, now, onCues, onClose }: Props) {
   const stage = usePreferences((state) => state.stage);
   const set = usePreferences((state) => state.setStage);
+  const mayFire = useMay('presenter');
   const choice = (name: 'awake' | 'vibrate' | 'sound' | 'plays', label: string) => (
     <FormControlLabel
       control={
@@ -71,6 +74,11 @@ export function DeviceDialog({ runId, driver, now, onClose }: Props) {
             onClick={() => fillScreen(!document.fullscreenElement)}
           >
             {document.fullscreenElement ? 'Leave full screen' : 'Full screen'}
+          </Button>
+        )}
+        {mayFire && (
+          <Button variant="outlined" size="large" onClick={onCues}>
+            Cues: fire by hand, stop what plays
           </Button>
         )}
         <WhoIsHere runId={runId} driver={driver} now={now} />

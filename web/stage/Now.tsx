@@ -1,5 +1,6 @@
 /** The step on stage: number and name, what is to be done of it now, and what comes then. */
 import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
 import type { Verdict } from '../../core/ready/verdict';
 import { cueMoment } from '../../core/repertoire/cueWords';
 import { nextStep, partOnStage, type StepPart } from '../../core/stage/steps';
@@ -125,9 +126,11 @@ interface NowProps {
   /** In half the width. */
   narrow: boolean;
   onSign: () => void;
+  /** Opens the cues; null where nothing is fired from. */
+  onCues: (() => void) | null;
 }
 
-export function Now({ plan, live, slot, now, verdicts, narrow, onSign }: NowProps) {
+export function Now({ plan, live, slot, now, verdicts, narrow, onSign, onCues }: NowProps) {
   const step = slot.steps[live.step];
   if (!step) return null;
   const then = nextStep(slot, live.step, live.go);
@@ -218,7 +221,15 @@ export function Now({ plan, live, slot, now, verdicts, narrow, onSign }: NowProp
         )}
         {isDo && sets && (
           <Labelled label="Sets off">
-            <Box sx={{ fontSize: { xs: 17, md: 22 }, lineHeight: 1.25, color: 'var(--muted)' }}>
+            <Box
+              {...(onCues ? { component: ButtonBase, onClick: onCues } : {})}
+              sx={{
+                textAlign: 'left',
+                fontSize: { xs: 17, md: 22 },
+                lineHeight: 1.25,
+                color: 'var(--muted)',
+              }}
+            >
               {step.cues.map((cue) => `${cue.name} ${cueMoment(cue)}`).join('; ')}
             </Box>
           </Labelled>

@@ -164,6 +164,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
     device: () => setAsking('device'),
     jobs: () => setAsking('jobs'),
     screen: () => setAsking('screen'),
+    cues: () => setAsking('cues'),
     ...signals,
     undo: () => {
       if (kind === 'failed') press('back');
@@ -183,6 +184,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
   };
   const lastMinute = !!plan && !!live && !!telling && isLastMinute(plan, live, telling, now);
   const mayPress = useMay('crew');
+  const mayDrive = useMay('presenter');
   const listing = useShortcuts((state) => state.open);
   useStageKeys(keys, asking === null && !listing && mayPress);
   useEffect(() => {
@@ -283,6 +285,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
             verdicts={open ? verdictsOf(open.ready.verdicts, situation.slot.id) : []}
             narrow={lastMinute}
             onSign={keys.sign}
+            onCues={mayDrive ? keys.cues : null}
           />
         )}
         {situation.kind === 'waiting' && (

@@ -15,6 +15,8 @@ export interface StageKeys {
   jobs: () => void;
   /** What the audience’s screen shows. */
   screen: () => void;
+  /** The cues of what is on stage. */
+  cues: () => void;
   blackout: () => void;
   house: () => void;
   undo: () => void;
@@ -46,6 +48,7 @@ const KEYS: Record<string, Plain> = {
   d: 'device',
   j: 'jobs',
   v: 'screen',
+  c: 'cues',
   k: 'blackout',
   u: 'house',
   Escape: 'undo',
@@ -68,9 +71,10 @@ export const STAGE_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['F', 'move the hard finish by as much as the show began late'],
   ['J', 'who does what, now and next'],
   ['V', 'what the audience’s screen shows'],
+  ['C', 'cues of this demo: fire one by hand, stop what plays'],
   ['K', 'blackout, and back'],
   ['U', 'house lights up, and down'],
-  ['D', 'this device: size of the words, sound, screen'],
+  ['D', 'this device: size of the words, sound, screen; who is here'],
 ];
 
 /** Clickers bounce: the same key so soon again, in ms, is the same press. */

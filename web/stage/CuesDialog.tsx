@@ -1,0 +1,81 @@
+/** The cues of the demo on stage: one that was missed is fired by hand, and what plays is stopped. */
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import type { StoredRun } from '../../contract/stage';
+import { cueMoment } from '../../core/repertoire/cueWords';
+import { cueList } from '../../core/stage/cues';
+import type { Live } from '../../core/stage/types';
+import { send } from '../app/api';
+import { useAction } from '../parts/useAction';
+import { CUE_KIND } from '../parts/words';
+import { Ask } from './Ask';
+
+const button = {
+  minHeight: 56,
+  px: 2,
+  border: '2px solid var(--control)',
+  borderRadius: 1.5,
+  fontSize: 20,
+} as const;
+
+interface Props {
+  run: StoredRun;
+  live: Live;
+  onClose: () => void;
+}
+
+export function CuesDialog({ run: { id: runId, plan }, live, onClose }: Props) {
+  const act = useAction();
+  const on = plan.slots.find(({ id }) => id === live.slot);
+  const cues = on ? cueList({ slots: [on] }) : [];
+  return (
+    <Ask title={on ? `Cues of ${on.name}` : 'Cues'} onClose={onClose}>
+      {cues.length === 0 && (
+        <Box sx={{ fontSize: 20, color: 'var(--muted)' }}>
+          None are written for {on ? 'this demo' : 'what is on stage now'}.
+        </Box>
+      )}
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {cues.map(({ slot, task, step, cue }) => (
+          <Box
+            component="li"
+            key={`${task}/${cue.id}`}
+            sx={{
+              display: 'flex',
+              alignItems: 'center',
+              gap: 2,
+              py: 1,
+              borderBottom: '1px solid var(--line)',
+            }}
+          >
+            <Box sx={{ flex: 1, minWidth: 0, fontSize: 22, lineHeight: '28px' }}>
+              {CUE_KIND[cue.kind]} <b>{cue.name}</b>
+              <Box sx={{ fontSize: 17, lineHeight: '22px', color: 'var(--muted)' }}>
+                {cueMoment(cue)}: {step.do}
+              </Box>
+            </Box>
+            <ButtonBase
+              aria-label={`Fire ${cue.name}`}
+              onClick={() =>
+                void act(() =>
+                  send('POST', `/runs/${runId}/cues/fire`, { slot, task, cue: cue.id }),
+                )
+              }
+              sx={button}
+            >
+              Fire
+            </ButtonBase>
+          </Box>
+        ))}
+      </Box>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' }, gap: 1.5, mt: 2 }}>
+        <ButtonBase onClick={() => void act(() => send('POST', '/cues/stop'))} sx={button}>
+          Stop what plays
+        </ButtonBase>
+        <ButtonBase onClick={onClose} sx={{ ...button, borderColor: 'transparent' }}>
+          Done
+        </ButtonBase>
+      </Box>
+    </Ask>
+  );
+}
