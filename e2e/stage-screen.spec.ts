@@ -178,3 +178,15 @@ test('a very long step is there to its last word at a table’s distance', async
   expect(cut).toBeLessThan(4);
   expect(then?.bottom ?? Infinity).toBeLessThanOrEqual(below);
 });
+
+test('before the start, what is worked out later moves no button from under a finger', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + FESTIVAL + '/on-stage');
+  const rehearse = page.getByRole('button', { name: 'Rehearse it' });
+  await expect(rehearse).toBeVisible();
+  const at = await rehearse.boundingBox();
+  await expect(page.getByText(/^Ends about/)).toBeVisible();
+  expect(await rehearse.boundingBox()).toEqual(at);
+});

@@ -51,7 +51,7 @@ function Wings({
     }
   };
   return (
-    <Box sx={{ maxWidth: 760, m: '0 auto', p: 3 }}>
+    <Box sx={{ maxWidth: 900, m: '0 auto', p: 3 }}>
       <Box component="h1" sx={{ font: '800 48px/52px Bricolage', m: 0, mb: 1 }}>
         {show.title}
       </Box>
@@ -59,24 +59,7 @@ function Wings({
         {state.go ? '' : '△ '}
         {state.words}
       </Box>
-      {ending && (
-        <Box sx={{ fontSize: 20, mb: 2 }}>
-          {ending.headline}, {ending.by}: {ending.spare}.
-        </Box>
-      )}
-      {holding.length > 0 && (
-        <Box component="ul" sx={{ fontSize: 18, mt: 0 }}>
-          {holding.slice(0, TOLD).map((line) => (
-            <li key={line}>{line}</li>
-          ))}
-          {holding.length > TOLD && <li>and {holding.length - TOLD} more</li>}
-        </Box>
-      )}
-      {error && (
-        <Alert severity="error" variant="outlined" sx={{ mb: 2 }}>
-          {error}
-        </Alert>
-      )}
+      {/* Above what is worked out: nothing that comes later moves them from under a finger. */}
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
         <Button
           variant="contained"
@@ -111,6 +94,24 @@ function Wings({
           </Button>
         )}
       </Box>
+      {error && (
+        <Alert severity="error" variant="outlined" sx={{ mt: 2 }}>
+          {error}
+        </Alert>
+      )}
+      {holding.length > 0 && (
+        <Box component="ul" sx={{ fontSize: 18, mt: 2 }}>
+          {holding.slice(0, TOLD).map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+          {holding.length > TOLD && <li>and {holding.length - TOLD} more</li>}
+        </Box>
+      )}
+      {ending && (
+        <Box sx={{ fontSize: 20, mt: 3 }}>
+          {ending.headline}, {ending.by}: {ending.spare}.
+        </Box>
+      )}
       {unfinished.length > 0 && (
         <Box sx={{ mt: 4 }}>
           <Box component="h2" sx={{ font: '600 22px Bricolage' }}>
