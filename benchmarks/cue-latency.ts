@@ -3,10 +3,7 @@
  * 99th percentile. The press goes the way a page's does, over the socket that it holds; page, server and desk have
  * a thread each.
  */
-import { execFileSync } from 'node:child_process';
 import { once } from 'node:events';
-import { readdirSync } from 'node:fs';
-import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { MessageChannel, Worker } from 'node:worker_threads';
 import type { StoredRun } from '../contract/stage';
@@ -19,35 +16,14 @@ const ROUNDS = 1200;
 /** At first everything is compiled; that is left out. */
 const WARM = 200;
 
-const threads = (): string[] => readdirSync('/proc/self/task');
-
-/**
- * The server has a processor, and these threads another one, as they would be on machines of their own: a
- * signal that is out does not wait for the server to have done with the press. False where that can’t be had.
- */
-function keepApart(others: readonly string[]): boolean {
-  if (availableParallelism() < 2) return false;
-  const on = (processor: number, thread: string): void =>
-    void execFileSync('taskset', ['-pc', String(processor), thread], { stdio: 'ignore' });
-  try {
-    on(0, String(process.pid));
-    for (const thread of others) on(1, thread);
-    return true;
-  } catch {
-    return false;
-  }
-}
-
 export async function cueLatency(): Promise<object> {
   const programs = join(process.cwd(), 'test-results', 'bench');
   await bundlePrograms(programs, ['benchmarks/cueDesk.ts', 'benchmarks/cuePage.ts']);
-  const { url, context, close } = await grown();
-  const before = new Set(threads());
   const [desk, page] = ['cueDesk.js', 'cuePage.js'].map(
     (name) => new Worker(join(programs, name), { execArgv: [] }),
   ) as [Worker, Worker];
   const [{ port }] = (await once(desk, 'message')) as [{ port: number }];
-  const isApart = keepApart(threads().filter((thread) => !before.has(thread)));
+  const { url, context, close } = await grown();
   const { version: at, ...settings } = context.settings.get('own');
   context.settings.change(
     {
@@ -100,6 +76,5 @@ export async function cueLatency(): Promise<object> {
     besideAPress: over(times.beside, 0.99),
     press: round(of(times.press, 0.99)),
     raw: round(of(times.raw, 0.99)),
-    isApart,
   };
 }

@@ -3,6 +3,7 @@ import { afterEach, expect, test } from '@jest/globals';
 import { type ChildProcess, spawn } from 'node:child_process';
 import { join } from 'node:path';
 import type { Output } from '../../contract/cues';
+import type { Signal } from '../../core/repertoire/cues';
 import { Senders } from './senders';
 
 const ROOT = join(import.meta.dirname, '..', '..');
@@ -81,5 +82,15 @@ test('an address at which nobody listens is told of, and does no harm', async ()
   expect(
     senders.prepare({ ...output, address: 'nowhere' }, { output: 'desk', send: '/x', args: '' })(),
   ).toMatch(/no address/);
+  senders.close();
+});
+
+test('a signal that was damaged on the disk is told of when it is due, and takes nothing else with it', () => {
+  const senders = new Senders({ now: Date.now, onState: () => undefined });
+  const output: Output = { id: 'desk', name: 'Desk', kind: 'osc', address: '127.0.0.1:9' };
+  for (const damaged of [{ send: '/x', args: null }, { send: 7, args: '' }, {}])
+    expect(senders.prepare(output, { output: 'desk', ...damaged } as unknown as Signal)()).toMatch(
+      /can’t/,
+    );
   senders.close();
 });

@@ -61,11 +61,16 @@ export class Senders {
 
   /** A signal with all done that can be done before it goes out. */
   prepare(output: Output | undefined, signal: Signal): Ready {
-    const fault = signalFault(output?.kind ?? null, signal);
-    if (fault || !output) return () => fault ?? 'goes nowhere';
-    if (output.kind === 'http') return () => this.http(output, signal);
-    const bytes = oscBytes(signal);
-    return () => this.osc(output, bytes);
+    try {
+      const fault = signalFault(output?.kind ?? null, signal);
+      if (fault || !output) return () => fault ?? 'goes nowhere';
+      if (output.kind === 'http') return () => this.http(output, signal);
+      const bytes = oscBytes(signal);
+      return () => this.osc(output, bytes);
+    } catch {
+      // Of a run that was damaged on the disk. It is got ready outside of any request, where nobody would hear of it.
+      return () => 'can’t be read any more';
+    }
   }
 
   private osc(output: Output, bytes: Buffer): string | null {
