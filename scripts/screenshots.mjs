@@ -162,11 +162,31 @@ async function audience(page) {
   await page.getByText('hands up').waitFor();
 }
 
+/** Comes in as a device of its own would; stays until the pictures are taken. */
+async function joined(page, { role, person, viewport }) {
+  const { origins, code } = await (await page.request.get(`${url}/api/share`)).json();
+  const hasTouch = viewport === phone;
+  const context = await browser.newContext({ viewport, hasTouch, serviceWorkers: 'block' });
+  const device = await context.newPage();
+  await device.goto(`${origins[0]}/join#${code}`);
+  await device.waitForURL((at) => at.pathname !== '/join');
+  const { device: known } = await (await device.request.get(`${origins[0]}/api/me`)).json();
+  const data = { name: '', role, person };
+  await page.request.put(`${url}/api/devices/${known.id}`, { data });
+  // As what it is now: what it was for a moment is let go of.
+  await device.goto(`${origins[0]}${role === 'audience' ? '/screen' : `${SHOW}/crew`}`);
+  await device.waitForLoadState('networkidle');
+}
+
 /** The laptop lets the crew in. */
 async function shared(page) {
   await page.goto(`${url}/share?show=${SHOW.split('/').at(-1)}`);
   await page.getByRole('button', { name: 'Share with the crew' }).click();
   await page.getByRole('img', { name: /^Code to scan/ }).waitFor();
+  await joined(page, { role: 'presenter', person: 'mara', viewport: wide });
+  await joined(page, { role: 'crew', person: 'jo', viewport: phone });
+  await joined(page, { role: 'audience', person: null, viewport: beamer });
+  await page.getByText('4 here').waitFor();
 }
 
 const SHOTS = [

@@ -1,11 +1,17 @@
 /** A page that is dark by day too: on stage, behind it, at its foot. */
 import Box from '@mui/material/Box';
-import { ThemeProvider } from '@mui/material/styles';
+import { type CSSObject, ThemeProvider } from '@mui/material/styles';
 import { type ReactNode, useMemo } from 'react';
 import { themeFor } from '../app/theme';
 import { cssVariables } from '../app/tokens';
 
-export function NightPage({ children }: { children: ReactNode }) {
+interface Props {
+  /** Where it is no page to be scrolled. */
+  sx?: CSSObject;
+  children: ReactNode;
+}
+
+export function NightPage({ sx, children }: Props) {
   const theme = useMemo(() => themeFor('night'), []);
   return (
     <ThemeProvider theme={theme}>
@@ -18,6 +24,7 @@ export function NightPage({ children }: { children: ReactNode }) {
           color: 'var(--ink)',
           colorScheme: 'dark',
           '& a': { color: 'var(--ember)' },
+          ...sx,
         }}
       >
         {children}

@@ -8,9 +8,9 @@ import { formatDuration } from '../../core/time/clock';
 import { send } from '../app/api';
 import { serverNow } from '../app/live';
 import { useMe } from '../app/me';
-import { cssVariables } from '../app/tokens';
 import { mediaUrl } from '../cues/useMedia';
 import { useEachFired, usePlaying } from '../cues/usePlaying';
+import { NightPage } from '../parts/NightPage';
 import { useTitle } from '../parts/page';
 import { pinked } from '../parts/tapeShape';
 import { useAwake } from '../stage/device';
@@ -304,17 +304,14 @@ export default function ScreenPage() {
   useTitle(data?.title ?? 'Screen');
   if (showId === undefined && opened) return <Navigate to={`/screen/${opened}`} replace />;
   return (
-    <Box
-      component="main"
-      style={cssVariables('night')}
+    <NightPage
       sx={{
         width: '100vw',
         height: '100dvh',
         overflow: 'hidden',
         display: 'grid',
         placeItems: 'center',
-        background: data?.says.kind === 'blank' ? '#000' : 'var(--ground)',
-        color: 'var(--ink)',
+        ...(data?.says.kind === 'blank' && { background: '#000' }),
         cursor: touched ? 'default' : 'none',
       }}
     >
@@ -351,6 +348,6 @@ export default function ScreenPage() {
         )}
       </Box>
       {touched && <ScreenControls />}
-    </Box>
+    </NightPage>
   );
 }

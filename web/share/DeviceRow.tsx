@@ -53,7 +53,7 @@ export function DeviceRow(props: Props) {
         display: 'grid',
         gridTemplateColumns: {
           xs: '32px 1fr auto',
-          md: '32px minmax(130px,1.2fr) 128px minmax(96px,1fr) 104px 116px 92px',
+          md: '32px minmax(130px,1.2fr) 156px minmax(96px,1fr) 92px 104px 88px',
         },
         alignItems: 'center',
         columnGap: 1.5,
@@ -75,12 +75,17 @@ export function DeviceRow(props: Props) {
           color: 'inherit',
         }}
       >
-        {name}
-        {here && (
-          <Box component="span" sx={{ ml: 1, font: '400 13px Atkinson', color: 'var(--muted)' }}>
-            this one
-          </Box>
-        )}
+        <span>
+          {name}
+          {here && (
+            <Box
+              component="span"
+              sx={{ display: 'block', font: '400 13px/16px Atkinson', color: 'var(--muted)' }}
+            >
+              this one
+            </Box>
+          )}
+        </span>
       </ButtonBase>
       {role === 'owner' ? (
         <Box sx={{ gridColumn: { xs: '2 / -1', md: 'auto' } }}>owner</Box>

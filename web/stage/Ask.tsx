@@ -3,6 +3,15 @@ import Dialog from '@mui/material/Dialog';
 import DialogTitle from '@mui/material/DialogTitle';
 import { type ReactNode, useId } from 'react';
 
+/** What is pressed in it: large enough for a thumb in the dark. */
+export const askButton = {
+  minHeight: 56,
+  px: 2,
+  border: '2px solid var(--control)',
+  borderRadius: 1.5,
+  fontSize: 20,
+} as const;
+
 interface Props {
   title: string;
   onClose: () => void;

@@ -8,15 +8,7 @@ import type { Live } from '../../core/stage/types';
 import { send } from '../app/api';
 import { useAction } from '../parts/useAction';
 import { CUE_KIND } from '../parts/words';
-import { Ask } from './Ask';
-
-const button = {
-  minHeight: 56,
-  px: 2,
-  border: '2px solid var(--control)',
-  borderRadius: 1.5,
-  fontSize: 20,
-} as const;
+import { Ask, askButton } from './Ask';
 
 interface Props {
   run: StoredRun;
@@ -61,7 +53,7 @@ export function CuesDialog({ run: { id: runId, plan }, live, onClose }: Props) {
                   send('POST', `/runs/${runId}/cues/fire`, { slot, task, cue: cue.id }),
                 )
               }
-              sx={button}
+              sx={askButton}
             >
               Fire
             </ButtonBase>
@@ -69,10 +61,10 @@ export function CuesDialog({ run: { id: runId, plan }, live, onClose }: Props) {
         ))}
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' }, gap: 1.5, mt: 2 }}>
-        <ButtonBase onClick={() => void act(() => send('POST', '/cues/stop'))} sx={button}>
+        <ButtonBase onClick={() => void act(() => send('POST', '/cues/stop'))} sx={askButton}>
           Stop what plays
         </ButtonBase>
-        <ButtonBase onClick={onClose} sx={{ ...button, borderColor: 'transparent' }}>
+        <ButtonBase onClick={onClose} sx={{ ...askButton, borderColor: 'transparent' }}>
           Done
         </ButtonBase>
       </Box>

@@ -3,16 +3,8 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { ScreenMode } from '../../core/stage/screen';
 import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
-import { Ask } from './Ask';
+import { Ask, askButton } from './Ask';
 import type { LiveRun } from './liveRun';
-
-const button = {
-  minHeight: 56,
-  px: 2,
-  border: '2px solid var(--control)',
-  borderRadius: 1.5,
-  fontSize: 20,
-} as const;
 
 /** Hands go up for so long, in seconds. */
 const HANDS_UP = 20;
@@ -51,7 +43,7 @@ export function HandCount({
                 })
               }
               aria-label={`${step > 0 ? `${step} more` : 'one less'}: ${option}`}
-              sx={{ ...button, px: 1.5, minWidth: 52 }}
+              sx={{ ...askButton, px: 1.5, minWidth: 52 }}
             >
               {step > 0 ? `+${step}` : '−1'}
             </ButtonBase>
@@ -92,10 +84,10 @@ export function ScreenDialog({ plan, live, press, onClose }: Props) {
           <Box sx={{ display: 'grid', gap: 1.5 }}>
             <Box sx={{ fontSize: 22 }}>“{asked.ask}”</Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
-              <ButtonBase onClick={() => show('question', HANDS_UP)} sx={button}>
+              <ButtonBase onClick={() => show('question', HANDS_UP)} sx={askButton}>
                 Ask it: hands up
               </ButtonBase>
-              <ButtonBase onClick={() => show('reveal')} sx={button}>
+              <ButtonBase onClick={() => show('reveal')} sx={askButton}>
                 Reveal
               </ButtonBase>
             </Box>
@@ -112,13 +104,16 @@ export function ScreenDialog({ plan, live, press, onClose }: Props) {
               key={label}
               onClick={() => show(mode, seconds ?? null)}
               aria-pressed={on(mode, seconds ?? null)}
-              sx={{ ...button, ...(on(mode, seconds ?? null) && { borderColor: 'var(--ember)' }) }}
+              sx={{
+                ...askButton,
+                ...(on(mode, seconds ?? null) && { borderColor: 'var(--ember)' }),
+              }}
             >
               {label}
             </ButtonBase>
           ))}
         </Box>
-        <ButtonBase onClick={onClose} sx={{ ...button, borderColor: 'transparent' }}>
+        <ButtonBase onClick={onClose} sx={{ ...askButton, borderColor: 'transparent' }}>
           Done
         </ButtonBase>
       </Box>
