@@ -9,10 +9,8 @@ import ButtonBase from '@mui/material/ButtonBase';
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import { DEVICE_ROLES, type DeviceRole, type DeviceTold } from '../../contract/share';
-import { sayDuration } from '../../core/time/clock';
-import { timeOf } from '../brief/dates';
 import { pinked } from '../parts/tapeShape';
-import { ROLE_WORDS } from './roles';
+import { hereWords, ROLE_WORDS } from './roles';
 
 const ICON = { laptop: LaptopOutlined, phone: PhoneOutlined, tablet: TabletOutlined } as const;
 
@@ -31,13 +29,6 @@ interface Props {
   onRemove: () => void;
   removing: boolean;
   now: number;
-}
-
-/** Since when a device is here, or for how long it is gone. */
-export function hereWords({ connected, heardAt, joinedAt }: DeviceTold, now: number): string {
-  if (connected) return `since ${timeOf(joinedAt)}`;
-  const gone = (now - (heardAt ?? joinedAt)) / 1000;
-  return gone < 3600 ? `gone for ${sayDuration(Math.max(1, Math.round(gone)))}` : 'not here';
 }
 
 export function DeviceRow(props: Props) {

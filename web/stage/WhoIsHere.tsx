@@ -6,8 +6,7 @@ import { usePeople } from '../app/data';
 import { usePresent } from '../app/live';
 import { useThisDevice } from '../app/me';
 import { useAction } from '../parts/useAction';
-import { hereWords } from '../share/DeviceRow';
-import { ROLE_WORDS } from '../share/roles';
+import { hereWords, ROLE_WORDS } from '../share/roles';
 import { useWheel } from '../share/useDriving';
 
 interface Props {
