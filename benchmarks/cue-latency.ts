@@ -1,11 +1,14 @@
 /**
- * From a press to its cue at the desk, over a raw UDP send to the same desk, measured beside it: both at the
- * 99th percentile. The press goes the way a page's does, over the socket that it holds; page, server and desk have
- * a thread each.
+ * From a press to its cue at the desk, over a raw UDP send to the same desk, and over a relay that does nothing but
+ * pass a page's message on to it: at the 99th percentile and in the median. The press goes the way a page's does,
+ * over the socket that it holds; page, server and desk have a thread each.
  */
+import { createSocket } from 'node:dgram';
 import { once } from 'node:events';
+import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import { MessageChannel, Worker } from 'node:worker_threads';
+import { WebSocketServer } from 'ws';
 import type { StoredRun } from '../contract/stage';
 import { blankCue } from '../core/repertoire/cues';
 import { bundlePrograms } from '../scripts/build.mjs';
@@ -52,9 +55,16 @@ export async function cueLatency(): Promise<object> {
   await json(`${url}/api/shows/${FESTIVAL}/runs`, { id: 'run', kind: 'rehearsal' });
   const { plan } = await json<StoredRun>(`${url}/api/runs/run`);
   const [slot] = plan.slots;
+  const bare = createSocket('udp4');
+  bare.connect(port, '127.0.0.1');
+  await once(bare, 'connect');
+  const relay = new WebSocketServer({ host: '127.0.0.1', port: 0 });
+  relay.on('connection', (from) => from.on('message', () => bare.send('/raw')));
+  await once(relay, 'listening');
   const { port1, port2 } = new MessageChannel();
   const asked: Rounds = {
     url,
+    relay: `ws://127.0.0.1:${(relay.address() as AddressInfo).port}`,
     slot: slot?.id ?? '',
     step: slot?.steps[0]?.task ?? '',
     rounds: ROUNDS,
@@ -66,6 +76,8 @@ export async function cueLatency(): Promise<object> {
   const [{ times }] = (await once(page, 'message')) as [{ times: Times }];
   await page.terminate();
   await desk.terminate();
+  relay.close();
+  bare.close();
   await close();
   const of = (all: number[], share: number): number => quantile(all.slice(WARM), share);
   const over = (raw: number[], share: number): number =>
@@ -73,8 +85,10 @@ export async function cueLatency(): Promise<object> {
   return {
     ratio: over(times.raw, 0.99),
     median: over(times.raw, 0.5),
-    besideAPress: over(times.beside, 0.99),
+    overRelay: over(times.relay, 0.99),
+    medianOverRelay: over(times.relay, 0.5),
     press: round(of(times.press, 0.99)),
+    relay: round(of(times.relay, 0.99)),
     raw: round(of(times.raw, 0.99)),
   };
 }

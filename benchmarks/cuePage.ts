@@ -10,6 +10,8 @@ import { clock } from './clock';
 /** What the page is told before it begins. */
 export interface Rounds {
   url: string;
+  /** A bare server in the same thread: what it hears goes to the desk as it is. */
+  relay: string;
   slot: string;
   step: string;
   rounds: number;
@@ -25,13 +27,15 @@ const HAND = 5;
 export interface Times {
   press: number[];
   raw: number[];
-  /** The same raw send, while the server is at a press that sets nothing off. */
-  beside: number[];
+  /** Over a socket to a server that does nothing but pass it on. */
+  relay: number[];
 }
 
-async function measured({ url, slot, step, rounds, port, desk }: Rounds): Promise<Times> {
+async function measured({ url, relay, slot, step, rounds, port, desk }: Rounds): Promise<Times> {
   const page = new WebSocket(`${url.replace('http', 'ws')}/api/live`);
   await once(page, 'message');
+  const bare = new WebSocket(relay);
+  await once(bare, 'open');
   const raw = createSocket('udp4');
   raw.connect(port, '127.0.0.1');
   await once(raw, 'connect');
@@ -41,12 +45,12 @@ async function measured({ url, slot, step, rounds, port, desk }: Rounds): Promis
   });
   const stored = (): Promise<void> => new Promise((done) => (answered = done));
   let count = 0;
-  const press = (kind: 'start' | 'done' | 'back' | 'note', onMove: string | null): string => {
+  const press = (kind: 'start' | 'done' | 'back', onMove: string | null, to = page): string => {
     const id = `p${count++}`;
     const at = kind === 'start' ? {} : { slot, step, go: 1 };
     const event = eventOf({ id, at: Date.now(), by: null }, kind, { ...at, onMove });
     const body = { run: 'run', ref: id, events: [event], sentAt: Date.now(), known: count };
-    page.send(JSON.stringify(body));
+    to.send(JSON.stringify(body));
     return id;
   };
   const arrival = async (): Promise<number> => ((await once(desk, 'message')) as [number])[0];
@@ -66,19 +70,17 @@ async function measured({ url, slot, step, rounds, port, desk }: Rounds): Promis
   };
   const toDesk = (): void => raw.send('/raw');
   await taken(() => Promise.resolve(press('start', null)));
-  const times: Times = { press: [], raw: [], beside: [] };
+  const times: Times = { press: [], raw: [], relay: [] };
   for (let i = 0; i < rounds; i++) {
     const [pressed, done] = await taken(() => trip(() => press('done', null)));
     times.press.push(pressed);
     times.raw.push((await trip(toDesk))[0]);
+    await pause(HAND);
+    times.relay.push((await trip(() => press('done', null, bare)))[0]);
     await taken(() => Promise.resolve(press('back', done)));
-    const [beside] = await taken(() => {
-      press('note', null);
-      return trip(toDesk);
-    });
-    times.beside.push(beside);
   }
   page.terminate();
+  bare.terminate();
   raw.close();
   desk.close();
   return times;

@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import request from 'supertest';
 import type { DemoSummary } from '../contract/api';
 import type { EventsAnswer, RunRecord, StoredRun } from '../contract/stage';
@@ -51,6 +51,16 @@ describe('events', () => {
     await send([press('b', 'hold'), press('c', 'resume')]).expect(200);
     const run = (await request(server.app).get('/api/runs/run').expect(200)).body as RunRecord;
     expect(run.events.map((e) => e.id)).toEqual(['a', 'b', 'c']);
+  });
+
+  test('a press finds its statements prepared: none is left behind to be taken down at the next', async () => {
+    await begin();
+    await send([press('a', 'start')]).expect(200);
+    const prepare = jest.spyOn(server.context.db, 'prepare');
+    await send([press('b', 'hold'), press('c', 'resume')]).expect(200);
+    const asked = prepare.mock.calls.map(([sql]) => sql);
+    prepare.mockRestore();
+    expect(asked).toEqual([]);
   });
 
   test('a device’s clock is read by how it stood when it sent, and bounded', async () => {

@@ -23,6 +23,7 @@ const LATEST = "SELECT coalesce((SELECT seq FROM sqlite_sequence WHERE name = 'c
 export class ChangeLog {
   private readonly readEpoch: Statement;
   private readonly readLatest: Statement;
+  private readonly readSince: Statement;
 
   constructor(
     private readonly db: Db,
@@ -30,6 +31,9 @@ export class ChangeLog {
   ) {
     this.readEpoch = db.prepare('SELECT epoch FROM house').pluck();
     this.readLatest = db.prepare(LATEST).pluck();
+    this.readSince = db.prepare(
+      'SELECT n, kind, id, seq FROM change WHERE n > ? ORDER BY n LIMIT ?',
+    );
   }
 
   /** Names this series of numbers: another one begins when a backup is restored. */
@@ -51,9 +55,7 @@ export class ChangeLog {
   since(n: number): Change[] | null {
     const latest = this.latest();
     if (n > latest) return null;
-    const rows = this.db
-      .prepare('SELECT n, kind, id, seq FROM change WHERE n > ? ORDER BY n LIMIT ?')
-      .all(n, TOLD_MOST + 1) as Row[];
+    const rows = this.readSince.all(n, TOLD_MOST + 1) as Row[];
     const first = rows[0]?.n ?? n + 1;
     if (rows.length > TOLD_MOST || first !== n + 1) return null;
     const lastOf = new Map(rows.map((row) => [this.name(row), row.n]));

@@ -27,24 +27,72 @@ export interface Received {
 /** Plans that are kept as they were read. */
 const PLANS_KEPT = 8;
 
+/**
+ * Prepared once: a press asks seven of them, and statements that are thrown away after one use are taken down
+ * while the next press waits.
+ */
+const statementsIn = (db: Db) => ({
+  create: db.prepare(
+    'INSERT INTO run (id, show_id, kind, created_at, plan) VALUES (?, ?, ?, ?, ?)',
+  ),
+  exists: db.prepare('SELECT 1 FROM run WHERE id = ?').pluck(),
+  row: db.prepare(`SELECT ${RUN} FROM run WHERE id = ? AND removed = 0`),
+  idsOf: db
+    .prepare('SELECT id FROM run WHERE show_id = ? AND removed = 0 ORDER BY created_at, id')
+    .pluck(),
+  underWay: db
+    .prepare(
+      'SELECT id FROM run WHERE removed = 0 AND finished = 0 AND trouble IS NULL AND created_at >= ?',
+    )
+    .pluck(),
+  list: db.prepare(
+    `SELECT id, show_id AS showId, kind, created_at AS createdAt, finished, trouble
+     FROM run WHERE show_id = ? AND removed = 0 ORDER BY created_at DESC, id DESC LIMIT ?`,
+  ),
+  counts: db.prepare(
+    `SELECT show_id AS showId, count(*) AS performances, sum(finished) AS performed
+     FROM run WHERE removed = 0 AND kind = 'performance' GROUP BY show_id`,
+  ),
+  lastPerformance: db
+    .prepare(
+      `SELECT id FROM run WHERE show_id = ? AND removed = 0 AND kind = 'performance'
+       AND trouble IS NULL ORDER BY created_at DESC, id DESC LIMIT 1`,
+    )
+    .pluck(),
+  events: db.prepare(
+    `SELECT ${EVENT} FROM run_event WHERE run_id = ? AND seq > ? ORDER BY seq LIMIT ?`,
+  ),
+  event: db.prepare(`SELECT ${EVENT} FROM run_event WHERE run_id = ? AND seq = ?`),
+  lastSeq: db.prepare('SELECT coalesce(max(seq), 0) FROM run_event WHERE run_id = ?').pluck(),
+  append: db.prepare(`
+    INSERT INTO run_event (run_id, seq, id, at, kind, by, slot, step, go, cause, outcome, text,
+      value, on_move, device, device_at, received_at)
+    VALUES (@runId, @seq, @id, @at, @kind, @by, @slot, @step, @go, @cause, @outcome, @text,
+      @value, @onMove, @device, @deviceAt, @receivedAt)
+    ON CONFLICT (run_id, id) DO NOTHING`),
+  remove: db.prepare('UPDATE run SET removed = ? WHERE id = ? AND removed <> ?'),
+});
+
 export class RunStore {
   /** By their text. */
   private readonly plans = new Map<string, RunPlan>();
 
-  constructor(private readonly db: Db) {}
+  private readonly sql: ReturnType<typeof statementsIn>;
+
+  constructor(private readonly db: Db) {
+    this.sql = statementsIn(db);
+  }
 
   create(run: Omit<RunRecord, 'events'>): void {
-    this.db
-      .prepare('INSERT INTO run (id, show_id, kind, created_at, plan) VALUES (?, ?, ?, ?, ?)')
-      .run(run.id, run.showId, run.kind, Math.round(run.createdAt), json(run.plan));
+    this.sql.create.run(run.id, run.showId, run.kind, Math.round(run.createdAt), json(run.plan));
   }
 
   exists(id: string): boolean {
-    return this.db.prepare('SELECT 1 FROM run WHERE id = ?').pluck().get(id) === 1;
+    return this.sql.exists.get(id) === 1;
   }
 
   private row(id: string): Row {
-    const row = this.db.prepare(`SELECT ${RUN} FROM run WHERE id = ? AND removed = 0`).get(id);
+    const row = this.sql.row.get(id);
     if (!row) throw notFound('run');
     return row as Row;
   }
@@ -89,30 +137,17 @@ export class RunStore {
 
   /** Ids of the runs of a show that are not removed, oldest first. */
   idsOf(showId: string): string[] {
-    return this.db
-      .prepare('SELECT id FROM run WHERE show_id = ? AND removed = 0 ORDER BY created_at, id')
-      .pluck()
-      .all(showId) as string[];
+    return this.sql.idsOf.all(showId) as string[];
   }
 
   /** Ids of runs that have begun since, in ms since 1970, and are not finished. */
   underWay(since: number): string[] {
-    return this.db
-      .prepare(
-        'SELECT id FROM run WHERE removed = 0 AND finished = 0 AND trouble IS NULL AND created_at >= ?',
-      )
-      .pluck()
-      .all(since) as string[];
+    return this.sql.underWay.all(since) as string[];
   }
 
   /** The latest runs of a show, oldest first, without their plans and events. */
   list(showId: string, most: number): RunSummary[] {
-    const rows = this.db
-      .prepare(
-        `SELECT id, show_id AS showId, kind, created_at AS createdAt, finished, trouble
-         FROM run WHERE show_id = ? AND removed = 0 ORDER BY created_at DESC, id DESC LIMIT ?`,
-      )
-      .all(showId, most) as Row[];
+    const rows = this.sql.list.all(showId, most) as Row[];
     return rows
       .map((row): RunSummary => ({
         id: String(row.id),
@@ -127,61 +162,39 @@ export class RunStore {
 
   /** Of each show that has runs: its performances, and how many of them were finished. */
   counts(): Map<string, { performances: number; performed: number }> {
-    const rows = this.db
-      .prepare(
-        `SELECT show_id AS showId, count(*) AS performances, sum(finished) AS performed
-         FROM run WHERE removed = 0 AND kind = 'performance' GROUP BY show_id`,
-      )
-      .all() as { showId: string; performances: number; performed: number }[];
+    const rows = this.sql.counts.all() as {
+      showId: string;
+      performances: number;
+      performed: number;
+    }[];
     return new Map(rows.map(({ showId, ...counts }) => [showId, counts]));
   }
 
   /** A show's last performance; null when it was never performed. */
   lastPerformance(showId: string): string | null {
-    const id = this.db
-      .prepare(
-        `SELECT id FROM run WHERE show_id = ? AND removed = 0 AND kind = 'performance'
-         AND trouble IS NULL ORDER BY created_at DESC, id DESC LIMIT 1`,
-      )
-      .pluck()
-      .get(showId) as string | undefined;
-    return id ?? null;
+    return (this.sql.lastPerformance.get(showId) as string | undefined) ?? null;
   }
 
   /** Events after a place, in order. */
   events(runId: string, after: number, most = EVENTS_ANSWERED): StoredEvent[] {
-    return this.db
-      .prepare(`SELECT ${EVENT} FROM run_event WHERE run_id = ? AND seq > ? ORDER BY seq LIMIT ?`)
-      .all(runId, after, most) as StoredEvent[];
+    return this.sql.events.all(runId, after, most) as StoredEvent[];
   }
 
   event(runId: string, seq: number): StoredEvent | null {
-    const row = this.db
-      .prepare(`SELECT ${EVENT} FROM run_event WHERE run_id = ? AND seq = ?`)
-      .get(runId, seq);
-    return (row as StoredEvent | undefined) ?? null;
+    return (this.sql.event.get(runId, seq) as StoredEvent | undefined) ?? null;
   }
 
   lastSeq(runId: string): number {
-    return this.db
-      .prepare('SELECT coalesce(max(seq), 0) FROM run_event WHERE run_id = ?')
-      .pluck()
-      .get(runId) as number;
+    return this.sql.lastSeq.get(runId) as number;
   }
 
   /** Adds what is new of the events, in their order. What is there already is left as it is. */
   append(runId: string, events: readonly Received[]): void {
-    const insert = this.db.prepare(`
-      INSERT INTO run_event (run_id, seq, id, at, kind, by, slot, step, go, cause, outcome, text,
-        value, on_move, device, device_at, received_at)
-      VALUES (@runId, @seq, @id, @at, @kind, @by, @slot, @step, @go, @cause, @outcome, @text,
-        @value, @onMove, @device, @deviceAt, @receivedAt)
-      ON CONFLICT (run_id, id) DO NOTHING`);
     written(this.db, () => {
       let seq = this.lastSeq(runId);
       for (const { event, deviceAt, receivedAt } of events) {
         const row = { ...event, runId, seq: seq + 1, deviceAt, receivedAt };
-        if (insert.run(row).changes > 0) seq++;
+        if (this.sql.append.run(row).changes > 0) seq++;
       }
       if (seq > RUN_EVENTS_MOST)
         throw new HttpError(
@@ -193,9 +206,7 @@ export class RunStore {
   }
 
   setRemoved(id: string, removed: boolean): void {
-    const { changes } = this.db
-      .prepare('UPDATE run SET removed = ? WHERE id = ? AND removed <> ?')
-      .run(removed ? 1 : 0, id, removed ? 1 : 0);
+    const { changes } = this.sql.remove.run(removed ? 1 : 0, id, removed ? 1 : 0);
     if (changes === 0 && !this.exists(id)) throw notFound('run');
   }
 }
