@@ -179,7 +179,7 @@ test('driving is asked for, handed over, and taken when its device has gone', as
   demo.turnClock(6000);
   await page.reload();
   await page.getByRole('button', { name: 'Take driving' }).click();
-  await expect(page.getByText('Jo’s laptop drives')).toBeHidden();
+  await expect(page.getByText('Jo’s laptop drives', { exact: true })).toBeHidden();
   await onward(page);
   await expect(page.getByText('unsent')).toBeHidden();
   await expect(page.getByRole('status').filter({ hasText: 'moved nothing' })).toBeHidden();

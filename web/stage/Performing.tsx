@@ -358,7 +358,8 @@ export function Performing({ source, open, showGone = false, byItself = false, o
               onAll={() => setAsking('jobs')}
               onGoTo={keys.goTo}
             >
-              {open && cold.length > 0 && (
+              {/* Below what is told of jobs: once that is there, it moves no more under a finger. */}
+              {open && cold.length > 0 && (telling || broken) && (
                 <ColdLines
                   budgets={cold}
                   start={open.show.start}
