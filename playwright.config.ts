@@ -6,9 +6,10 @@ import { CHROMIUM } from './scripts/chromium.mjs';
 export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/global-setup.ts',
-  timeout: 60_000,
+  // A busy machine may give a test a fifth of its processors for a while.
+  timeout: 120_000,
   // Waited for, not slept through.
-  expect: { timeout: 10_000 },
+  expect: { timeout: 25_000 },
   fullyParallel: true,
   // One for each core: with more, what a page works out is late on a machine that has other work.
   workers: availableParallelism(),
