@@ -23,5 +23,6 @@ export default defineConfig({
       args: [...CHROMIUM.args, '--host-resolver-rules=MAP stage.test 127.0.0.2'],
     },
     viewport: { width: 1280, height: 800 },
+    screenshot: 'only-on-failure',
   },
 });

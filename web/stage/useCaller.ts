@@ -8,16 +8,12 @@ import type { AdviceTold, PriceTold, Telling } from '../../core/stage/replan/tel
 import type { RunEvent } from '../../core/stage/types';
 import { useHealth, useSettings } from '../app/data';
 import type { OpenShow } from '../brief/useShow';
+import { type Answer, Asking } from './asking';
 import { useClock } from './clock';
 import type { StageWork } from '../workers/stage.worker';
 
 /** Time goes on between presses: a step that runs over moves what comes after it. In ms. */
 const EVERY = 1000;
-/**
- * Between presses it rests this many times as long as it worked, and no longer than so many ms: a device
- * that runs on its battery has a whole show to get through.
- */
-const REST = { times: 3, most: 6000 };
 
 export interface Called {
   /** The latest answer; null before the first. */
@@ -30,11 +26,6 @@ export interface Called {
   broken: boolean;
   /** What these presses would cost, each told before it is made; null where it is not known. */
   price: (presses: readonly Press[][]) => Promise<PriceTold[] | null>;
-}
-
-interface Answer {
-  telling: Telling;
-  advice: AdviceTold | null;
 }
 
 export function useCaller(
@@ -50,11 +41,10 @@ export function useCaller(
   const [answer, setAnswer] = useState<Answer | null>(null);
   const [broken, setBroken] = useState(false);
   const worker = useRef<Remote<StageWork> | null>(null);
+  const asking = useRef<Asking | null>(null);
   const opened = useRef<Promise<unknown> | null>(null);
-  const asked = useRef(false);
-  const restsUntil = useRef(0);
-  const latest = useRef(events);
-  latest.current = events;
+  const now = useRef(clock);
+  now.current = clock;
   const { id, plan, kind } = run ?? {};
   const [bundle, records] = [open?.bundle ?? null, open?.answer.records];
 
@@ -63,38 +53,19 @@ export function useCaller(
       type: 'module',
     });
     started.addEventListener('error', () => setBroken(true));
-    worker.current = wrap<StageWork>(started);
+    const work = wrap<StageWork>(started);
+    worker.current = work;
+    asking.current = new Asking({ work, clock: () => now.current(), told: setAnswer });
     return () => {
       started.terminate();
       worker.current = null;
+      asking.current = null;
       opened.current = null;
     };
   }, []);
 
-  const ask = useCallback(async (): Promise<void> => {
-    const work = worker.current;
-    if (!work || !opened.current || asked.current) return;
-    asked.current = true;
-    let from = Date.now();
-    try {
-      await opened.current;
-      from = Date.now();
-      for (;;) {
-        const of = latest.current;
-        const telling = await work.tell([...of], clock());
-        if (telling) setAnswer((before) => ({ telling, advice: before?.advice ?? null }));
-        if (of !== latest.current) continue;
-        const advice = await work.advise();
-        if (advice !== undefined) setAnswer((before) => (before ? { ...before, advice } : before));
-        if (of === latest.current) return;
-      }
-    } finally {
-      asked.current = false;
-      const now = Date.now();
-      restsUntil.current = now + Math.min(REST.most, REST.times * (now - from));
-    }
-  }, [clock]);
-
+  // Before the show is opened: what is asked then is of all that was pressed.
+  useEffect(() => asking.current?.hear(events), [events]);
   useEffect(() => {
     const work = worker.current;
     if (!work || !settled || !plan || !kind || runs === undefined || !endsBy) return;
@@ -105,16 +76,13 @@ export function useCaller(
       records: records ?? [],
       size: forecastSize(runs, endsBy),
     });
-    void ask();
-  }, [id, plan, kind, bundle, records, runs, endsBy, settled, ask]);
+    asking.current?.open(opened.current);
+  }, [id, plan, kind, bundle, records, runs, endsBy, settled]);
 
-  useEffect(() => void ask(), [events, ask]);
   useEffect(() => {
-    const timer = setInterval(() => {
-      if (Date.now() >= restsUntil.current) void ask();
-    }, EVERY);
+    const timer = setInterval(() => asking.current?.again(), EVERY);
     return () => clearInterval(timer);
-  }, [ask]);
+  }, []);
 
   const price = useCallback(async (presses: readonly Press[][]) => {
     await opened.current;

@@ -59,6 +59,11 @@ const work = {
     return presses.map((one) => priceOf(of, now.at, one, now));
   },
 
+  /** Something was pressed: advice on what was before is given up. */
+  interrupt(): void {
+    turn++;
+  },
+
   /** What had best be left out; undefined when something newer was asked meanwhile. */
   async advise(): Promise<AdviceTold | null | undefined> {
     if (!caller || !call) return null;
