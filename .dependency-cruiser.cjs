@@ -15,6 +15,7 @@ const CORE = [
   'time',
   'repertoire',
   'chance',
+  'statistics',
   'solver',
   'calculators',
   'brief',
@@ -32,8 +33,8 @@ const coreOrder = CORE.slice(0, -1).map((name, i) => ({
   to: { path: `^core/(${CORE.slice(i + 1).join('|')})/` },
 }));
 
-/** Pure packages of numerics that the core may use; everything in it is plain arithmetic so far. */
-const NUMERIC = [];
+/** Pure packages of numerics that the core may use. */
+const NUMERIC = ['jstat'];
 const numeric = NUMERIC.length > 0 ? { pathNot: `node_modules/(${NUMERIC.join('|')})/` } : {};
 
 module.exports = {

@@ -7,6 +7,7 @@ import { live1000, liveGrowth } from './live';
 import { order30 } from './order-30';
 import { orderBr17 } from './order-br17';
 import { orderVsSolver } from './order-vs-solver';
+import { plateauCalibration } from './plateau-calibration';
 import { pressGrowth } from './press-growth';
 import { pressVsInsert } from './press-vs-insert';
 import { recordsGrowth } from './records-growth';
@@ -30,6 +31,7 @@ const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'press-vs-insert': pressVsInsert,
   'cue-latency': cueLatency,
   'kills-200': kills200,
+  'plateau-calibration': plateauCalibration,
   recount,
   'judging-growth': judgingGrowth,
   'live-1000': live1000,

@@ -157,7 +157,8 @@ export interface Change {
     | 'lot'
     | 'packing'
     | 'settings'
-    | 'media';
+    | 'media'
+    | 'trial';
   id: string;
   /** Of a run: what was added to it. */
   event?: StoredEvent;

@@ -26,6 +26,7 @@ export const DAMAGED_KINDS = [
   'followUp',
   'box',
   'lot',
+  'trial',
   'settings',
 ] as const;
 export type DamagedKind = (typeof DAMAGED_KINDS)[number];

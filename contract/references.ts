@@ -5,6 +5,7 @@
 import type { Show } from '../core/brief/types';
 import type { Lot } from '../core/inventory/types';
 import type { Demo, Item } from '../core/repertoire/types';
+import type { TrialSeries } from '../core/trials/series';
 import type { FieldFault } from './validate';
 
 export type Named = 'venue' | 'person' | 'demo' | 'item' | 'box';
@@ -88,3 +89,15 @@ export const strayInItem: Check<Item> = (known, item, at = '') =>
 
 export const strayInLot: Check<Lot> = (known, lot, at = '') =>
   stray(known, 'item', lot.itemId, `${at}itemId`);
+
+export const strayInTrial: Check<TrialSeries> = (known, trial, at = '') => [
+  ...stray(known, 'demo', trial.demoId, `${at}demoId`),
+  ...(trial.demoId !== null &&
+  trial.methodId !== null &&
+  !known.hasMethod(trial.demoId, trial.methodId)
+    ? [{ path: `${at}methodId`, message: 'is not one of the demonstration’s methods' }]
+    : []),
+  ...stray(known, 'person', trial.guessedBy, `${at}guessedBy`),
+  ...stray(known, 'person', trial.readerId, `${at}readerId`),
+  ...trial.kit.flatMap((line, i) => stray(known, 'item', line.itemId, `${at}kit[${i}].itemId`)),
+];

@@ -5,6 +5,7 @@ export function listInWords(names: readonly string[]): string {
 }
 
 export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+export const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** "Goggles and splash gloves": names of things, the first as it stands. */
 export const thingsInWords = (names: readonly string[]): string =>

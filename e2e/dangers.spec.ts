@@ -105,7 +105,7 @@ test('what the calculators rest on is a table, by keyboard from the bench and ba
   const row = page.getByRole('row', { name: /^How strong is the dome/ });
   await expect(row).toContainText('EN 61010-1');
   await row.getByRole('link').click();
-  await expect(page).toHaveURL(/bench\/dome$/);
+  await expect(page).toHaveURL(/bench\/calculators\/dome$/);
 });
 
 test('what the store lacks stands on the pack list too', async ({ page, demo }) => {

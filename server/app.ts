@@ -32,6 +32,8 @@ import { shareRoutes } from './share/routes';
 import type { Share } from './share/share';
 import { stageRoutes } from './stage/routes';
 import { shoppingRoutes, tableBody } from './inventory/shoppingRoutes';
+import { TrialBody } from '../contract/trials';
+import { trialRoutes } from './trials/routes';
 import { storeRoutes } from './inventory/routes';
 
 /** Largest body but for show files, in bytes. */
@@ -122,6 +124,8 @@ function apiRoutes({
   api.use('/venues', entityRoutes(context.venues, VenueBody));
   api.use('/people', entityRoutes(context.people, PersonBody));
   api.use('/follow-ups', entityRoutes(context.followUps, FollowUpBody));
+  api.use(trialRoutes(context));
+  api.use('/trials', entityRoutes(context.trials, TrialBody));
   api.use('/damaged', damagedRoutes(context));
   api.get('/sensor', async (_req, res) => void res.json(await sensor.answer()));
   api.use(cueRoutes(context));

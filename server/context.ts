@@ -32,6 +32,8 @@ import { CueEngine } from './cues/cueEngine';
 import { MediaStore } from './cues/mediaStore';
 import { Senders } from './cues/senders';
 import { Prospects } from './lineup/prospects';
+import type { TrialSeries } from '../core/trials/series';
+import { TrialGoes, trialStore } from './trials/trials';
 import { Ledger, lotStore } from './inventory/lots';
 import { settingsStore } from './inventory/settings';
 import { StockList } from './inventory/stockList';
@@ -53,6 +55,8 @@ export interface AppContext {
   boxes: EntityStore<Box>;
   lots: EntityStore<Lot>;
   ledger: Ledger;
+  trials: EntityStore<TrialSeries>;
+  trialGoes: TrialGoes;
   settings: EntityStore<Settings>;
   packMarks: PackMarks;
   mirrors: Mirrors;
@@ -125,6 +129,7 @@ export function createContext(
     settings: settingsStore(db),
     ledger: new Ledger(db),
   };
+  const trials = trialStore(db);
   const runs = new RunStore(db);
   const log = new ChangeLog(db, runs);
   const live = new Live(log, { now, presence });
@@ -140,6 +145,8 @@ export function createContext(
     now,
     damage: new Damage(() => context),
     followUps: followUpStore(db),
+    trials,
+    trialGoes: new TrialGoes(db, trials, now),
     marks: new MarkStore(db),
     photos: new PhotoStore(db),
     signed: new SignedStore(db),

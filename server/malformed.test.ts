@@ -22,6 +22,7 @@ const ENTITIES = [
   'people',
   'follow-ups',
   'lots',
+  'trials',
   'settings',
 ];
 const OF_SHOW = [
@@ -101,6 +102,10 @@ const OTHERS = [
   'media',
   'media/none',
   'media/none/restore',
+  'trials/none/all',
+  'trials/none/readings.csv',
+  'trials/none/goes/1',
+  'trials/none/goes/constructor',
 ];
 const NAMES = [
   'harbour-light-festival',

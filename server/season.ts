@@ -1,5 +1,7 @@
 import { written } from './db/open';
 import { LIGHTING, seasonExtras } from '../season/extras';
+import { triedSeries } from '../season/trials';
+import { TrialBody } from '../contract/trials';
 import { season } from '../season/season';
 import { ItemBody } from '../contract/item';
 import { DemoBody } from '../contract/repertoire';
@@ -30,6 +32,10 @@ export function loadSeason(context: AppContext, today: string, zone: string): vo
     const { version, ...settings } = context.settings.get('own');
     context.settings.change({ ...settings, ...LIGHTING }, version);
     for (const followUp of extras.followUps) context.followUps.add(followUp);
+    for (const { trial, goes } of triedSeries(today)) {
+      const { id } = context.trials.add(valid(check(TrialBody, copy(trial))));
+      for (const go of goes) context.trialGoes.keep(id, go);
+    }
     for (const { showId, ...mark } of extras.marks) context.marks.set(showId, mark);
   });
 }

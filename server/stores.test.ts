@@ -8,6 +8,8 @@ import { FollowUpBody } from '../contract/day';
 import { ItemBody } from '../contract/item';
 import { DemoBody } from '../contract/repertoire';
 import { checkShowFile } from '../contract/showFile';
+import { TrialBody } from '../contract/trials';
+import { trial } from '../contract/testing/trials';
 import { BoxBody } from '../contract/inventory';
 import { followUp, person, showFile, venue } from '../contract/testing/arbitrary';
 import { demo } from '../contract/testing/repertoire';
@@ -58,6 +60,7 @@ describe('each kind of thing', () => {
   test('items', () => survives(server.context.items, ItemBody, item));
   test('boxes', () => survives(server.context.boxes, BoxBody, box));
   test('follow-ups', () => survives(server.context.followUps, FollowUpBody, followUp));
+  test('trial series', () => survives(server.context.trials, TrialBody, trial));
   test('demos', () => survives(server.context.demos, DemoBody, demo()));
 });
 

@@ -17,7 +17,7 @@ import {
   toThreeFigures,
   type Values,
 } from '../calculators/calculator';
-import { listInWords, lowerFirst } from '../words';
+import { listInWords, lowerFirst, upperFirst } from '../words';
 import { FACT_WORDS, dayFactsAt, expectedFacts } from './facts';
 import { isolated } from './isolated';
 import { DAY_FIGURES, type Verdict, type VerdictPlace, verdict } from './verdict';
@@ -44,7 +44,7 @@ function inputSteps(
     });
 }
 
-const sentence = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+const sentence = (words: string): string => `${upperFirst(words)}.`;
 
 /** Facts that are put in with the venue, and with the brief; all others are measured on the day. */
 const OF_VENUE: readonly FactId[] = ['roomVolume', 'airChanges', 'frontRow', 'backRow'];

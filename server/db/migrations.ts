@@ -10,6 +10,7 @@ import { judged } from './migrations/009-judged';
 import { ends } from './migrations/010-ends';
 import { live } from './migrations/011-live';
 import { crew } from './migrations/012-crew';
+import { trials } from './migrations/013-trials';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -25,4 +26,5 @@ export const MIGRATIONS: readonly string[] = [
   ends,
   live,
   crew,
+  trials,
 ];

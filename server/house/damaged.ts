@@ -13,6 +13,7 @@ const storesOf = (context: AppContext): Record<DamagedKind, EntityStore<Entity>>
   followUp: context.followUps,
   box: context.boxes,
   lot: context.lots,
+  trial: context.trials,
   settings: context.settings,
 });
 

@@ -51,6 +51,7 @@ export const RIGHTS: readonly Right[] = [
     'GET /demos/:id/records',
     'GET /items/:id/movements',
     'GET /shopping',
+    'GET /trials/:id/all',
     'GET /store',
   ),
 
@@ -64,6 +65,9 @@ export const RIGHTS: readonly Right[] = [
     'DELETE /shows/:id/photos/:photo',
     'POST /shows/:id/photos/:photo/restore',
     'POST /runs/:id/events',
+    'PUT /trials/:id/goes/:go',
+    'DELETE /trials/:id/goes/:go',
+    'GET /trials/:id/readings.csv',
     'POST /runs/:id/drive',
     'GET /shows/:id/kit.:type',
     'GET /shows/:id/labels.pdf',
@@ -131,6 +135,7 @@ export const RIGHTS: readonly Right[] = [
   ...things('/venues'),
   ...things('/people'),
   ...things('/follow-ups'),
+  ...things('/trials'),
 ];
 
 const matchers = RIGHTS.map((right) => ({ right, matches: match(right.path) }));

@@ -5,6 +5,7 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { SnackbarProvider, useSnackbar } from 'notistack';
 import { lazy, type ReactNode, Suspense, useEffect, useMemo } from 'react';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
+import BenchLayout, { FormerAddress } from '../bench/BenchLayout';
 import { LineDown } from './LineDown';
 import { useLeaving } from '../documents/useLeaving';
 import { Guarded } from '../parts/Guarded';
@@ -41,6 +42,11 @@ const BoxesPage = lazy(() => import('../inventory/BoxesPage'));
 const BringInPage = lazy(() => import('../inventory/BringInPage'));
 const UnitsPage = lazy(() => import('../inventory/UnitsPage'));
 const BenchPage = lazy(() => import('../bench/BenchPage'));
+const TrialsPage = lazy(() => import('../trials/TrialsPage'));
+const TrialLayout = lazy(() => import('../trials/TrialLayout'));
+const QuestionPage = lazy(() => import('../trials/QuestionPage'));
+const GoesPage = lazy(() => import('../trials/GoesPage'));
+const AnswerPage = lazy(() => import('../trials/AnswerPage'));
 const VenuesPage = lazy(() => import('../brief/VenuesPage'));
 const BackupsPage = lazy(() => import('../house/BackupsPage'));
 const JoinPage = lazy(() => import('../share/JoinPage'));
@@ -172,8 +178,18 @@ function Content() {
               <Route path="venues" element={<VenuesPage />} />
               <Route path="people" element={<PeoplePage />} />
             </Route>
-            <Route path="bench" element={<BenchPage />} />
-            <Route path="bench/:calculatorId" element={<BenchPage />} />
+            <Route path="bench" element={<BenchLayout />}>
+              <Route index element={<Navigate to="calculators" replace />} />
+              <Route path="calculators/:calculatorId?" element={<BenchPage />} />
+              <Route path="trials" element={<TrialsPage />} />
+              <Route path=":calculatorId" element={<FormerAddress />} />
+            </Route>
+            <Route path="bench/trials/:trialId" element={<TrialLayout />}>
+              <Route index element={<Navigate to="answer" replace />} />
+              <Route path="question" element={<QuestionPage />} />
+              <Route path="goes" element={<GoesPage />} />
+              <Route path="answer" element={<AnswerPage />} />
+            </Route>
             <Route path="backups" element={<BackupsPage />} />
             <Route path="*" element={<Nowhere />} />
           </Route>

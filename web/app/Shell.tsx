@@ -29,7 +29,7 @@ const PLACES: [to: string, label: string, icon: ReactNode, short?: string][] = [
   ['/shows', 'Shows', <ListOutlined key="i" />],
   ['/demos', 'Demos', <ScienceOutlined key="i" />],
   ['/store', 'Store', <InventoryOutlined key="i" />],
-  ['/bench', 'Calculators', <BenchOutlined key="i" />, 'Calc.'],
+  ['/bench', 'Bench', <BenchOutlined key="i" />],
   ['/venues', 'Venues', <HouseOutlined key="i" />],
   ['/people', 'People', <PeopleOutlined key="i" />],
 ];

@@ -17,6 +17,7 @@ import type {
 } from '../../contract/api';
 import type { Settings, StoreQuery } from '../../contract/inventory';
 import type { Box, Movement, StockedLot } from '../../core/inventory/types';
+import type { TrialAnswer, TrialSummary } from '../../contract/trials';
 import type { FollowUp, SignedText } from '../../contract/day';
 import type { RunSummary, StoredRun } from '../../contract/stage';
 import type { MethodRecord } from '../../core/after/review';
@@ -56,6 +57,7 @@ export const useItemNames = () => useList<ItemName>('/items');
 export const useVenues = () => useList<Versioned<Venue>>('/venues');
 export const useBoxes = () => useList<Versioned<Box>>('/boxes');
 export const usePeople = () => useList<Versioned<Person>>('/people');
+export const useTrials = () => useList<TrialSummary>('/trials');
 export const useFollowUps = () => useList<Versioned<FollowUp>>('/follow-ups');
 
 /** Of every method of a demo, how its goes went. */
@@ -161,6 +163,12 @@ export const useRuns = (showId: string | null) =>
     enabled: showId !== null,
   });
 
+export const useTrialAnswer = (id: string) =>
+  useQuery({
+    queryKey: ['/trials', id, 'all'],
+    queryFn: () => send<TrialAnswer>('GET', `/trials/${id}/all`),
+  });
+
 export const useRun = (id: string | null) =>
   useQuery({
     queryKey: ['/runs', id],
@@ -190,6 +198,7 @@ const AFFECTED: Record<Change['kind'], string[]> = {
   followUp: ['/follow-ups', '/shows'],
   mark: ['/shows'],
   run: ['/shows', '/demos', '/runs', '/shopping'],
+  trial: ['/trials'],
 };
 
 const PATH_OF: Partial<Record<Change['kind'], string>> = {
@@ -201,6 +210,7 @@ const PATH_OF: Partial<Record<Change['kind'], string>> = {
   box: '/boxes',
   lot: '/lots',
   settings: '/settings',
+  trial: '/trials',
 };
 
 /** Called with the run and what was added to it; null: any run may have changed. */

@@ -14,7 +14,7 @@ Object.assign(globalThis, { window: Object.assign(new EventTarget(), { localStor
 const queryClient = new QueryClient();
 const useLine = create<{ up: boolean }>()(() => ({ up: true }));
 jest.unstable_mockModule('./data', () => ({ queryClient }));
-jest.unstable_mockModule('./live', () => ({ useLine }));
+jest.unstable_mockModule('./live', () => ({ useLine, serverNow: () => 5 }));
 const { deliverTicks, keepDelivering, onTickRefused, tick, useTicks, withTicks } =
   await import('./ticks');
 
@@ -54,7 +54,8 @@ const mark = (key: string, state: Mark['state'] = 'done'): Mark => ({
   at: 1,
 });
 const check = (key: string): void => tick('s', { list: 'marks', key, mark: mark(key) });
-const waiting = (): string[] => useTicks.getState().waiting.map(({ key }) => key);
+const waiting = (): string[] =>
+  useTicks.getState().waiting.map((one) => (one.list === 'goes' ? `${one.go}` : one.key));
 async function quiet(): Promise<void> {
   for (let i = 0; i < 40; i++) await new Promise(setImmediate);
 }

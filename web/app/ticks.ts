@@ -1,23 +1,34 @@
 /**
- * Ticks of checks and of packing on their way to the server: kept on this device until they are stored,
- * through reloads and breaks, and sent in the order they were made. What a tick says is a state, so that
+ * Ticks of checks and of packing, and readings of trials, on their way to the server: kept on this device until they
+ * are stored, through reloads and breaks, and sent in the order they were made. What a tick says is a state, so that
  * one sent twice changes nothing more.
  */
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { ShowAnswer } from '../../contract/api';
+import type { GoBody, TrialAnswer } from '../../contract/trials';
+import type { TrialGo } from '../../core/trials/series';
 import type { PackMark } from '../../core/kit/packing';
 import type { Mark } from '../../core/ready/go';
 import { ApiError, isOffline, newId, send } from './api';
 import { queryClient } from './data';
-import { useLine } from './live';
+import { serverNow, useLine } from './live';
 
 /** Of a check, or of a thing that is packed; null takes the tick off. */
 type About =
   | { list: 'marks'; key: string; mark: Mark | null }
   | { list: 'packing'; key: string; kind: PackMark['kind']; mark: PackMark | null };
 
-export type Tick = { id: string; showId: string } & About;
+type ShowTick = { showId: string } & About;
+/** What a go of a trial series came to; null takes it back. */
+export interface GoTick {
+  list: 'goes';
+  trialId: string;
+  go: number;
+  mark: GoBody | null;
+}
+
+export type Tick = { id: string } & (ShowTick | GoTick);
 
 interface Ticks {
   waiting: readonly Tick[];
@@ -37,7 +48,7 @@ export const onTickRefused = (listener: typeof refused): void => {
 
 type Ticked = Pick<ShowAnswer, 'marks' | 'packing'>;
 
-function after(now: Ticked, tick: Tick): Ticked {
+function after(now: Ticked, tick: ShowTick): Ticked {
   if (tick.list === 'marks') {
     const others = now.marks.filter(({ key }) => key !== tick.key);
     return { ...now, marks: tick.mark ? [...others, tick.mark] : others };
@@ -52,11 +63,58 @@ export function withTicks<T extends Ticked>(
   waiting: readonly Tick[],
   showId: string,
 ): T {
-  const own = waiting.filter((tick) => tick.showId === showId);
+  const own = waiting
+    .filter((tick) => tick.list !== 'goes')
+    .filter((tick) => tick.showId === showId);
   return own.length === 0 ? stored : { ...stored, ...own.reduce<Ticked>(after, stored) };
 }
 
-function sent(tick: Tick): Promise<Mark[] | PackMark[]> {
+/** The goes of a series, with what was read here and is not stored yet. */
+export function withGoes(
+  stored: readonly TrialGo[],
+  waiting: readonly Tick[],
+  trialId: string,
+): TrialGo[] {
+  const goes = new Map(stored.map((one) => [one.go, one]));
+  for (const tick of waiting) {
+    if (tick.list !== 'goes' || tick.trialId !== trialId) continue;
+    const { go, mark } = tick;
+    if (mark) {
+      const first = goes.get(go)?.first ?? mark.value;
+      goes.set(go, { ...mark, go, first, at: serverNow() });
+    } else goes.delete(go);
+  }
+  return [...goes.values()].sort((a, b) => a.go - b.go);
+}
+
+const queryOf = (tick: Tick): [string, string, 'all'] =>
+  tick.list === 'goes' ? ['/trials', tick.trialId, 'all'] : ['/shows', tick.showId, 'all'];
+
+/** Sends one, and puts what is stored then into what this page knows. */
+async function deliver(tick: Tick): Promise<void> {
+  const query = queryOf(tick);
+  if (tick.list === 'goes') {
+    const path = `/trials/${tick.trialId}/goes/${tick.go}`;
+    const now = await (tick.mark
+      ? send<TrialGo>('PUT', path, tick.mark)
+      : send<null>('DELETE', path));
+    await queryClient.cancelQueries({ queryKey: query });
+    queryClient.setQueryData<TrialAnswer>(query, (known) => {
+      if (!known) return known;
+      const others = known.goes.filter(({ go }) => go !== tick.go);
+      return { ...known, goes: now ? [...others, now].sort((a, b) => a.go - b.go) : others };
+    });
+    return;
+  }
+  const now = await sent(tick);
+  // An answer that is on its way knows nothing of this tick yet.
+  await queryClient.cancelQueries({ queryKey: query });
+  queryClient.setQueryData<ShowAnswer>(query, (known) =>
+    known ? { ...known, [tick.list]: now } : known,
+  );
+}
+
+function sent(tick: ShowTick): Promise<Mark[] | PackMark[]> {
   const key = encodeURIComponent(tick.key);
   const path =
     tick.list === 'marks'
@@ -78,20 +136,14 @@ export async function deliverTicks(): Promise<void> {
     for (;;) {
       const [tick] = useTicks.getState().waiting;
       if (!tick) return;
-      const query = ['/shows', tick.showId, 'all'];
       try {
-        const now = await sent(tick);
-        // An answer that is on its way knows nothing of this tick yet.
-        await queryClient.cancelQueries({ queryKey: query });
-        queryClient.setQueryData<ShowAnswer>(query, (known) =>
-          known ? { ...known, [tick.list]: now } : known,
-        );
+        await deliver(tick);
       } catch (error) {
         if (!(error instanceof ApiError)) throw error;
         // Not reached, no disk, or not let in: it is sent once that is over.
         if (isOffline(error) || error.status >= 500 || error.status === 401) return;
         refused(error.message);
-        void queryClient.invalidateQueries({ queryKey: query });
+        void queryClient.invalidateQueries({ queryKey: queryOf(tick) });
       }
       useTicks.setState(({ waiting }) => ({ waiting: waiting.filter(({ id }) => id !== tick.id) }));
     }
@@ -100,12 +152,15 @@ export async function deliverTicks(): Promise<void> {
   }
 }
 
-export function tick(showId: string, about: About): void {
-  useTicks.setState(({ waiting }) => ({
-    waiting: [...waiting, { id: newId(), showId, ...about }],
-  }));
+function keep(tick: ShowTick | GoTick): void {
+  useTicks.setState(({ waiting }) => ({ waiting: [...waiting, { id: newId(), ...tick }] }));
   void deliverTicks();
 }
+
+export const tick = (showId: string, about: About): void => keep({ showId, ...about });
+
+export const tickGo = (trialId: string, go: number, mark: GoBody | null): void =>
+  keep({ list: 'goes', trialId, go, mark });
 
 /** Delivers what is left from before, and whenever the server may be there again. Gives what ends it. */
 export function keepDelivering(): () => void {

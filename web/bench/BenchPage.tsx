@@ -103,7 +103,8 @@ function OneCalculator({ calculator }: { calculator: Calculator }) {
           )}
           {found && <Working steps={found.steps} limit={found.limit} source={found.source} />}
           <Typography variant="body2" color="textSecondary" sx={{ my: 1 }}>
-            {calculator.grounds.validity} <Link to="/bench/table">All calculators in a table</Link>
+            {calculator.grounds.validity}{' '}
+            <Link to="/bench/calculators/table">All calculators in a table</Link>
           </Typography>
           <Typography variant="body2" color="textSecondary">
             It tells what was calculated, and from what. Local rules, the venue, the supplier’s
@@ -120,7 +121,8 @@ export default function BenchPage() {
   const { calculatorId } = useParams();
   const navigate = useNavigate();
   const first = CALCULATORS[0];
-  if (calculatorId === undefined && first) return <Navigate to={`/bench/${first.id}`} replace />;
+  if (calculatorId === undefined && first)
+    return <Navigate to={`/bench/calculators/${first.id}`} replace />;
   if (calculatorId === 'table') return <CalculatorTable />;
   const calculator = findCalculator(calculatorId ?? '');
   return (
@@ -136,7 +138,7 @@ export default function BenchPage() {
             label="Calculator"
             value={calculator?.id ?? null}
             options={CALCULATORS.map((one) => ({ value: one.id, label: one.title }))}
-            onChange={(id) => void navigate(`/bench/${id ?? ''}`)}
+            onChange={(id) => void navigate(`/bench/calculators/${id ?? ''}`)}
           />
         </Box>
         <Box component="nav" aria-label="Calculators" sx={{ display: { xs: 'none', md: 'block' } }}>
@@ -149,7 +151,7 @@ export default function BenchPage() {
                 <Box
                   key={one.id}
                   component={NavLink}
-                  to={`/bench/${one.id}`}
+                  to={`/bench/calculators/${one.id}`}
                   sx={{
                     display: 'block',
                     py: 0.5,
@@ -172,7 +174,7 @@ export default function BenchPage() {
           <OneCalculator key={calculator.id} calculator={calculator} />
         ) : (
           <Box>
-            There is no such calculator. <Link to="/bench">To the first one</Link>
+            There is no such calculator. <Link to="/bench/calculators">To the first one</Link>
           </Box>
         )}
       </Box>

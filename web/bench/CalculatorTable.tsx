@@ -18,7 +18,7 @@ export function CalculatorTable() {
       title="What the calculators rest on"
       below="Each with its formula, for what it holds, its source, and what its figures were held against."
       actions={
-        <Button component={Link} to="/bench">
+        <Button component={Link} to="/bench/calculators">
           To the calculators
         </Button>
       }
@@ -30,7 +30,7 @@ export function CalculatorTable() {
         rows={CALCULATORS.map(({ id, title, grounds }) => ({
           key: id,
           cells: [
-            <Link key="title" to={`/bench/${id}`} style={{ color: 'inherit' }}>
+            <Link key="title" to={`/bench/calculators/${id}`} style={{ color: 'inherit' }}>
               {title}
             </Link>,
             ...PARTS.map(([, part]) => grounds[part]),

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo } from 'react';
-import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
+import { Link, Outlet, useParams } from 'react-router';
 import { shortages } from '../../core/ready/stock';
 import { kitList } from '../../core/kit/kit';
 import { withoutSlots } from '../../core/lineup/change';
@@ -16,18 +16,11 @@ import { useAction } from '../parts/useAction';
 import { EditingNotices, SaveBar } from '../parts/editing';
 import { Guarded } from '../parts/Guarded';
 import { Loading, Page, Trouble, useTitle } from '../parts/page';
-import { pinked } from '../parts/tapeShape';
+import { type Stage, Stepper } from '../parts/Stepper';
 import { dayWords } from './dates';
 import { useForecast } from '../lineup/useForecast';
 import { useAtHand } from './useAtHand';
 import { type ForeseenShow, type OpenShow, useShow } from './useShow';
-
-interface Stage {
-  to: string;
-  name: string;
-  state: string;
-  trouble?: boolean;
-}
 
 /** The six stages of work, each with one line that says how it stands. */
 function useStages({
@@ -108,56 +101,9 @@ function useStages({
   ];
 }
 
-const Stepper = memo(function Stepper({ open }: { open: ForeseenShow }) {
-  const { pathname } = useLocation();
-  const stages = useStages(open);
+const ShowStepper = memo(function ShowStepper({ open }: { open: ForeseenShow }) {
   return (
-    <Box
-      component="nav"
-      aria-label="Stages of work"
-      sx={{ display: 'flex', gap: { xs: 3, md: 4.5 }, overflowX: 'auto', py: 1, px: 2, mx: -2 }}
-    >
-      {stages.map(({ to, name, state, trouble }) => {
-        const here = pathname.startsWith(`/shows/${open.show.id}/${to}`);
-        return (
-          <Box
-            key={to}
-            component={NavLink}
-            to={`/shows/${open.show.id}/${to}`}
-            sx={{
-              textDecoration: 'none',
-              color: 'var(--muted)',
-              flex: 'none',
-            }}
-          >
-            <Box
-              sx={{
-                font: '600 16px/24px Bricolage',
-                ...(here && {
-                  color: 'var(--on-ember)',
-                  background: 'var(--ember-area)',
-                  clipPath: pinked(4, 4),
-                  // The tape reaches beyond the word, which stays where it was.
-                  px: '14px',
-                  mx: '-14px',
-                }),
-              }}
-            >
-              {name}
-            </Box>
-            <Box
-              sx={{
-                fontSize: 12,
-                lineHeight: '16px',
-                ...(trouble && { color: 'var(--ember)', fontWeight: 600 }),
-              }}
-            >
-              {state}
-            </Box>
-          </Box>
-        );
-      })}
-    </Box>
+    <Stepper label="Stages of work" root={`/shows/${open.show.id}`} stages={useStages(open)} />
   );
 });
 
@@ -252,7 +198,7 @@ export default function ShowLayout() {
           </Typography>
         </Box>
         <Box sx={{ minWidth: 0, flex: '0 1 auto', maxWidth: '100%' }}>
-          <Stepper open={open} />
+          <ShowStepper open={open} />
         </Box>
       </Box>
       <Box sx={{ display: 'flex', justifyContent: 'flex-end', mt: 0.5 }}>

@@ -21,6 +21,7 @@ const LISTS: Record<Exclude<DamagedRecord['kind'], 'settings'>, string> = {
   followUp: '/follow-ups',
   box: '/boxes',
   lot: '/lots',
+  trial: '/trials',
 };
 
 export function DamagedRecords() {

@@ -1,5 +1,5 @@
-import Box from '@mui/material/Box';
-import { NavLink, Outlet } from 'react-router';
+import { Outlet } from 'react-router';
+import { PartsNav } from '../parts/PartsNav';
 
 const PARTS = [
   ['/store', 'Items'],
@@ -13,38 +13,7 @@ const PARTS = [
 export default function StoreLayout() {
   return (
     <>
-      <Box
-        component="nav"
-        aria-label="Parts of the store"
-        sx={{
-          display: 'flex',
-          gap: 3,
-          px: { xs: 2, md: 3 },
-          pt: 1.5,
-          overflowX: 'auto',
-          borderBottom: '1px solid var(--line)',
-        }}
-      >
-        {PARTS.map(([to, words]) => (
-          <Box
-            key={to}
-            component={NavLink}
-            to={to}
-            end={to === '/store'}
-            sx={{
-              flex: 'none',
-              pb: 1,
-              font: '600 16px/24px Bricolage',
-              textDecoration: 'none',
-              color: 'var(--muted)',
-              borderBottom: '3px solid transparent',
-              '&.active': { color: 'var(--ember)', borderColor: 'var(--ember)' },
-            }}
-          >
-            {words}
-          </Box>
-        ))}
-      </Box>
+      <PartsNav label="Parts of the store" parts={PARTS} root="/store" />
       <Outlet />
     </>
   );

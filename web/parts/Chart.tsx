@@ -1,6 +1,6 @@
 /** A chart of the library, as SVG, in this application's faces and colours. Load it lazily. */
 import Box from '@mui/material/Box';
-import { BarChart, LineChart, ScatterChart } from 'echarts/charts';
+import { BarChart, CustomChart, LineChart, ScatterChart } from 'echarts/charts';
 import {
   AriaComponent,
   GridComponent,
@@ -15,6 +15,7 @@ import { useEffect, useRef } from 'react';
 echarts.use([
   AriaComponent,
   BarChart,
+  CustomChart,
   GridComponent,
   LineChart,
   MarkLineComponent,

@@ -61,7 +61,11 @@ function Read({ method }: { method: Method }) {
           return (
             calculator && (
               <Box component="li" key={binding.id} sx={line}>
-                <Link component={RouterLink} to={`/bench/${calculator.id}`} color="inherit">
+                <Link
+                  component={RouterLink}
+                  to={`/bench/calculators/${calculator.id}`}
+                  color="inherit"
+                >
                   <b>{calculator.title}</b>
                 </Link>{' '}
                 {binding.inputs

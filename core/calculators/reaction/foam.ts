@@ -24,6 +24,7 @@ import {
 import { react } from './react';
 import { REACTION_SOURCE, REACTIONS } from './reactions';
 import { temperatureRise } from './temperatureRise';
+import { upperFirst } from '../../words';
 
 /** °C at which foam scalds in a moment; common practice. */
 const SCALDS = 60;
@@ -106,7 +107,7 @@ function remedyOf(of: State): string {
     of.reached >= SCALDS
       ? 'Steam and scalding foam: nobody touches it, audience and volunteers out of the splash, a tray under it.'
       : '',
-    words ? `${words.charAt(0).toUpperCase()}${words.slice(1)}. ${gear}` : '',
+    words ? `${upperFirst(words)}. ${gear}` : '',
     of.half !== null && of.half > PACE.dull ? 'Slow: more catalyst, or warmer.' : '',
     of.half !== null && of.half < PACE.jet
       ? 'A jet: step back at once, less catalyst, a wider neck.'

@@ -1,5 +1,6 @@
 /** The risk assessment as Markdown, and what has changed between two of them. */
 import type { FireRow, RiskAssessment, RiskDemo, Signature, SubstanceRow } from './types';
+import { upperFirst } from '../../words';
 
 /** What every sheet of a draft carries. */
 export const DRAFT = 'DRAFT: not everything is answered';
@@ -73,7 +74,7 @@ export const controlText = ({
 }: Pick<RiskDemo['rows'][number], 'control' | 'answered' | 'open'>): string =>
   joined(
     /[.!?]$/.test(control) ? control : `${control}.`,
-    answered && `${answered.charAt(0).toUpperCase()}${answered.slice(1)}.`,
+    answered && `${upperFirst(answered)}.`,
     open && `OPEN: ${open}.`,
   );
 

@@ -5,7 +5,7 @@ import type { Timeline } from '../../lineup/types';
 import { HAZARD_WORDS } from '../../repertoire/hazards';
 import { RISK_LEVEL_WORDS, riskLevel } from '../../repertoire/matrix';
 import type { Hazard } from '../../repertoire/types';
-import { listInWords, lowerFirst } from '../../words';
+import { listInWords, lowerFirst, upperFirst } from '../../words';
 import { isolated } from '../isolated';
 import { type Verdict, verdict, worseFirst } from '../verdict';
 import { type Finding, findingsOf } from './answers';
@@ -53,7 +53,7 @@ function hazardVerdict(
       ...shared,
       level: worst?.level ?? 'unknown',
       message: `${name}: ${listInWords(open.map((one) => one.open))}.`,
-      remedy: `${remedy.charAt(0).toUpperCase()}${remedy.slice(1)}.`,
+      remedy: `${upperFirst(remedy)}.`,
       limit: 'what answers this hazard',
       place: worst?.place ?? null,
     });
