@@ -61,10 +61,11 @@ export const useTrials = () => useList<TrialSummary>('/trials');
 export const useFollowUps = () => useList<Versioned<FollowUp>>('/follow-ups');
 
 /** Of every method of a demo, how its goes went. */
-export const useRecords = (demoId: string) =>
+export const useRecords = (demoId: string | null) =>
   useQuery({
     queryKey: ['/demos', demoId, 'records'],
     queryFn: () => send<MethodRecord[]>('GET', `/demos/${demoId}/records`),
+    enabled: demoId !== null,
   });
 
 /** A demo with what a show computes from once it is added. */

@@ -15,7 +15,7 @@ const queryClient = new QueryClient();
 const useLine = create<{ up: boolean }>()(() => ({ up: true }));
 jest.unstable_mockModule('./data', () => ({ queryClient }));
 jest.unstable_mockModule('./live', () => ({ useLine, serverNow: () => 5 }));
-const { deliverTicks, keepDelivering, onTickRefused, tick, useTicks, withTicks } =
+const { deliverTicks, keepDelivering, onTickRefused, tick, tickGo, useTicks, withGoes, withTicks } =
   await import('./ticks');
 
 /** What was asked of the server, and what it says to the next: an answer, a status, or nothing. */
@@ -171,4 +171,55 @@ test('what is shown is what is stored with what was ticked here, the last one la
     ['rod', 'waived'],
   ]);
   expect(withTicks(stored, [own('far', mark('far'), 'other')], 's')).toBe(stored);
+});
+
+const go = (value: number | null) => ({
+  levelId: 'l1',
+  state: value === null ? ('notRead' as const) : ('read' as const),
+  value,
+  reason: '',
+  by: null,
+  conditions: [],
+});
+
+test('a reading of a trial is seen at once, sent when it can be, and kept as the server has it', async () => {
+  const stored = { ...go(44), go: 2, first: 40, at: 9 };
+  queryClient.setQueryData(['/trials', 't', 'all'], { trial: { id: 't' }, goes: [stored] });
+  says = () => null;
+  tickGo('t', 2, go(45));
+  tickGo('t', 3, go(null));
+  await quiet();
+  const { waiting: kept } = useTicks.getState();
+  expect(withGoes([stored], kept, 't')).toMatchObject([
+    // What was read first stays what it was.
+    { go: 2, value: 45, first: 40 },
+    { go: 3, value: null, state: 'notRead' },
+  ]);
+  expect(withGoes([stored], kept, 'another')).toEqual([stored]);
+  says = (call) => ({
+    status: 200,
+    body: { ...go(45), go: Number(/goes\/(\d+)/.exec(call)?.[1]), first: 40, at: 10 },
+  });
+  await deliverTicks();
+  expect(waiting()).toEqual([]);
+  expect(calls.at(-1)).toMatch(/^PUT .*\/trials\/t\/goes\/3 /);
+  expect(queryClient.getQueryData(['/trials', 't', 'all'])).toMatchObject({
+    goes: [
+      { go: 2, value: 45 },
+      { go: 3, at: 10 },
+    ],
+  });
+});
+
+test('a reading that is taken back is deleted; one the server won’t have is told, and holds up none after it', async () => {
+  says = (call) =>
+    call.startsWith('DELETE')
+      ? { status: 200, body: null }
+      : { status: 422, body: { error: { code: 'invalid', message: 'No such level.' } } };
+  tickGo('t', 1, go(4));
+  tickGo('t', 2, null);
+  await quiet();
+  expect(refused).toEqual(['No such level.']);
+  expect(waiting()).toEqual([]);
+  expect(calls.at(-1)).toMatch(/^DELETE .*\/trials\/t\/goes\/2/);
 });

@@ -5,9 +5,11 @@ import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { about, levelWords, roundedTo, shareWords } from '../../core/trials/claim';
 import { counted } from '../../core/words';
+import { ConditionStrip } from './ConditionStrip';
 import { Held } from './Held';
 import { LookAt } from './LookAt';
 import { Rounds } from './Rounds';
+import { SizeFinale } from './SizeFinale';
 import { Settling } from './Settling';
 import { type OpenTrial, useOpenTrial } from './useTrial';
 
@@ -154,6 +156,9 @@ export default function AnswerPage() {
           <TrialChart open={open} />
         </Suspense>
         <Rounds open={open} />
+        {trial.conditions.map((condition) => (
+          <ConditionStrip key={condition.id} open={open} condition={condition} />
+        ))}
       </Box>
       <Box
         sx={{
@@ -163,6 +168,7 @@ export default function AnswerPage() {
         }}
       >
         <Settling open={open} />
+        <SizeFinale open={open} />
         <LookAt open={open} />
       </Box>
     </Box>

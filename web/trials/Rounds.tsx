@@ -129,7 +129,10 @@ export function Rounds({ open }: { open: OpenTrial }) {
         </tbody>
       </Box>
       <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
-        Small: number of the go.
+        Small: number of the go.{' '}
+        <a href={`/api/trials/${trial.id}/readings.csv`} download>
+          Readings as a table
+        </a>
         {put.map(({ go, first, value, reason }) => (
           <span key={go}>
             {' '}
