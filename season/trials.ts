@@ -1,4 +1,5 @@
 /** What the crew has tried out: series that rise, that show nothing, that order metals, that say yes or no, and one half done. */
+import { BLANK_MEASURE, blankTrial } from '../core/trials/blank';
 import type { Measure, TrialGo, TrialSeries } from '../core/trials/series';
 import { plannedGoes } from '../core/trials/design';
 import type { Level } from '../core/trials/types';
@@ -19,52 +20,13 @@ const measure = (
   quantity: Measure['quantity'],
   unit: string,
   more: Partial<Measure> = {},
-): Measure => ({
-  name,
-  quantity,
-  unit,
-  resolution: null,
-  instrument: '',
-  how: '',
-  better: 'more',
-  target: null,
-  readFrom: null,
-  readUntil: null,
-  ...more,
-});
+): Measure => ({ ...BLANK_MEASURE, name, quantity, unit, ...more });
 
 const series = (
   id: string,
   name: string,
   of: Pick<TrialSeries, 'variable' | 'levels' | 'measure'> & Partial<TrialSeries>,
-): TrialSeries => ({
-  id,
-  name,
-  demoId: null,
-  methodId: null,
-  place: 'Boat Shed, Vay',
-  date: null,
-  referenceId: null,
-  held: [],
-  conditions: [],
-  predicted: [],
-  hypothesis: '',
-  expects: 'open',
-  guessedBy: null,
-  matters: null,
-  rounds: 3,
-  order: 'blocks',
-  seed: 11,
-  stations: 1,
-  secondsPerGo: 180,
-  readerId: null,
-  blind: false,
-  kit: [],
-  reasoning: '',
-  pinned: false,
-  note: '',
-  ...of,
-});
+): TrialSeries => ({ ...blankTrial(id, name), place: 'Boat Shed, Vay', ...of });
 
 const held = (...pairs: [name: string, value: string, drifted?: string][]) =>
   pairs.map(([name, value, drifted = ''], i) => ({ id: `h${i + 1}`, name, value, drifted }));

@@ -10,12 +10,11 @@ import { withoutSlots } from '../../core/lineup/change';
 import { lostSlots } from '../../core/lineup/fromBundle';
 import { lostBesides } from '../../core/ready/lost';
 import { counted } from '../../core/words';
-import { ApiError } from '../app/api';
-import { queryClient, useFollowUps, useShows } from '../app/data';
-import { useAction } from '../parts/useAction';
+import { useFollowUps, useShows } from '../app/data';
 import { EditingNotices, SaveBar } from '../parts/editing';
 import { Guarded } from '../parts/Guarded';
-import { Loading, Page, Trouble, useTitle } from '../parts/page';
+import { NotOpen } from '../parts/NotOpen';
+import { useTitle } from '../parts/page';
 import { type Stage, Stepper } from '../parts/Stepper';
 import { dayWords } from './dates';
 import { useForecast } from '../lineup/useForecast';
@@ -152,29 +151,8 @@ export default function ShowLayout() {
   useAtHand(showId);
   const foreseen = useForecast(timed);
   const open = useMemo(() => timed && foreseen && { ...timed, foreseen }, [timed, foreseen]);
-  const act = useAction();
   useTitle(open?.show.title ?? 'Show');
-  if (!open) {
-    return (
-      <Page title="Show">
-        {error ? <Trouble error={error} /> : <Loading />}
-        {error instanceof ApiError && error.status === 410 && (
-          <Button
-            variant="contained"
-            onClick={() =>
-              void act(async () => {
-                await editing.store.bringBack();
-                await editing.store.load();
-                await queryClient.invalidateQueries();
-              })
-            }
-          >
-            Bring it back
-          </Button>
-        )}
-      </Page>
-    );
-  }
+  if (!open) return <NotOpen title="Show" error={error} store={editing.store} />;
   const { show, bundle } = open;
   return (
     <Box component="main" sx={{ px: { xs: 2, md: 3 }, pb: 4 }}>

@@ -4,14 +4,13 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link, Outlet, useLocation, useParams } from 'react-router';
 import { levelWords } from '../../core/trials/claim';
-import { ApiError } from '../app/api';
-import { queryClient, useDemos } from '../app/data';
+import { useDemos } from '../app/data';
 import { dayWords } from '../brief/dates';
 import { EditingNotices, SaveBar, useRemove } from '../parts/editing';
 import { Guarded } from '../parts/Guarded';
-import { Loading, Page, Trouble, useTitle } from '../parts/page';
+import { NotOpen } from '../parts/NotOpen';
+import { useTitle } from '../parts/page';
 import { type Stage, Stepper } from '../parts/Stepper';
-import { useAction } from '../parts/useAction';
 import { type OpenTrial, useTrialSeries } from './useTrial';
 
 function stagesOf({ trial, plan, goes, claim, levels }: OpenTrial): Stage[] {
@@ -50,28 +49,8 @@ export default function TrialLayout() {
   const { pathname } = useLocation();
   const { data: demos = [] } = useDemos();
   const remove = useRemove();
-  const act = useAction();
   useTitle(open?.trial.name ?? 'Trial');
-  if (!open)
-    return (
-      <Page title="Trial">
-        {error ? <Trouble error={error} /> : <Loading />}
-        {error instanceof ApiError && error.status === 410 && (
-          <Button
-            variant="contained"
-            onClick={() =>
-              void act(async () => {
-                await editing.store.bringBack();
-                await editing.store.load();
-                await queryClient.invalidateQueries();
-              })
-            }
-          >
-            Bring it back
-          </Button>
-        )}
-      </Page>
-    );
+  if (!open) return <NotOpen title="Trial" error={error} store={editing.store} />;
   const { trial } = open;
   const demo = demos.find(({ id }) => id === trial.demoId);
   const phone = pathname.endsWith('/goes');
