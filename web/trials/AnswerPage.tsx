@@ -152,10 +152,15 @@ export default function AnswerPage() {
             every go a ring, rounds from left; the mean on tape in its 95 % bracket
           </Box>
         </Typography>
-        <Suspense fallback={<Box aria-busy="true" sx={{ height: 300 }} />}>
-          <TrialChart open={open} />
-        </Suspense>
-        <Rounds open={open} />
+        {/* Readings stand above their columns: they are moved sideways together. */}
+        <Box sx={{ overflowX: 'auto' }}>
+          <Box sx={{ minWidth: 64 + trial.levels.length * 58 }}>
+            <Suspense fallback={<Box aria-busy="true" sx={{ height: 300 }} />}>
+              <TrialChart open={open} />
+            </Suspense>
+            <Rounds open={open} />
+          </Box>
+        </Box>
         {trial.conditions.map((condition) => (
           <ConditionStrip key={condition.id} open={open} condition={condition} />
         ))}

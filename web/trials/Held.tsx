@@ -93,7 +93,7 @@ export function Held({ open: { trial, levels, analysis } }: { open: OpenTrial })
                     key={step.to}
                     sx={{
                       display: 'grid',
-                      gridTemplateColumns: '58px 62px 1fr',
+                      gridTemplateColumns: '54px 74px 1fr',
                       borderTop: '1px solid var(--line)',
                       py: 0.25,
                     }}
@@ -107,11 +107,7 @@ export function Held({ open: { trial, levels, analysis } }: { open: OpenTrial })
                       {unit}
                     </b>
                     <span>
-                      {step.credible
-                        ? step.value > 0
-                          ? '✓ higher'
-                          : '✓ lower'
-                        : '– not told apart'}
+                      {step.credible ? (step.value > 0 ? '✓ higher' : '✓ lower') : '– can’t tell'}
                     </span>
                   </Box>
                 );

@@ -18,12 +18,11 @@ export function Rounds({ open }: { open: OpenTrial }) {
   });
   const yesNo = trial.measure.quantity === 'yesNo';
   return (
-    <Box sx={{ overflowX: 'auto' }}>
+    <>
       <Box
         component="table"
         sx={{
           width: '100%',
-          minWidth: 64 + levels.length * 56,
           tableLayout: 'fixed',
           borderCollapse: 'collapse',
           fontSize: 13,
@@ -150,7 +149,7 @@ export function Rounds({ open }: { open: OpenTrial }) {
           ) : null;
         })}
       </Typography>
-    </Box>
+    </>
   );
 }
 
