@@ -9,7 +9,7 @@ import { analyse } from '../core/trials/analyse';
 import type { Question, Reading } from '../core/trials/types';
 import { round } from './growing';
 
-const SERIES = Number(process.env.S ?? 2000);
+const SERIES = 400;
 const NOISES = [0.1, 0.2, 0.35, 0.5, 0.75, 1, 1.5, 2, 3];
 const DESIGNS = [
   { levels: 4, replicates: 3 },
