@@ -4,9 +4,10 @@
  * intervals of level means hold the truth.
  */
 import { randomFrom } from '../core/chance/random';
+import { asked } from '../core/testing/trial';
 import { normalFrom } from '../core/testing/normal';
 import { analyse } from '../core/trials/analyse';
-import type { Question, Reading } from '../core/trials/types';
+import type { Reading } from '../core/trials/types';
 import { round } from './growing';
 
 const SERIES = 400;
@@ -53,19 +54,13 @@ export function ratesOf(
 ): Rates {
   const random = randomFrom(seed);
   const normal = normalFrom(random);
-  const question: Question = {
-    levels: Array.from({ length: levels }, (_, i) => ({
+  const question = asked(
+    Array.from({ length: levels }, (_, i) => ({
       id: `${i}`,
       label: `${i + 1}`,
       value: i + 1,
     })),
-    better: 'more',
-    target: null,
-    matters: null,
-    resolution: null,
-    yesNo: false,
-    reference: null,
-  };
+  );
   const counts: Rates = { effect: 0, waste: 0, worse: 0, right: 0, below: 0, above: 0, covered: 0 };
   for (let one = 0; one < series; one++) {
     const readings = Array.from({ length: levels * replicates }, (_, go): Reading => {

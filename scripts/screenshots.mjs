@@ -201,9 +201,9 @@ const SHOTS = [
   ['demo', '/demos/foam-fountain', wide],
   ['venues', '/venues', wide],
   ['store', '/store', wide],
-  ['item', '/store/items/peroxide-9', wide],
   ['pack-phone', pack, phone],
-  ['bench', '/bench/will-it-light', wide],
+  ['bench', '/bench/calculators/will-it-light', wide],
+  ['trial', '/bench/trials/foam-yeast/answer', wide],
   // Last: a rehearsal counts in the record of what is shown above.
   ['on-stage', rehearse, wide],
   ['on-stage-phone', rehearse, phone],

@@ -1,4 +1,5 @@
 import { BLANK_MEASURE, blankTrial } from '../trials/blank';
+import type { Level, Question } from '../trials/types';
 import type { TrialSeries } from '../trials/series';
 
 /** Foam by spoons of yeast: six levels, four rounds, read in cm on a board. */
@@ -21,3 +22,15 @@ export const foamTrial: TrialSeries = {
   rounds: 4,
   seed: 7,
 };
+
+/** What is asked where nothing particular is: more is better, and nothing else is known. */
+export const asked = (levels: readonly Level[], more: Partial<Question> = {}): Question => ({
+  levels,
+  better: 'more',
+  target: null,
+  matters: null,
+  resolution: null,
+  yesNo: false,
+  reference: null,
+  ...more,
+});

@@ -4,6 +4,7 @@ import { describe, expect, test } from '@jest/globals';
 import { randomFrom } from '../chance/random';
 import { welch } from '../statistics/welch';
 import { normalFrom } from '../testing/normal';
+import { asked } from '../testing/trial';
 import { analyse } from './analyse';
 import { claimOf, type Naming, roundsToTell } from './claim';
 import type { Level, Question, Reading } from './types';
@@ -29,17 +30,6 @@ const readingsOf = (rows: Rows): Reading[] => {
     }),
   ).flat();
 };
-
-const asked = (levels: readonly Level[], more: Partial<Question> = {}): Question => ({
-  levels,
-  better: 'more',
-  target: null,
-  matters: null,
-  resolution: null,
-  yesNo: false,
-  reference: null,
-  ...more,
-});
 
 const NAMING: Naming = {
   factor: '',
@@ -168,6 +158,9 @@ describe('laws', () => {
     ];
     expect(turned.plateau).toMatchObject({ at: plain.plateau?.at, more: plain.plateau?.more });
     expect(turned.best).toEqual(plain.best);
+    // What going further changes is told as it reads: less, where less is better.
+    expect(turned.plateau?.gain?.value).toBeCloseTo(-(plain.plateau?.gain?.value ?? NaN), 9);
+    expect(turned.plateau?.gain?.low).toBeCloseTo(-(plain.plateau?.gain?.high ?? NaN), 9);
   });
 
   test('in whatever order readings come', () => {

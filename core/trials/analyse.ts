@@ -114,7 +114,7 @@ export function analyse(question: Question, readings: readonly Reading[]): Analy
     effect,
     seen,
     best: exact ? bestShares(groups, question.better) : bestOf(turned),
-    plateau,
+    plateau: question.better === 'less' ? asRead(plateau) : plateau,
     trend,
     fit: amounts && !question.yesNo && trend ? fitOf(points, spread.anova) : null,
     exact,
@@ -135,6 +135,18 @@ export function analyse(question: Question, readings: readonly Reading[]): Analy
     smallest: question.yesNo ? null : smallestSeen(spread),
   };
 }
+
+/** A gain in readings of which less is better is told as the readings go. */
+const asRead = (plateau: Plateau | null): Plateau | null =>
+  plateau && {
+    ...plateau,
+    floor: -plateau.floor,
+    gain: plateau.gain && {
+      value: -plateau.gain.value,
+      low: -plateau.gain.high,
+      high: -plateau.gain.low,
+    },
+  };
 
 /** Turned so that more is better. */
 const goodness =

@@ -1,6 +1,7 @@
 /** What is said holds as often as it claims to: simulated series with a known truth. */
 import { expect, test } from '@jest/globals';
 import { randomFrom } from '../chance/random';
+import { asked } from '../testing/trial';
 import { normalFrom } from '../testing/normal';
 import { analyse, type Analysis } from './analyse';
 import type { Reading } from './types';
@@ -21,19 +22,13 @@ function share(
       return { level: `${i}`, go: go + 1, value: truth(i) + noise * normal() };
     });
     const found = analyse(
-      {
-        levels: Array.from({ length: levels }, (_, i) => ({
+      asked(
+        Array.from({ length: levels }, (_, i) => ({
           id: `${i}`,
           label: `${i}`,
           value: i,
         })),
-        better: 'more',
-        target: null,
-        matters: null,
-        resolution: null,
-        yesNo: false,
-        reference: null,
-      },
+      ),
       readings,
     );
     count += Number(holds(found));

@@ -22,8 +22,10 @@ export interface Plateau {
   more: More;
   /** Index of the first level that is credibly worse than the best before it; null for none. */
   worseFrom: number | null;
-  /** Mean gain of all levels beyond; null where there are none, or the spread can't be told. */
+  /** Mean of all readings beyond less the level’s, as they read; null where there are none, or the spread can't be told. */
   gain: { value: number; low: number; high: number } | null;
+  /** Mean of all readings from the level on, as they read. */
+  floor: number;
 }
 
 interface Rising {
@@ -64,8 +66,15 @@ export function plateauOf({ values, spread, effect, matters }: Rising): Plateau 
     best,
     worseFrom: worse < 0 ? null : worse,
     more: beyond === 0 ? 'none' : worse >= 0 ? 'worse' : levelled && gain ? 'waste' : 'unsettled',
+    floor: meanFrom(spread, place),
     gain: gain && { value: gain.value, low: lower(gain, 0.975), high: upper(gain, 0.975) },
   };
+}
+
+function meanFrom({ summaries }: Spread, at: number): number {
+  const from = summaries.slice(at);
+  const total = from.reduce((all, { n }) => all + n, 0);
+  return from.reduce((all, { n, mean }) => all + n * mean, 0) / total;
 }
 
 const isAbove = (difference: Difference | null, chance: number): boolean =>

@@ -206,8 +206,6 @@ function drawingOf({ trial, levels, goes, plan, analysis, claim }: OpenTrial) {
   });
   const { plateau } = analysis;
   const at = plateau ? analysis.levels[plateau.at] : undefined;
-  const beyond = plateau ? analysis.levels.slice(plateau.at) : [];
-  const n = beyond.reduce((all, one) => all + one.n, 0);
   const drawn = plateau !== null && at !== undefined && ['waste', 'worse'].includes(plateau.more);
   const place = (id: string): number => levels.findIndex((one) => one.id === id) + 1;
   const from =
@@ -219,10 +217,7 @@ function drawingOf({ trial, levels, goes, plan, analysis, claim }: OpenTrial) {
       ? {
           from: place(at.level.id),
           to: place(last),
-          height:
-            plateau.more === 'waste'
-              ? beyond.reduce((all, one) => all + one.mean * one.n, 0) / n
-              : at.mean,
+          height: plateau.more === 'waste' ? plateau.floor : at.mean,
           words: plateau.more === 'waste' ? 'More is waste\nfrom here' : 'More is worse\nfrom here',
           waste: wasteFrom === undefined ? null : place(wasteFrom),
         }
