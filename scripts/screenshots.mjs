@@ -242,6 +242,7 @@ for (const [name, where, viewport] of SHOTS) {
       .getByText(/by \d\d:\d\d in 9 of 10/)
       .nth(ends - 1)
       .waitFor();
+  if (name === 'trial') await page.getByText('Dried yeast', { exact: true }).waitFor();
   await page.screenshot({ path: join(out, `${name}.png`) });
   await context.close();
 }

@@ -98,7 +98,7 @@ function Takes({ sd }: { sd: number | null }) {
         .map(({ itemId, unit, amount, perRound }) => (
           <Typography key={itemId}>
             <b>{formatAmount(amount, unit)}</b>{' '}
-            {items.find(({ id }) => id === itemId)?.name ?? 'something'},{' '}
+            {items.find(({ id }) => id === itemId)?.name ?? '…'},{' '}
             {formatAmount(perRound, unit)} a round
           </Typography>
         ))}

@@ -113,7 +113,7 @@ function Sized({ open, level }: { open: OpenTrial; level: OpenTrial['levels'][nu
             fontSize: 14,
           }}
         >
-          <Box sx={{ flex: 1 }}>{items.find(({ id }) => id === itemId)?.name ?? 'something'}</Box>
+          <Box sx={{ flex: 1 }}>{items.find(({ id }) => id === itemId)?.name ?? '…'}</Box>
           <Box sx={{ color: 'var(--muted)' }}>
             {sets} × {formatAmount(each, unit)}
           </Box>
