@@ -97,9 +97,8 @@ function Takes({ sd }: { sd: number | null }) {
         .filter(({ amount }) => amount > 0)
         .map(({ itemId, unit, amount, perRound }) => (
           <Typography key={itemId}>
-            <b>{formatAmount(amount, unit)}</b>{' '}
-            {items.find(({ id }) => id === itemId)?.name ?? '…'},{' '}
-            {formatAmount(perRound, unit)} a round
+            <b>{formatAmount(amount, unit)}</b> {items.find(({ id }) => id === itemId)?.name ?? '…'}
+            , {formatAmount(perRound, unit)} a round
           </Typography>
         ))}
       <Typography sx={{ mt: 2 }} variant="h3" component="h3">
