@@ -18,6 +18,7 @@ const CORE = [
   'statistics',
   'solver',
   'calculators',
+  'readings',
   'brief',
   'lineup',
   'inventory',

@@ -158,7 +158,8 @@ export interface Change {
     | 'packing'
     | 'settings'
     | 'media'
-    | 'trial';
+    | 'trial'
+    | 'reading';
   id: string;
   /** Of a run: what was added to it. */
   event?: StoredEvent;

@@ -118,7 +118,9 @@ export class BoundInputBody implements BoundInput {
       ? `must be one of: ${FACTS.join(', ')}`
       : bound.from === 'setting' && bound.ref === ''
         ? 'must name a setting of the method'
-        : null,
+        : bound.from === 'measured' && bound.ref === ''
+          ? 'must name a result of the method'
+          : null,
   )
   @Text(64)
   ref!: string;
@@ -145,7 +147,8 @@ function strayInput({ calculator: id, inputs }: CalculatorBindingBody): string |
     // A fact of another kind would be taken in the wrong unit.
     if (input.kind === 'number' && bound.from === 'day' && bound.ref !== input.fact)
       return `can’t take ${input.label} from that fact of the day`;
-    if (input.kind === 'number' && bound.from === 'fixed' && typeof bound.value === 'number') {
+    const given = bound.from === 'fixed' || bound.from === 'measured';
+    if (input.kind === 'number' && given && typeof bound.value === 'number') {
       const fault = numberFault(input, bound.value);
       if (fault) return `has a figure that won’t do: ${fault}`;
     }

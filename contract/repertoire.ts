@@ -16,6 +16,7 @@ import {
   TALK_PATTERNS,
   type TalkPattern,
 } from '../core/repertoire/types';
+import { figureUnit } from '../core/readings/conversions';
 import { unitFor } from '../core/calculators/bind';
 import { findCalculator } from '../core/calculators/catalogue';
 import { kindInWords } from '../core/units/parse';
@@ -39,6 +40,7 @@ import {
 import { PredictionBody } from './cues';
 import { CareBody, NeedsBody, CalculatorBindingBody, VolunteerCardBody } from './care';
 import { StrengthBody } from './item';
+import { MethodResultBody, RESULTS_MOST, TimeFigureBody } from './measure';
 import { EstimateBody, HandBody, TaskBody } from './task';
 
 export class KitLineBody implements KitLine {
@@ -191,6 +193,31 @@ function straySetting({ calculators, settings }: MethodBody): string | null {
   return null;
 }
 
+/** A result that is read in a step that is not there. */
+function strayResult({ results, tasks }: MethodBody): string | null {
+  if (!Array.isArray(results) || !Array.isArray(tasks)) return null;
+  const steps = new Set(tasks.map((task) => task?.id));
+  const stray = results.find((one) => one?.task != null && !steps.has(one.task));
+  return stray ? `is read in a step that is not there: “${stray.name}”` : null;
+}
+
+/** A calculator bound to something that is read and is not there, or is of another kind. */
+function strayMeasured({ calculators, results }: MethodBody): string | null {
+  if (!Array.isArray(calculators) || !Array.isArray(results)) return null;
+  for (const binding of calculators)
+    for (const bound of Array.isArray(binding?.inputs) ? binding.inputs : []) {
+      if (bound?.from !== 'measured') continue;
+      const result = results.find((one) => one?.id === bound.ref);
+      if (!result) return `names a result that is not there: “${bound.ref}”`;
+      const input = findCalculator(binding.calculator)?.inputs[bound.input];
+      if (input?.kind !== 'number') continue;
+      const { unitId } = figureUnit(result);
+      if (unitId === null || unitFor(input, unitId) === null)
+        return `must have ${input.label} as ${kindInWords(dimensionOf(input.unit))}; “${result.name}” is of another kind`;
+    }
+  return null;
+}
+
 export class MethodBody implements Method {
   @Id()
   id!: string;
@@ -246,7 +273,7 @@ export class MethodBody implements Method {
   @Part(() => VolunteerCardBody)
   volunteerCard!: VolunteerCardBody;
 
-  @Holds<MethodBody>(straySetting)
+  @Holds<MethodBody>((method) => straySetting(method) ?? strayMeasured(method))
   @PartList(() => CalculatorBindingBody, 12)
   calculators!: CalculatorBindingBody[];
 
@@ -255,6 +282,13 @@ export class MethodBody implements Method {
 
   @OneOfList(RESIDUES)
   forbids!: ResidueKind[];
+
+  @Holds<MethodBody>(strayResult)
+  @PartList(() => MethodResultBody, RESULTS_MOST)
+  results!: MethodResultBody[];
+
+  @PartList(() => TimeFigureBody, 600)
+  figures!: TimeFigureBody[];
 
   @Whole(0, 100_000)
   priorWorked!: number;

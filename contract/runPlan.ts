@@ -4,6 +4,7 @@ import type { ReadyWindow } from '../core/lineup/readyWindow';
 import type { Job, RunPlan, RunSlot, RunStep } from '../core/stage/types';
 import { Id, Num, OneOf, OrNull, Part, PartList, Text, TextList, Whole, YesNo } from './fields';
 import { PredictionBody, StepCueBody } from './cues';
+import { MethodResultBody, RESULTS_MOST } from './measure';
 import { StepWords } from './task';
 
 class RunPositionBody {
@@ -72,6 +73,10 @@ class RunSlotBody implements RunSlot {
   performer!: string;
 
   @OrNull()
+  @Id()
+  performerId!: string | null;
+
+  @OrNull()
   @Part(() => PredictionBody)
   prediction!: PredictionBody | null;
 
@@ -98,6 +103,9 @@ class RunSlotBody implements RunSlot {
 
   @PartList(() => RunStepBody, 60)
   steps!: RunStepBody[];
+
+  @PartList(() => MethodResultBody, RESULTS_MOST)
+  results!: MethodResultBody[];
 }
 
 class JobUseBody implements ReadyWindow {

@@ -12,13 +12,18 @@ import {
   strayInItem,
   strayInLot,
   strayInShow,
+  strayInTrial,
 } from './references';
 import type { Person, Show, ShowBundle, Venue } from '../core/brief/types';
+import { readingFault } from '../core/repertoire/measure';
 import type { Demo, Item } from '../core/repertoire/types';
+import type { TrialGo, TrialSeries } from '../core/trials/series';
 import { RUN_KINDS, type RunKind } from '../core/stage/types';
 import { PersonBody, ShowBody } from './brief';
 import { VenueBody } from './venue';
-import { Exactly, Id, Num, OneOf, OrNull, Part, PartList } from './fields';
+import { type BenchReading, ReadingBody } from './readings';
+import { GoBody, GOES_MOST, TrialBody } from './trials';
+import { Exactly, Holds, Id, Num, OneOf, OrNull, Part, PartList, Whole } from './fields';
 import { ItemBody } from './item';
 import { DemoBody } from './repertoire';
 import { BoxBody, HouseholdBody, PackMarkBody, RiskMatrixBody, StockedLotBody } from './inventory';
@@ -28,7 +33,7 @@ import { upgraded } from './upgrade';
 import { type Checked, type FieldFault, check } from './validate';
 
 export const FILE_FORMAT = 'hearty-stage/show';
-export const FILE_VERSION = 9;
+export const FILE_VERSION = 10;
 /** Largest show file that is read, in bytes. */
 export const FILE_LIMIT = 8 * 1024 * 1024;
 
@@ -49,8 +54,49 @@ class FileRunBody {
   events!: RunEventBody[];
 }
 
+/** What a go of a trial came to, with what was read first. */
+class FileGoBody extends GoBody implements TrialGo {
+  @Whole(1, GOES_MOST)
+  go!: number;
+
+  @OrNull()
+  @Num(-1e12, 1e12)
+  first!: number | null;
+
+  @Num(0, 9_000_000_000_000)
+  at!: number;
+}
+
+class FileTrialBody {
+  @Part(() => TrialBody)
+  trial!: TrialSeries;
+
+  @Holds<FileTrialBody>(({ goes }) =>
+    Array.isArray(goes) && new Set(goes.map((one) => one?.go)).size < goes.length
+      ? 'has two of the same number'
+      : null,
+  )
+  @PartList(() => FileGoBody, GOES_MOST)
+  goes!: FileGoBody[];
+}
+
+/** What was read of a method outside of shows. */
+class FileReadingBody extends ReadingBody implements BenchReading {
+  @Id()
+  id!: string;
+
+  @Id()
+  demoId!: string;
+
+  @Num(-1e12, 1e12)
+  first!: number;
+}
+
 /** Runs in one file at the most: the latest. */
 export const FILE_RUNS_MOST = 50;
+/** Trial series, and readings outside of shows. */
+export const FILE_TRIALS_MOST = 100;
+export const FILE_READINGS_MOST = 5000;
 
 export class ShowFile implements ShowBundle {
   @Exactly(FILE_FORMAT, `must be “${FILE_FORMAT}”: this is not a show file`)
@@ -93,6 +139,13 @@ export class ShowFile implements ShowBundle {
 
   @PartList(() => FileRunBody, FILE_RUNS_MOST)
   runs!: FileRunBody[];
+
+  /** Trial series of its demos, with what their goes came to. */
+  @PartList(() => FileTrialBody, FILE_TRIALS_MOST)
+  trials!: FileTrialBody[];
+
+  @PartList(() => FileReadingBody, FILE_READINGS_MOST)
+  readings!: FileReadingBody[];
 }
 
 /** References from one part of the file to another that lead nowhere. */
@@ -123,7 +176,24 @@ function strayReferences(file: ShowFile): FieldFault[] {
     ...file.items.flatMap((item, i) => strayInItem(known, item, `items[${i}].`)),
     ...file.lots.flatMap((lot, i) => strayInLot(known, lot, `lots[${i}].`)),
     ...file.runs.flatMap((run, i) => strayInRun(run, `runs[${i}].`)),
+    ...file.trials.flatMap(({ trial }, i) => strayInTrial(known, trial, `trials[${i}].trial.`)),
+    ...file.readings.flatMap((reading, i) =>
+      strayInReading(file.demos, reading, `readings[${i}].`),
+    ),
   ];
+}
+
+/** A reading of something that its method has not read. */
+function strayInReading(
+  demos: readonly Demo[],
+  { demoId, methodId, result, value }: FileReadingBody,
+  at: string,
+): FieldFault[] {
+  const method = demos.find(({ id }) => id === demoId)?.methods.find(({ id }) => id === methodId);
+  const measure = method?.results.find(({ id }) => id === result);
+  if (!measure) return [{ path: `${at}result`, message: 'is not read of a method in the file' }];
+  const message = readingFault(measure, value);
+  return message === null ? [] : [{ path: `${at}value`, message }];
 }
 
 /** Events that name what is not in the plan of their run. */

@@ -5,16 +5,14 @@ import type {
   GoOrder,
   GoState,
   Held,
-  Measure,
-  Quantity,
   TrialGo,
   TrialKitLine,
   TrialSeries,
   Variable,
   VariableKind,
 } from '../core/trials/series';
-import { EXPECTATIONS, GO_STATES, ORDERS, QUANTITIES, VARIABLES } from '../core/trials/series';
-import { BETTER, type Better, type Level } from '../core/trials/types';
+import { EXPECTATIONS, GO_STATES, ORDERS, VARIABLES } from '../core/trials/series';
+import type { Level } from '../core/trials/types';
 import { KIT_UNITS, type UnitId } from '../core/units/units';
 import {
   DayDate,
@@ -33,6 +31,7 @@ import {
 } from './fields';
 
 import type { Versioned } from './api';
+import { MeasureBody } from './measure';
 
 /** Levels of one series, and rounds of it, at the most. */
 export const LEVELS_MOST = 12;
@@ -104,52 +103,6 @@ export class TrialKitLineBody implements TrialKitLine {
 
   @Num(0, 1_000_000)
   perAmount!: number;
-}
-
-export class MeasureBody implements Measure {
-  @Text(60, 1)
-  name!: string;
-
-  @OneOf(QUANTITIES)
-  quantity!: Quantity;
-
-  @Text(20)
-  unit!: string;
-
-  @OrNull()
-  @Positive(ANY)
-  resolution!: number | null;
-
-  @Text(80)
-  instrument!: string;
-
-  @Text(200)
-  how!: string;
-
-  @Holds<MeasureBody>((measure) =>
-    measure.better === 'near' && measure.target === null
-      ? 'needs a target, near which a reading is best'
-      : null,
-  )
-  @OneOf(BETTER)
-  better!: Better;
-
-  @OrNull()
-  @Num(-ANY, ANY)
-  target!: number | null;
-
-  @OrNull()
-  @Whole(0, 86_400)
-  readFrom!: number | null;
-
-  @Holds<MeasureBody>(({ readFrom, readUntil }) =>
-    typeof readFrom === 'number' && typeof readUntil === 'number' && readUntil < readFrom
-      ? 'must not be before the time it is read from'
-      : null,
-  )
-  @OrNull()
-  @Whole(0, 86_400)
-  readUntil!: number | null;
 }
 
 /** Two levels of one amount could not be told apart. */

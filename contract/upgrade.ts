@@ -300,6 +300,22 @@ function fromVersion8(file: Plain): Plain {
   };
 }
 
+/** What is read at a go, times that were learned, who performed a slot, and trial series came later. */
+function fromVersion9(file: Plain): Plain {
+  const method = (value: unknown): unknown => withMissing(value, { results: [], figures: [] });
+  const slot = (value: unknown): unknown => withMissing(value, { results: [], performerId: null });
+  const run = (value: unknown): unknown =>
+    within(value, 'plan', (plan) => within(plan, 'slots', (list) => each(list, slot)));
+  return {
+    trials: [],
+    readings: [],
+    ...file,
+    version: 10,
+    demos: each(file.demos, (demo) => within(demo, 'methods', (list) => each(list, method))),
+    runs: each(file.runs, run),
+  };
+}
+
 /** Each makes the next version of the one before. */
 const STEPS: Record<number, (file: Plain) => Plain> = {
   1: fromVersion1,
@@ -310,6 +326,7 @@ const STEPS: Record<number, (file: Plain) => Plain> = {
   6: fromVersion6,
   7: fromVersion7,
   8: fromVersion8,
+  9: fromVersion9,
 };
 
 /** The file as the present version has it. */

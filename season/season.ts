@@ -343,6 +343,8 @@ export function season(
       boxes: BOXES.filter((box) => bundle.items.some((item) => item.boxId === box.id)),
       lots: lotsFor(today, new Set(bundle.items.map((item) => item.id))),
       packing: [],
+      trials: [],
+      readings: [],
       runs:
         plan && booking.gone
           ? [

@@ -1,6 +1,7 @@
 /** What the crew has tried out: series that rise, that show nothing, that order metals, that say yes or no, and one half done. */
-import { BLANK_MEASURE, blankTrial } from '../core/trials/blank';
-import type { Measure, TrialGo, TrialSeries } from '../core/trials/series';
+import { BLANK_MEASURE, type Measure } from '../core/repertoire/measure';
+import { blankTrial } from '../core/trials/blank';
+import type { TrialGo, TrialSeries } from '../core/trials/series';
 import { plannedGoes } from '../core/trials/design';
 import type { Level } from '../core/trials/types';
 

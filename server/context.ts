@@ -33,6 +33,7 @@ import { MediaStore } from './cues/mediaStore';
 import { Senders } from './cues/senders';
 import { Prospects } from './lineup/prospects';
 import type { TrialSeries } from '../core/trials/series';
+import { BenchReadings } from './repertoire/readings';
 import { TrialGoes, trialStore } from './trials/trials';
 import { Ledger, lotStore } from './inventory/lots';
 import { settingsStore } from './inventory/settings';
@@ -57,6 +58,7 @@ export interface AppContext {
   ledger: Ledger;
   trials: EntityStore<TrialSeries>;
   trialGoes: TrialGoes;
+  readings: BenchReadings;
   settings: EntityStore<Settings>;
   packMarks: PackMarks;
   mirrors: Mirrors;
@@ -130,6 +132,7 @@ export function createContext(
     ledger: new Ledger(db),
   };
   const trials = trialStore(db);
+  const readings = new BenchReadings(db, stores.demos);
   const runs = new RunStore(db);
   const log = new ChangeLog(db, runs);
   const live = new Live(log, { now, presence });
@@ -137,7 +140,8 @@ export function createContext(
     db,
     ...stores,
     runs,
-    outcomes: new Outcomes(db, runs),
+    outcomes: new Outcomes(db, runs, readings),
+    readings,
     log,
     live,
     media: new MediaStore(db, now),

@@ -1,3 +1,4 @@
+import { BLANK_MEASURE } from '../core/repertoire/measure';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
 import type { ApiErrorBody } from '../contract/api';
@@ -46,14 +47,40 @@ describe('there and back', () => {
     empty.close();
   });
 
+  test('trials of its demos, their goes, and readings on the Bench come along, once', async () => {
+    const { version, ...foam } = server.context.demos.get('foam-fountain');
+    const result = { ...BLANK_MEASURE, id: 'high', task: null, within: null, becomes: null };
+    const methods = foam.methods.map((method) => ({ ...method, results: [result] }));
+    server.context.demos.change({ ...foam, methods }, version);
+    const methodId = methods[0]?.id ?? '';
+    const reading = { methodId, result: 'high', at: 5, by: null, note: 'at home', conditions: [] };
+    server.context.readings.put('foam-fountain', 'one', { ...reading, value: 44 }, 41);
+    const file = await exported(server, 'harbour-light-festival');
+    expect(file.trials.map(({ trial }) => trial.demoId)).toContain('foam-fountain');
+    expect(file.trials.reduce((sum, { goes }) => sum + goes.length, 0)).toBeGreaterThan(20);
+    expect(file.readings).toMatchObject([{ id: 'one', value: 44, first: 41, note: 'at home' }]);
+    const empty = testServer(false);
+    await post(empty, JSON.stringify(file)).expect(201);
+    const back = await exported(empty, 'harbour-light-festival');
+    expect(back.trials).toEqual(file.trials);
+    expect(back.readings).toEqual(file.readings);
+    // What is here already is not doubled.
+    await post(empty, JSON.stringify(file)).expect(201);
+    expect(empty.context.trials.list()).toHaveLength(file.trials.length);
+    expect(empty.context.readings.of('foam-fountain', methodId)).toHaveLength(1);
+    empty.close();
+  });
+
   test('stock, boxes and ticks come along to where the things are new, and only there', async () => {
+    const { version: _version, ...mara } = server.context.people.get('mara');
+    server.context.people.add({ ...mara, id: 'guest', name: 'Guest' });
     server.context.packMarks.set('harbour-light-festival', {
       key: 'drum.count',
       kind: 'packed',
-      by: 'mara',
+      by: 'guest',
       at: 1,
     });
-    // Mara is not in this crew, so she is not in the file.
+    // The guest is not in this crew, and so not in the file.
     const file = await exported(server, 'harbour-light-festival');
     expect(file.lots.length).toBeGreaterThan(10);
     const empty = testServer(false);

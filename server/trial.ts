@@ -6,7 +6,7 @@ import { readFileSync, statSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { numberIn, trialFromTable } from '../core/trials/fromTable';
 import { trialReport } from '../core/trials/report';
-import { BETTER, type Better } from '../core/trials/types';
+import { BETTER, type Better } from '../core/repertoire/measure';
 import { csvRows } from './http/csv';
 
 const USAGE = `Usage: npm run trial -- FILE.csv [--factor NAME] [--response NAME] [--better ${BETTER.join('|')}] [--target NUMBER] [--matters NUMBER] [--resolution NUMBER] [--reference LEVEL]`;

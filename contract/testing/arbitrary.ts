@@ -251,5 +251,7 @@ export const showFile: fc.Arbitrary<ShowFile> = fc
       show: booked,
       ...around,
       runs: [],
+      trials: [],
+      readings: [],
     })),
   );

@@ -18,6 +18,7 @@ import {
 import { KIT_UNITS, UNIT_IDS } from '../../core/units/units';
 import { card, care, hazard, needs, calculators } from './care';
 import { strength } from './inventory';
+import { figures, results } from './measure';
 import { number, numbered, orNull, whole, wordList, words, yes } from './values';
 
 export const estimate = fc
@@ -172,6 +173,8 @@ const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
             { maxLength: 2 },
           )
           .map((all) => numbered('r', all)),
+        results,
+        figures,
         forbids: fc.subarray([...RESIDUES], { maxLength: 2 }),
         priorWorked: whole(0, 50),
         priorFailed: whole(0, 50),

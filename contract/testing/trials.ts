@@ -1,33 +1,12 @@
 import fc from 'fast-check';
-import { BETTER } from '../../core/trials/types';
-import {
-  EXPECTATIONS,
-  ORDERS,
-  QUANTITIES,
-  type TrialSeries,
-  VARIABLES,
-} from '../../core/trials/series';
+import { EXPECTATIONS, ORDERS, type TrialSeries, VARIABLES } from '../../core/trials/series';
 import { LEVELS_MOST, ROUNDS_MOST } from '../trials';
+import { measure } from './measure';
 import { number, numbered, orNull, whole, words, yes } from './values';
 
 /** Up to so many, with ids of their own. */
 const some = <T>(prefix: string, of: fc.Arbitrary<T>, most: number) =>
   fc.array(of, { maxLength: most }).map((all) => numbered(prefix, all));
-
-const measure: fc.Arbitrary<TrialSeries['measure']> = fc
-  .record({
-    name: words(60, 1),
-    quantity: fc.constantFrom(...QUANTITIES),
-    unit: words(20),
-    resolution: orNull(number(0.001, 1000)),
-    instrument: words(80),
-    how: words(200),
-    better: fc.constantFrom(...BETTER),
-    target: number(-1000, 1000),
-    readFrom: whole(0, 60),
-    readUntil: orNull(whole(60, 600)),
-  })
-  .map((all) => ({ ...all, target: all.better === 'near' ? all.target : null }));
 
 /** A series that names nothing else. */
 export const trial: fc.Arbitrary<TrialSeries> = fc.record({

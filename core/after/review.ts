@@ -1,4 +1,5 @@
 /** Plan against fact, and the record that a demonstration gathers. */
+import type { ReadingTold } from '../readings/record';
 import type { Demo, Method } from '../repertoire/types';
 import { fold } from '../stage/fold';
 import { sayDuration } from '../time/clock';
@@ -10,6 +11,7 @@ export interface ReviewRow {
   methodId: string | null;
   name: string;
   methodName: string;
+  performerId: string | null;
   status: Live['slots'][string]['status'];
   /** Seconds of show time. */
   plannedStart: number;
@@ -50,6 +52,7 @@ export function reviewOf(plan: RunPlan, live: Live): Review {
       methodId: slot.methodId,
       name: slot.name,
       methodName: slot.methodName,
+      performerId: slot.performerId,
       status: fact?.status ?? 'waiting',
       plannedStart: slot.start,
       plannedSeconds,
@@ -107,6 +110,8 @@ export interface MethodRecord extends Tally {
    * never done in a show.
    */
   times: Record<string, number[]>;
+  /** What was read at its goes and on the Bench, oldest first. */
+  readings: ReadingTold[];
 }
 
 export interface Performance {
@@ -141,6 +146,9 @@ export interface MethodRun {
   goes: Go[];
   /** Whole seconds, by task. */
   times: Record<string, number[]>;
+  /** Null where nobody was named. */
+  performerId: string | null;
+  readings: { result: string; go: number; value: number | null; first: number | null }[];
 }
 
 /** What a run came to, method by method; nothing for what was neither tried nor begun. */
@@ -150,7 +158,8 @@ export function methodRunsOf(
 ): MethodRun[] {
   return reviewOf(plan, live).rows.flatMap((row): MethodRun[] => {
     if (row.demoId === null || row.methodId === null) return [];
-    if (row.goes.length === 0 && row.steps.length === 0) return [];
+    const readings = live.readings.filter((one) => one.slot === row.slotId);
+    if (row.goes.length === 0 && row.steps.length === 0 && readings.length === 0) return [];
     const times: Record<string, number[]> = {};
     for (const { task, seconds } of row.steps.filter((step) => !step.doubtful))
       (times[task] = Object.hasOwn(times, task) ? (times[task] ?? []) : []).push(
@@ -168,6 +177,8 @@ export function methodRunsOf(
         seconds: row.actualSeconds,
         goes: row.goes,
         times,
+        performerId: row.performerId,
+        readings: readings.map(({ result, go, value, first }) => ({ result, go, value, first })),
       },
     ];
   });
@@ -222,12 +233,22 @@ export function countsOf(runs: readonly Pick<MethodRun, 'goes'>[]): MethodCounts
   return counts;
 }
 
+const readingsTold = ({
+  readings,
+  at,
+  showTitle,
+  kind,
+  conditions = {},
+}: MethodRun & { conditions?: ReadingTold['conditions'] }): ReadingTold[] =>
+  readings.map((one) => ({ ...one, id: null, at, of: showTitle, kind, conditions }));
+
 /** The record of a method: all that was counted, and the latest times on stage, in any order. */
 export function recordOf(
   demoId: string,
   method: Pick<Method, 'id' | 'priorWorked' | 'priorFailed'>,
   counts: CountsByKind,
-  latest: readonly MethodRun[],
+  latest: readonly (MethodRun & { conditions?: ReadingTold['conditions'] })[],
+  bench: readonly ReadingTold[] = [],
 ): MethodRecord {
   const told = [...latest].sort((a, b) => a.at - b.at).slice(-PERFORMANCES_TOLD);
   const { performance, rehearsal } = counts;
@@ -250,6 +271,7 @@ export function recordOf(
         outcomes: goes.map((go) => go.outcome),
       })),
     times: timesOf(told),
+    readings: [...told.flatMap(readingsTold), ...bench].sort((a, b) => a.at - b.at),
   };
 }
 

@@ -4,6 +4,7 @@ import type { Setting } from '../repertoire/types';
 import { HOUSEHOLD, type HouseholdSizes, spreadOf } from '../units/household';
 import { type UnitId, dimensionOf, fromBase, toBase } from '../units/units';
 import type { FactId, NumberInput, Calculator, Values } from './calculator';
+import { counted } from '../words';
 import type { Ranges } from './range';
 
 /** A fact of the day; null where it is not measured. In the base unit of its kind. */
@@ -56,12 +57,41 @@ export interface ResolvedInputs {
   from: Record<string, string>;
 }
 
+/** The mean of what was read at a method’s goes. */
+export interface MeasuredFigure {
+  /** What was read. */
+  name: string;
+  value: number;
+  /** From the least to the most that a go has shown, each with its uncertainty. */
+  least: number;
+  most: number;
+  /** Null where it is in words of somebody’s own. */
+  unit: UnitId | null;
+  /** From so many readings. */
+  n: number;
+}
+
+/** A measured figure as the calculator calculates with it; null when it is of another kind. */
+export function measuredAs(
+  input: NumberInput,
+  { value, least, most, unit: measured }: MeasuredFigure,
+): Pick<MeasuredFigure, 'value' | 'least' | 'most'> | null {
+  const unit = measured === null ? null : unitFor(input, measured);
+  if (unit === null || measured === null) return null;
+  const as = (figure: number): number => fromBase(toBase(figure, measured), unit);
+  // What its uncertainty reaches beyond the bounds can’t be.
+  const within = (figure: number): number => Math.min(input.most, Math.max(input.least, figure));
+  return { value: as(value), least: within(as(least)), most: within(as(most)) };
+}
+
 interface BindingContext {
   settings: readonly Setting[];
   facts: Facts;
   /** Which of the facts nobody has measured yet. */
   expected?: ReadonlySet<FactId>;
   sizes?: HouseholdSizes;
+  /** What was measured of the method, by the ids of its results. */
+  measured?: ReadonlyMap<string, MeasuredFigure>;
 }
 
 /**
@@ -71,7 +101,7 @@ interface BindingContext {
 export function resolveInputs(
   calculator: Calculator,
   inputs: readonly BoundInput[],
-  { settings, facts, expected = new Set(), sizes }: BindingContext,
+  { settings, facts, expected = new Set(), sizes, measured = new Map() }: BindingContext,
 ): ResolvedInputs {
   const values: Record<string, number | string> = {};
   const ranges: Record<string, readonly [number, number]> = {};
@@ -107,6 +137,19 @@ export function resolveInputs(
       from[id] = `setting “${setting.name}”`;
       const range = settingRange(input, setting, sizes);
       if (range) ranges[id] = range;
+      continue;
+    }
+    if (bound?.from === 'measured') {
+      const figure = measured.get(bound.ref);
+      const own = figure && measuredAs(input, figure);
+      if (own) {
+        values[id] = own.value;
+        from[id] = `measured: ${figure.name}, ${counted(figure.n, 'reading')}`;
+        if (own.least < own.most) ranges[id] = [own.least, own.most];
+      } else if (bound.value !== null) {
+        values[id] = bound.value;
+        from[id] = 'as given, until it is measured';
+      } else unsaid.set(id, input.label);
       continue;
     }
     const fact = bound?.from === 'day' ? (bound.ref as FactId) : input.fact;

@@ -59,6 +59,8 @@ export const blankMethod = (id: string, name: string): Method => ({
   calculators: [],
   leaves: [],
   forbids: [],
+  results: [],
+  figures: [],
   priorWorked: 0,
   priorFailed: 0,
 });

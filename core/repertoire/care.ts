@@ -110,15 +110,15 @@ export const NO_CARD: VolunteerCard = {
   fetchedIn: null,
 };
 
-export const INPUT_FROM = ['setting', 'day', 'fixed', 'choice'] as const;
+export const INPUT_FROM = ['setting', 'day', 'fixed', 'choice', 'measured'] as const;
 
 /** Where one input of a calculator comes from. */
 export interface BoundInput {
   input: string;
   from: (typeof INPUT_FROM)[number];
-  /** Of a setting its id, of the day the fact's name, of a choice what is chosen; else empty. */
+  /** Of a setting or a result its id, of the day the fact's name, of a choice what is chosen; else empty. */
   ref: string;
-  /** Of a fixed input, in the calculator's own unit; null else. */
+  /** Of a fixed input, and of one that is still to be measured, in the calculator's own unit; null else. */
   value: number | null;
 }
 

@@ -5,6 +5,7 @@
 import type { Care, PersonAtRisk, Needs, Rating, CalculatorBinding, VolunteerCard } from './care';
 import type { Prediction, StepCue } from './cues';
 import type { ColdKind, Material } from './materials';
+import type { MethodResult } from './measure';
 import type { Strength, SubstanceId } from './substances';
 import type { UnitId } from '../units/units';
 
@@ -54,6 +55,8 @@ export type Competence = (typeof COMPETENCES)[number];
 export const HAND_ROLES = ['performer', 'helper', 'anyone'] as const;
 /** performer: the one who presents the slot; helper: anybody of the crew but the performer. */
 export type HandRole = (typeof HAND_ROLES)[number];
+
+export const FIGURE_USES = ['taken', 'mine'] as const;
 
 export const TALK_PATTERNS = ['sayFirst', 'predictShowExplain', 'showThenExplain'] as const;
 export type TalkPattern = (typeof TALK_PATTERNS)[number];
@@ -190,6 +193,25 @@ export interface Residue {
   hands: Hand[];
 }
 
+/**
+ * A time that somebody took from the record, or kept as it was guessed. The guess itself stays with its task.
+ */
+export interface TimeFigure {
+  id: string;
+  task: string;
+  /** Of one performer’s goes; null for whoever does it. */
+  performerId: string | null;
+  /** taken: the plan goes by `time`; mine: by the guess, whatever the record says. */
+  use: (typeof FIGURE_USES)[number];
+  /** It is not offered anew as the record grows. */
+  frozen: boolean;
+  time: Estimate;
+  /** From so many times that were taken; 0 where the guess was kept without any. */
+  from: number;
+  /** When it was decided, in milliseconds since 1970. */
+  at: number;
+}
+
 export interface Method {
   id: string;
   name: string;
@@ -217,6 +239,10 @@ export interface Method {
   leaves: Residue[];
   /** What must not be about when it is performed. */
   forbids: ResidueKind[];
+  /** What is read at each go. */
+  results: MethodResult[];
+  /** What was decided of its times since they were first guessed. */
+  figures: TimeFigure[];
   /** Goes counted before the first run was recorded here. */
   priorWorked: number;
   priorFailed: number;

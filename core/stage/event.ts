@@ -1,3 +1,4 @@
+import { type MethodResult, readingFault } from '../repertoire/measure';
 import { SCREEN_MODES } from './screen';
 import type { EventKind, RunEvent, RunPlan } from './types';
 
@@ -23,8 +24,20 @@ export const eventOf = (
   ...more,
 });
 
+/** How an audience takes a slot. */
+export const REACTIONS: readonly number[] = [1, 2, 3, 4, 5];
+
 /** What ends a run, or sets right how it went, and so changes what it came to. */
-const AT_THE_END = new Set<EventKind>(['finish', 'unfinish', 'judge', 'correct', 'doubt', 'trust']);
+const AT_THE_END = new Set<EventKind>([
+  'finish',
+  'unfinish',
+  'judge',
+  'correct',
+  'doubt',
+  'trust',
+  'reading',
+  'reaction',
+]);
 
 export const changesOutcome = ({ kind }: Pick<RunEvent, 'kind'>): boolean => AT_THE_END.has(kind);
 
@@ -38,6 +51,8 @@ const NEEDS_SLOT = new Set<EventKind>([
   'bringBack',
   'judge',
   'pass',
+  'reading',
+  'reaction',
   ...OF_JOB,
   ...OF_STEP,
 ]);
@@ -47,9 +62,11 @@ const NEEDS_STEP = new Set<EventKind>(['call', ...OF_JOB, ...OF_STEP]);
 export class EventNames {
   private readonly slots: ReadonlySet<string>;
   private readonly steps: ReadonlySet<string>;
+  private readonly results: ReadonlyMap<string, readonly MethodResult[]>;
 
   constructor(plan: RunPlan) {
     this.slots = new Set(plan.slots.map((slot) => slot.id));
+    this.results = new Map(plan.slots.map((slot) => [slot.id, slot.results]));
     this.steps = new Set([
       ...plan.slots.flatMap((slot) => slot.steps.map((step) => step.task)),
       ...plan.jobs.map((job) => job.task),
@@ -60,7 +77,7 @@ export class EventNames {
   fault(
     event: Pick<RunEvent, 'kind' | 'slot' | 'step' | 'go' | 'outcome' | 'text' | 'value'>,
   ): string | null {
-    const { kind, slot, step } = event;
+    const { kind, slot, step, text } = event;
     if (slot === null && NEEDS_SLOT.has(kind)) return 'does not say which slot';
     if (slot !== null && !this.slots.has(slot))
       return `is for a slot that is not in this run: “${slot}”`;
@@ -76,6 +93,17 @@ export class EventNames {
     if (kind === 'tally' && !/^\d$/.test(event.text ?? '')) return 'does not say which option';
     if ((kind === 'drive' || kind === 'take') && !event.text) return 'does not say what it takes';
     if (kind === 'part' && !event.text) return 'does not say which part of the step';
+    if (kind === 'reading') {
+      const result = this.results.get(slot ?? '')?.find(({ id }) => id === text);
+      if (!result) return 'does not say what was read';
+      if (event.go === null) return 'does not say at which go it was read';
+      const fault = event.value === null ? null : readingFault(result, event.value);
+      return fault && `has a reading that ${fault}`;
+    }
+    if (kind === 'reaction' && event.value !== null && !REACTIONS.includes(event.value))
+      return 'has a reaction that is not one of 1 to 5';
+    if (kind === 'question' && !text) return 'does not say what was asked';
+    if (kind === 'because' && event.value === null) return 'does not say which moment it is about';
     if (kind === 'judge' && (event.go === null || event.outcome === null))
       return 'does not say which go, or how it went';
     return null;

@@ -8,9 +8,10 @@ import { type TaskKey, taskKey } from '../keys';
 import { corrected } from './corrected';
 import { settle } from './driving';
 import { enter, freshSlot, isForNow, isMove, move, recordGo, slotOf, withSlot } from './moves';
+import { readingsAfter } from './readings';
 import { SCREEN_AT_FIRST, screenAfter, tallied } from './screen';
 import { showTime } from './showTime';
-import type { Go, JobSaid, Live, RunEvent, RunPlan } from './types';
+import type { Go, JobSaid, Live, RunEvent, RunPlan, Said } from './types';
 
 export function beforeStart(plan: RunPlan): Live {
   return {
@@ -38,6 +39,10 @@ export function beforeStart(plan: RunPlan): Live {
     calls: [],
     screen: SCREEN_AT_FIRST,
     tallies: {},
+    reactions: {},
+    questions: [],
+    because: [],
+    readings: [],
     notes: [],
   };
 }
@@ -83,6 +88,12 @@ function judged(live: Live, event: RunEvent): Live {
   });
 }
 
+function reactionsAfter(live: Live, { slot, value, text }: RunEvent): Live['reactions'] {
+  if (slot === null || !slotOf(live, slot)) return live.reactions;
+  const { [slot]: _before, ...others } = live.reactions;
+  return value === null ? others : { ...others, [slot]: { value, text: text ?? '' } };
+}
+
 /** What happens beside the running order, and is not taken back with a move. */
 function aside(plan: RunPlan, live: Live, event: RunEvent): Live {
   const { at, by, slot, text } = event;
@@ -112,11 +123,28 @@ function aside(plan: RunPlan, live: Live, event: RunEvent): Live {
       return { ...live, finishMoved: event.value };
     case 'note':
       return { ...live, notes: [...live.notes, { id: event.id, slot, text: text ?? '', at, by }] };
-    case 'takeBackNote':
-      // Its text names the event that the note came with.
-      return { ...live, notes: live.notes.filter((note) => note.id !== text) };
+    case 'question':
+      return {
+        ...live,
+        questions: [...live.questions, { id: event.id, slot, text: text ?? '', at, by }],
+      };
+    case 'takeBackNote': {
+      // Its text names the event that the note, or the question, came with.
+      const others = (all: readonly Said[]): Said[] => all.filter(({ id }) => id !== text);
+      return { ...live, notes: others(live.notes), questions: others(live.questions) };
+    }
+    case 'reaction':
+      return { ...live, reactions: reactionsAfter(live, event) };
+    case 'because': {
+      const { value: moment } = event;
+      if (moment === null) return live;
+      const others = live.because.filter((one) => one.moment !== moment);
+      return { ...live, because: text ? [...others, { moment, text }] : others };
+    }
     case 'judge':
       return judged(live, event);
+    case 'reading':
+      return { ...live, readings: readingsAfter(plan, live.readings, event) };
     default:
       return live;
   }
@@ -214,7 +242,23 @@ export class Folding {
   private besides(): Partial<Live> {
     const { heldFrom, heldMs, holds, jobs, passed, finishMoved, calls, screen, tallies, notes } =
       this.live;
-    return { heldFrom, heldMs, holds, jobs, passed, finishMoved, calls, screen, tallies, notes };
+    const { reactions, questions, because, readings } = this.live;
+    return {
+      heldFrom,
+      heldMs,
+      holds,
+      jobs,
+      passed,
+      finishMoved,
+      calls,
+      screen,
+      tallies,
+      reactions,
+      questions,
+      because,
+      readings,
+      notes,
+    };
   }
 }
 

@@ -3,6 +3,7 @@ import { type TaskKey } from '../keys';
 import type { MarkShape } from '../brief/types';
 import type { ReadyWindow } from '../lineup/readyWindow';
 import type { Prediction, StepCue } from '../repertoire/cues';
+import type { MethodResult } from '../repertoire/measure';
 import type { Sign } from '../repertoire/types';
 import type { ScreenState, Tallies } from './screen';
 
@@ -41,6 +42,8 @@ export interface RunSlot {
   methodName: string;
   position: { name: string; mark: MarkShape } | null;
   performer: string;
+  /** Null where nobody was chosen, and in older runs. */
+  performerId: string | null;
   /** Asked before it is seen; null for nothing. */
   prediction: Prediction | null;
   /** Planned, in seconds from the show's start. */
@@ -52,6 +55,24 @@ export interface RunSlot {
   mayLeaveOut: boolean;
   worth: number;
   steps: RunStep[];
+  /** What is read at each go. */
+  results: MethodResult[];
+}
+
+/** What was read at a go, or was to be read and was not. */
+export interface ReadingTaken {
+  slot: string;
+  /** Id of the method’s result. */
+  result: string;
+  go: number;
+  /** In the unit it is read in; 1 and 0 for yes and no; null where it was not read. */
+  value: number | null;
+  /** What was said first, where it was put right later; else the same. */
+  first: number | null;
+  /** It was put right. */
+  changed: boolean;
+  at: number;
+  by: string | null;
 }
 
 /** Something under way behind the performance: settling, or others' preparing and clearing. */
@@ -122,6 +143,10 @@ const BESIDE_KINDS = [
   'trust',
   'drive',
   'take',
+  'reading',
+  'reaction',
+  'question',
+  'because',
 ] as const;
 export const EVENT_KINDS = [...ORDER_KINDS, ...BESIDE_KINDS] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
@@ -215,6 +240,20 @@ export interface JobSaid {
   by: string | null;
 }
 
+export interface Reaction {
+  /** From 1, nobody stirred, to 5, the roof came off. */
+  value: number;
+  text: string;
+}
+
+export interface Said {
+  id: string;
+  slot: string | null;
+  text: string;
+  at: number;
+  by: string | null;
+}
+
 export interface Live {
   phase: 'before' | 'running' | 'held' | 'curtain' | 'finished';
   /** Milliseconds since 1970. */
@@ -256,5 +295,13 @@ export interface Live {
   /** What is on the audience’s screen, and the hands that were counted. */
   screen: ScreenState;
   tallies: Tallies;
-  notes: { id: string; slot: string | null; text: string; at: number; by: string | null }[];
+  /** How the audience took a slot, from 1 to 5, by its id, with words. */
+  reactions: Readonly<Record<string, Reaction>>;
+  /** The best questions somebody asked. */
+  questions: readonly Said[];
+  /** Why it was held, or waited, at a moment in milliseconds since 1970. */
+  because: readonly { moment: number; text: string }[];
+  /** What was read, the latest last. */
+  readings: readonly ReadingTaken[];
+  notes: Said[];
 }

@@ -29,6 +29,7 @@ export function liveShow(
       methodName: 'm',
       position: null,
       performer: '',
+      performerId: null,
       prediction: null,
       start: block?.start ?? 0,
       end: block?.end ?? 0,
@@ -56,6 +57,7 @@ export function liveShow(
         between: task.phase === 'reset',
         cues: [],
       })),
+      results: [],
       ...over.slots?.[slot.id],
     };
   });

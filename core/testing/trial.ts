@@ -1,4 +1,5 @@
-import { BLANK_MEASURE, blankTrial } from '../trials/blank';
+import { BLANK_MEASURE } from '../repertoire/measure';
+import { blankTrial } from '../trials/blank';
 import type { Level, Question } from '../trials/types';
 import type { TrialSeries } from '../trials/series';
 

@@ -1,17 +1,5 @@
-import type { Measure, TrialSeries } from './series';
-
-export const BLANK_MEASURE: Measure = {
-  name: 'Height',
-  quantity: 'height',
-  unit: 'cm',
-  resolution: null,
-  instrument: '',
-  how: '',
-  better: 'more',
-  target: null,
-  readFrom: null,
-  readUntil: null,
-};
+import { BLANK_MEASURE } from '../repertoire/measure';
+import type { TrialSeries } from './series';
 
 /** A series that says nothing yet: no levels, three rounds in an order that is drawn. */
 export const blankTrial = (id: string, name: string): TrialSeries => ({

@@ -1,8 +1,10 @@
 /** One sentence made from the numbers: what a series says, and how it is said when it says too little. */
+import { roundedTo } from '../statistics/rounded';
 import { fisherExact } from '../statistics/exact';
 import { listInWords, upperFirst } from '../words';
 import type { Analysis, LevelResult } from './analyse';
-import type { Better, Level } from './types';
+import type { Better } from '../repertoire/measure';
+import type { Level } from './types';
 
 export const CLAIM_KINDS = [
   'thin',
@@ -59,13 +61,6 @@ function headWords(level: Level, called: Called): string {
   const spelled =
     level.value === null || called.levelUnit === '' ? undefined : SPELLED[level.value - 1];
   return spelled === undefined ? upperFirst(words) : words.replace(/^\S+/, spelled);
-}
-
-/** Rounded to two figures of its uncertainty: 44.5 with ±3.6, 1.002 with ±0.004. */
-export function roundedTo(value: number, uncertainty: number | null): number {
-  if (uncertainty === null || !(uncertainty > 0)) return Number(value.toPrecision(4));
-  const places = Math.min(12, Math.max(0, 1 - Math.floor(Math.log10(uncertainty))));
-  return Number(value.toFixed(places));
 }
 
 /** To two figures. */

@@ -1,40 +1,7 @@
 /** A trial series: one thing is changed, everything else listed and held, and each go read. */
 import type { UnitId } from '../units/units';
-import type { Better, Level } from './types';
-
-export const QUANTITIES = [
-  'height',
-  'distance',
-  'time',
-  'mass',
-  'angle',
-  'level',
-  'temperature',
-  'count',
-  'rating',
-  'yesNo',
-  'other',
-] as const;
-export type Quantity = (typeof QUANTITIES)[number];
-
-/** What is read, and how. */
-export interface Measure {
-  name: string;
-  quantity: Quantity;
-  /** As it is written after a number; '' for none. */
-  unit: string;
-  /** What it is read to, in its unit; null where nobody has said. */
-  resolution: number | null;
-  instrument: string;
-  /** Such as “the highest mark the foam covers”. */
-  how: string;
-  better: Better;
-  /** Where better is near: to what; null otherwise. */
-  target: number | null;
-  /** Seconds after a go has begun between which it is read; null for whenever. */
-  readFrom: number | null;
-  readUntil: number | null;
-}
+import type { Measure } from '../repertoire/measure';
+import type { Level } from './types';
 
 export const VARIABLES = [
   'amount',

@@ -1,6 +1,4 @@
-/** Which way of a reading is wanted. */
-export const BETTER = ['more', 'less', 'near'] as const;
-export type Better = (typeof BETTER)[number];
+import type { Better } from '../repertoire/measure';
 
 /** One level of what is changed. */
 export interface Level {

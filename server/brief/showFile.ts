@@ -5,22 +5,43 @@ import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import type { ImportAnswer } from '../../contract/api';
 import { SETTINGS } from '../../contract/inventory';
-import { FILE_FORMAT, FILE_RUNS_MOST, FILE_VERSION, type ShowFile } from '../../contract/showFile';
+import {
+  FILE_FORMAT,
+  FILE_READINGS_MOST,
+  FILE_RUNS_MOST,
+  FILE_TRIALS_MOST,
+  FILE_VERSION,
+  type ShowFile,
+} from '../../contract/showFile';
 import { receive } from '../../core/inventory/ledger';
 import { counted } from '../../core/words';
 import type { AppContext } from '../context';
-import type { Entity, EntityStore } from '../entity';
+import type { Demo } from '../../core/repertoire/types';
+import { type Entity, type EntityStore, readable } from '../entity';
 import type { RunStore } from '../stage/runs';
 
 export function exportShow(context: AppContext, showId: string): ShowFile {
   const { bundles, runs, boxes, ledger, packMarks } = context;
   const bundle = bundles.asStored(showId);
-  const ids = new Set(bundle.items.map((item) => item.id));
-  const boxIds = [...new Set(bundle.items.flatMap((item) => item.boxId ?? []))];
+  const trials = trialsOf(context, bundle.demos);
+  const items = withNamed(
+    context.items,
+    bundle.items,
+    trials.flatMap(({ trial }) => trial.kit.map(({ itemId }) => itemId)),
+  );
+  const people = withNamed(
+    context.people,
+    bundle.people,
+    trials.flatMap(({ trial }) => [trial.guessedBy, trial.readerId].flatMap((id) => id ?? [])),
+  );
+  const ids = new Set(items.map((item) => item.id));
+  const boxIds = [...new Set(items.flatMap((item) => item.boxId ?? []))];
   return {
     format: FILE_FORMAT,
     version: FILE_VERSION,
     ...bundle,
+    items,
+    people,
     boxes: boxIds.flatMap((id) => {
       const box = boxes.find(id);
       if (!box) return [];
@@ -29,12 +50,59 @@ export function exportShow(context: AppContext, showId: string): ShowFile {
     }),
     lots: ledger.stocked([...ids]).map(({ version: _version, ...lot }) => lot),
     packing: packMarks.of(showId),
-    runs: readable(runs, showId),
+    runs: readableRuns(runs, showId),
+    trials,
+    readings: bundle.demos
+      .flatMap((demo) => demo.methods.flatMap(({ id }) => context.readings.of(demo.id, id)))
+      .filter(({ demoId, methodId, result }) => isRead(bundle.demos, demoId, methodId, result))
+      .slice(0, FILE_READINGS_MOST),
   };
 }
 
+const isRead = (
+  demos: readonly Demo[],
+  demoId: string,
+  methodId: string,
+  result: string,
+): boolean =>
+  demos
+    .find(({ id }) => id === demoId)
+    ?.methods.find(({ id }) => id === methodId)
+    ?.results.some(({ id }) => id === result) ?? false;
+
+/** The series that try these demos. One that can’t be read, or names a method that is gone, stays here. */
+function trialsOf({ trials, trialGoes }: AppContext, demos: readonly Demo[]): ShowFile['trials'] {
+  const methodsOf = new Map(demos.map(({ id, methods }) => [id, methods.map((one) => one.id)]));
+  return readable(trials.list(), ({ version: _version, ...trial }) => {
+    const methods = trial.demoId === null ? undefined : methodsOf.get(trial.demoId);
+    const here = methods && (trial.methodId === null || methods.includes(trial.methodId));
+    return here ? [{ trial, goes: trialGoes.of(trial.id) }] : [];
+  })
+    .flat()
+    .slice(0, FILE_TRIALS_MOST);
+}
+
+/** The list with what else is named, as long as it is there. */
+function withNamed<T extends Entity>(
+  store: EntityStore<T>,
+  list: readonly T[],
+  named: readonly string[],
+): T[] {
+  const known = new Set(list.map(({ id }) => id));
+  const more = [...new Set(named)].filter((id) => !known.has(id));
+  return [
+    ...list,
+    ...more.flatMap((id): T[] => {
+      const found = store.find(id);
+      if (!found) return [];
+      const { version: _version, ...plain } = found;
+      return [plain as unknown as T];
+    }),
+  ];
+}
+
 /** The latest runs of a show, without what only this server knows of them. One that can’t be read stays here. */
-function readable(runs: RunStore, showId: string): ShowFile['runs'] {
+function readableRuns(runs: RunStore, showId: string): ShowFile['runs'] {
   const found: ShowFile['runs'] = [];
   for (const id of runs.idsOf(showId).reverse()) {
     if (found.length === FILE_RUNS_MOST) break;
@@ -120,6 +188,34 @@ function takeSettingsIn({ settings }: AppContext, file: ShowFile): void {
   if (JSON.stringify(now) !== JSON.stringify(here)) settings.change(now, version);
 }
 
+interface Moved {
+  demo: (id: string) => string;
+  item: (id: string) => string;
+  person: (id: string | null) => string | null;
+}
+
+/** Series that are not here yet, with what their goes came to. Answers how many. */
+function takeTrialsIn(context: AppContext, { trials }: ShowFile, moved: Moved): number {
+  const { ids } = takeIn(
+    context.trials,
+    trials.map(({ trial }) => ({
+      ...trial,
+      demoId: trial.demoId && moved.demo(trial.demoId),
+      guessedBy: moved.person(trial.guessedBy),
+      readerId: moved.person(trial.readerId),
+      kit: trial.kit.map((line) => ({ ...line, itemId: moved.item(line.itemId) })),
+    })),
+  );
+  let added = 0;
+  for (const { trial, goes } of trials) {
+    const id = ids.get(trial.id) ?? trial.id;
+    if (context.trialGoes.of(id).length > 0) continue;
+    for (const go of goes) context.trialGoes.keep(id, { ...go, by: moved.person(go.by) });
+    added++;
+  }
+  return added;
+}
+
 /** Stores everything of a checked file in one transaction; the show always comes in as a new one. */
 export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
   return written(context.db, (): ImportAnswer => {
@@ -140,12 +236,19 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
       file.lots.filter((lot) => !here.has(lot.itemId)),
     );
     takeSettingsIn(context, file);
+    const people = takeIn(context.people, file.people);
+    const person = (id: string | null): string | null =>
+      id === null ? null : moved(people.ids, id);
     const demos = takeIn(
       context.demos,
       file.demos.map((demo) => ({
         ...demo,
         methods: demo.methods.map((method) => ({
           ...method,
+          figures: method.figures.map((figure) => ({
+            ...figure,
+            performerId: person(figure.performerId),
+          })),
           kit: method.kit.map((line) => ({
             ...line,
             itemId: moved(items.ids, line.itemId),
@@ -154,12 +257,9 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
         })),
       })),
     );
-    const people = takeIn(context.people, file.people);
     const venues = takeIn(context.venues, file.venue ? [file.venue] : []);
     const taken = context.shows.exists(file.show.id);
     const showId = taken ? randomUUID() : file.show.id;
-    const person = (id: string | null): string | null =>
-      id === null ? null : moved(people.ids, id);
     context.shows.add({
       ...file.show,
       id: showId,
@@ -196,6 +296,7 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
       const slots = run.plan.slots.map((slot) => ({
         ...slot,
         demoId: slot.demoId && moved(demos.ids, slot.demoId),
+        performerId: person(slot.performerId),
       }));
       context.runs.create({
         id,
@@ -213,6 +314,20 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
         })),
       );
     }
+    const trials = takeTrialsIn(context, file, {
+      demo: (id) => moved(demos.ids, id),
+      item: (id) => moved(items.ids, id),
+      person,
+    });
+    for (const { id, demoId, first, ...reading } of file.readings)
+      // Each was read once: one that is here already stays as it is.
+      if (!context.readings.exists(id))
+        context.readings.put(
+          moved(demos.ids, demoId),
+          id,
+          { ...reading, by: known(person(reading.by)) },
+          first,
+        );
     const added = [
       demos.added && counted(demos.added, 'demo'),
       items.added && counted(items.added, 'item'),
@@ -220,6 +335,7 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
       people.added && counted(people.added, 'person', 'people'),
       venues.added && counted(venues.added, 'venue'),
       runs.length && counted(runs.length, 'run'),
+      trials && counted(trials, 'trial'),
     ].filter(Boolean);
     return {
       showId,

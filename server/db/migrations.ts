@@ -11,6 +11,7 @@ import { ends } from './migrations/010-ends';
 import { live } from './migrations/011-live';
 import { crew } from './migrations/012-crew';
 import { trials } from './migrations/013-trials';
+import { readings } from './migrations/014-readings';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -27,4 +28,5 @@ export const MIGRATIONS: readonly string[] = [
   live,
   crew,
   trials,
+  readings,
 ];

@@ -1,6 +1,8 @@
 /** Lists of the repertoire, slim; one demo with what a show needs of it. Mounted under /api. */
 import { Router } from 'express';
+import { ReadingBody } from '../../contract/readings';
 import type { AppContext } from '../context';
+import { body } from '../http/errors';
 import { sendJson } from '../http/sendTable';
 import { recordsFor } from '../after/records';
 import { demoAnswer } from './summaries';
@@ -14,5 +16,17 @@ export function repertoireRoutes(context: AppContext): Router {
     '/demos/:id/records',
     (req, res) => void res.json(recordsFor(context, [context.demos.get(req.params.id)])),
   );
+  router.put('/demos/:id/readings/:reading', (req, res) => {
+    const { id, reading } = req.params;
+    res.json(context.readings.put(id, reading, body(ReadingBody, req.body)));
+  });
+  router.delete('/demos/:id/readings/:reading', (req, res) => {
+    context.readings.setRemoved(req.params.id, req.params.reading, true);
+    res.status(204).end();
+  });
+  router.post('/demos/:id/readings/:reading/restore', (req, res) => {
+    context.readings.setRemoved(req.params.id, req.params.reading, false);
+    res.status(204).end();
+  });
   return router;
 }

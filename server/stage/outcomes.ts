@@ -12,14 +12,33 @@ import {
   recordOf,
   type Tally,
 } from '../../core/after/review';
+import { CONDITION_FIGURES, type Conditions } from '../../core/brief/types';
+import type { ReadingTold } from '../../core/readings/record';
 import type { Demo } from '../../core/repertoire/types';
 import { fold } from '../../core/stage/fold';
 import type { RunKind } from '../../core/stage/types';
 import { type Db, written } from '../db/open';
 import { json } from '../db/rows';
+import type { BenchReadings } from '../repertoire/readings';
 import type { RunStore } from './runs';
 
 type KeptRun = Omit<MethodRun, 'slotId' | 'demoId' | 'methodId'>;
+
+/** What was measured on the day of a run. */
+interface Day {
+  conditions: ReadingTold['conditions'];
+}
+
+/** Of a show’s figures those that somebody has measured. */
+function measuredOn(text: string): Day['conditions'] {
+  const day = JSON.parse(text) as Conditions;
+  return Object.fromEntries(
+    CONDITION_FIGURES.flatMap((name) => {
+      const value = day[name];
+      return value !== null && day.measured.includes(name) ? [[name, value] as const] : [];
+    }),
+  );
+}
 
 const NOTHING = { worked: 0, partly: 0, failed: 0 };
 
@@ -27,6 +46,7 @@ export class Outcomes {
   constructor(
     private readonly db: Db,
     private readonly runs: RunStore,
+    private readonly readings: Pick<BenchReadings, 'told'>,
   ) {}
 
   /** Looks at the runs that have changed. One that can't be read is marked so, and counts for nothing. */
@@ -101,16 +121,19 @@ export class Outcomes {
     for (const one of causes) cause.run(demoId, methodId, kind, one.cause, sign * one.count);
   }
 
-  private kept(where: string, ...keys: (string | number)[]): MethodRun[] {
+  private kept(where: string, ...keys: (string | number)[]): (MethodRun & Day)[] {
     const rows = this.db
       .prepare(
-        `SELECT slot_id AS slotId, demo_id AS demoId, method_id AS methodId, came_to AS cameTo
-         FROM method_run WHERE ${where}`,
+        `SELECT slot_id AS slotId, method_run.demo_id AS demoId, method_id AS methodId,
+           came_to AS cameTo, show.conditions
+         FROM method_run JOIN run ON run.id = run_id JOIN show ON show.id = run.show_id
+         WHERE ${where}`,
       )
-      .all(...keys) as { slotId: string; demoId: string; methodId: string; cameTo: string }[];
-    return rows.map(({ cameTo, ...names }) => ({
+      .all(...keys) as Record<'slotId' | 'demoId' | 'methodId' | 'cameTo' | 'conditions', string>[];
+    return rows.map(({ cameTo, conditions, ...names }) => ({
       ...names,
       ...(JSON.parse(cameTo) as KeptRun),
+      conditions: measuredOn(conditions),
     }));
   }
 
@@ -136,7 +159,7 @@ export class Outcomes {
     return demos.flatMap((demo) =>
       demo.methods.map((method) => {
         const latest = this.kept(
-          'demo_id = ? AND method_id = ? ORDER BY at DESC LIMIT ?',
+          'method_run.demo_id = ? AND method_id = ? ORDER BY at DESC LIMIT ?',
           demo.id,
           method.id,
           PERFORMANCES_TOLD,
@@ -145,7 +168,7 @@ export class Outcomes {
           performance: this.countsOf(demo.id, method.id, 'performance'),
           rehearsal: this.countsOf(demo.id, method.id, 'rehearsal'),
         };
-        return recordOf(demo.id, method, counts, latest);
+        return recordOf(demo.id, method, counts, latest, this.readings.told(demo.id, method.id));
       }),
     );
   }

@@ -200,6 +200,7 @@ const AFFECTED: Record<Change['kind'], string[]> = {
   mark: ['/shows'],
   run: ['/shows', '/demos', '/runs', '/shopping'],
   trial: ['/trials'],
+  reading: ['/demos', '/shows'],
 };
 
 const PATH_OF: Partial<Record<Change['kind'], string>> = {

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { claimOf, roundedTo } from '../../core/trials/claim';
+import { roundedTo } from '../../core/statistics/rounded';
+import { claimOf } from '../../core/trials/claim';
 import { questionOf } from '../../core/trials/design';
 import { evenedBy } from '../../core/trials/evened';
 import type { Condition } from '../../core/trials/series';

@@ -8,7 +8,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { levelWords } from '../../core/trials/claim';
 import type { PlannedGo } from '../../core/trials/design';
-import { padded, padValue, type PadKey } from '../../core/trials/pad';
+import { padded, padValue, type PadKey } from '../../core/readings/pad';
 import { usePreferences } from '../app/preferences';
 import { tickGo } from '../app/ticks';
 import { pinked } from '../parts/tapeShape';

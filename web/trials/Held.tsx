@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { usePeople } from '../app/data';
-import { roundedTo } from '../../core/trials/claim';
+import { roundedTo } from '../../core/statistics/rounded';
 import type { OpenTrial } from './useTrial';
 
 const Part = ({ title, children }: { title: ReactNode; children: ReactNode }) => (

@@ -7,14 +7,8 @@ import { Link } from 'react-router';
 import { TrialBody } from '../../contract/trials';
 import { levelWords } from '../../core/trials/claim';
 import { amountsOf, plannedGoes, roundsNeeded, secondsOf } from '../../core/trials/design';
-import type {
-  Expectation,
-  GoOrder,
-  Quantity,
-  TrialSeries,
-  VariableKind,
-} from '../../core/trials/series';
-import type { Better } from '../../core/trials/types';
+import type { Expectation, GoOrder, TrialSeries, VariableKind } from '../../core/trials/series';
+import type { Better, Quantity } from '../../core/repertoire/measure';
 import { namingOf } from '../../core/trials/words';
 import { sayDuration } from '../../core/time/clock';
 import { formatAmount } from '../../core/units/format';

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { roundedTo, shareWords } from '../../core/trials/claim';
+import { roundedTo } from '../../core/statistics/rounded';
+import { shareWords } from '../../core/trials/claim';
 import { goWords } from './goWords';
 import type { OpenTrial } from './useTrial';
 

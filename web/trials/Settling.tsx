@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { levelWords, roundedTo, roundsToTell } from '../../core/trials/claim';
+import { roundedTo } from '../../core/statistics/rounded';
+import { levelWords, roundsToTell } from '../../core/trials/claim';
 import { amountsOf, roundsNeeded } from '../../core/trials/design';
 import { formatAmount } from '../../core/units/format';
 import { ROUNDS_MOST } from '../../contract/trials';

@@ -1,7 +1,8 @@
 /** Every reading a ring, the mean of a level on tape in its bracket, the plateau a floor, waste hatched. */
 import type { CustomSeriesRenderItem } from 'echarts/types/dist/shared';
 import { useMemo } from 'react';
-import { roundedTo, shareWords } from '../../core/trials/claim';
+import { roundedTo } from '../../core/statistics/rounded';
+import { shareWords } from '../../core/trials/claim';
 import { usePreferences } from '../app/preferences';
 import { FACE, TOKENS, type Tokens } from '../app/tokens';
 import Chart from '../parts/Chart';

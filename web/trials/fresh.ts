@@ -1,4 +1,5 @@
-import { BLANK_MEASURE, blankTrial } from '../../core/trials/blank';
+import { BLANK_MEASURE } from '../../core/repertoire/measure';
+import { blankTrial } from '../../core/trials/blank';
 import type { TrialSeries } from '../../core/trials/series';
 import { newId } from '../app/api';
 
