@@ -8,7 +8,15 @@ export interface GoneBy {
   /** Seconds after the planned start. */
   late: number;
   notes: [slot: string | null, text: string][];
-  slots: Record<string, { pace: number; goes: [outcome: Outcome, cause?: string][] }>;
+  slots: Record<
+    string,
+    {
+      pace: number;
+      goes: [outcome: Outcome, cause?: string][];
+      /** What was read at each go, by the result; null for not read. */
+      read?: Record<string, (number | null)[]>;
+    }
+  >;
 }
 
 export function runLog(runId: string, plan: RunPlan, gone: GoneBy): RunEvent[] {
@@ -28,6 +36,18 @@ export function runLog(runId: string, plan: RunPlan, gone: GoneBy): RunEvent[] {
   press('finish');
   return events;
 
+  function read(
+    { id, results }: RunSlot,
+    fact: GoneBy['slots'][string],
+    i: number,
+    go: number,
+  ): void {
+    for (const { id: text } of results) {
+      const value = fact.read?.[text]?.[i];
+      if (value !== undefined) press('reading', { slot: id, go, text, value });
+    }
+  }
+
   function performSlot(slot: RunSlot, fact: GoneBy['slots'][string]): void {
     fact.goes.forEach(([outcome, cause], i) => {
       const live = fold(plan, events);
@@ -42,10 +62,12 @@ export function runLog(runId: string, plan: RunPlan, gone: GoneBy): RunEvent[] {
           if (outcome === 'partly')
             press('judge', { slot: slot.id, go: here.go, outcome, cause: cause ?? null });
           at += 5000;
+          read(slot, fact, i, here.go);
           press(i + 1 < fact.goes.length ? 'again' : 'done', where);
           return;
         }
         press('done', where);
+        if (here.step === last) read(slot, fact, i, here.go);
         here = nextStep(slot, here.step, here.go);
       }
     });

@@ -1,20 +1,21 @@
 import type { Demo } from '../core/repertoire/types';
 import {
-  set,
-  EVERYBODY,
   after,
+  EVERYBODY,
   flameHand,
   helper,
   judged,
   kit,
+  light,
   method,
   performer,
   prepare,
+  reads,
   reset,
+  set,
   setting,
   settle,
   step,
-  light,
 } from './write';
 
 const smokeRingDrum: Demo = {
@@ -36,6 +37,15 @@ const smokeRingDrum: Demo = {
       'A barrel with a tarpaulin skin: first with nothing but air, then with smoke from the machine.',
       {
         goesAllowed: 6,
+        results: [
+          reads('reach', 'How far off the cup fell', 'm', {
+            quantity: 'distance',
+            resolution: 0.5,
+            instrument: 'tape along the aisle',
+            how: 'from the mouth of the drum to the farthest cup that fell',
+            task: 'rings',
+          }),
+        ],
         warning: 'There will be stage smoke. The hall keeper knows about the detectors.',
         leaves: [
           {

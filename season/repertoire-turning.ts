@@ -1,12 +1,13 @@
 import type { Demo } from '../core/repertoire/types';
 import {
   EVERYBODY,
+  helper,
   judged,
   kit,
-  helper,
   method,
   performer,
   prepare,
+  reads,
   reset,
   set,
   setting,
@@ -32,6 +33,16 @@ const slowFallingMagnet: Demo = {
       'A copper and a plastic pipe side by side, a steel slug and a magnet, dropped together onto a mat.',
       {
         goesAllowed: 5,
+        results: [
+          reads('fall', 'Through the copper pipe', 's', {
+            quantity: 'time',
+            resolution: 0.1,
+            instrument: 'stopwatch',
+            how: 'from let go to the thud on the mat',
+            task: 'drop-magnet',
+            within: 0.2,
+          }),
+        ],
         volunteers: 2,
         warning:
           'A strong magnet now. Whoever has a heart device or an implant, please stay away from the table; first row, tell us now.',
@@ -122,6 +133,23 @@ const spinningStool: Demo = {
       'A volunteer on the turning stool with a soft dumb-bell in each hand, a helper within reach.',
       {
         goesAllowed: 2,
+        results: [
+          reads('turns', 'Two turns with the arms in', 'frames', {
+            quantity: 'count',
+            resolution: 1,
+            instrument: 'film of a telephone',
+            how: 'from one shoulder facing to the same, twice',
+            better: 'less',
+            task: 'arms-in',
+            becomes: {
+              id: 'turns',
+              given: [
+                { id: 'turns', value: 2, within: 0 },
+                { id: 'rate', value: 60, within: 0 },
+              ],
+            },
+          }),
+        ],
         volunteers: 1,
         settings: [
           set('start', 'Start no faster than', 12, 'rpm', 'calculated for a child, the fastest'),

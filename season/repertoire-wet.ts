@@ -1,6 +1,5 @@
 import type { Demo, Residue, Task } from '../core/repertoire/types';
 import {
-  set,
   after,
   EVERYBODY,
   helper,
@@ -9,7 +8,9 @@ import {
   method,
   performer,
   prepare,
+  reads,
   reset,
+  set,
   setting,
   settle,
   sparkHand,
@@ -60,6 +61,13 @@ const foamFountain: Demo = {
       {
         oneShot: true,
         goesAllowed: 2,
+        results: [
+          reads('height', 'Height of the foam', 'cm', {
+            resolution: 2,
+            instrument: 'board marked every 2 cm',
+            how: 'the highest mark the foam covers',
+          }),
+        ],
         settings: [
           set('peroxide', 'Peroxide', 110, 'mL'),
           set('strength', 'Strength', 3, 'percent'),
@@ -150,6 +158,13 @@ const foamFountain: Demo = {
       {
         oneShot: true,
         goesAllowed: 1,
+        results: [
+          reads('height', 'Height of the foam', 'cm', {
+            resolution: 2,
+            instrument: 'board marked every 2 cm',
+            how: 'the highest mark the foam covers',
+          }),
+        ],
         warning: 'The foam is scalding, and stains. Nobody touches it; stay in your seats.',
         settings: [
           set('peroxide', 'Peroxide', 40, 'mL'),
@@ -255,6 +270,17 @@ const staticDome: Demo = {
       'A volunteer on a dry crate with a hand on the dome.',
       {
         goesAllowed: 2,
+        results: [
+          reads('up', 'Until the hair is up', 's', {
+            quantity: 'time',
+            resolution: 1,
+            instrument: 'stopwatch',
+            how: 'from motor on until all of it stands',
+            better: 'less',
+            task: 'charge',
+            within: 1,
+          }),
+        ],
         volunteers: 1,
         warning:
           'Whoever has a heart device, a pump or a hearing aid: please sit at the back for the next one. First rows, tell us now.',

@@ -19,6 +19,7 @@ import {
   blankMethod,
   blankTask,
 } from '../core/repertoire/blank';
+import { BLANK_MEASURE, type MethodResult } from '../core/repertoire/measure';
 import { findCalculator } from '../core/calculators/catalogue';
 import { USUAL_RATING } from '../core/repertoire/hazards';
 import type {
@@ -157,6 +158,23 @@ export const method = (
 });
 
 export const EVERYBODY: PersonAtRisk[] = ['performer', 'crew', 'audience'];
+
+/** What is read at each go; a length to the nearest centimetre unless said otherwise. */
+export const reads = (
+  id: string,
+  name: string,
+  unit: string,
+  more: Partial<MethodResult>,
+): MethodResult => ({
+  ...BLANK_MEASURE,
+  id,
+  name,
+  unit,
+  task: null,
+  within: null,
+  becomes: null,
+  ...more,
+});
 
 /** A setting; figures are common practice unless another source is named. */
 export const set = (

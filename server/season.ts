@@ -1,5 +1,6 @@
 import { written } from './db/open';
 import { LIGHTING, seasonExtras } from '../season/extras';
+import { benchReadings } from '../season/readings';
 import { triedSeries } from '../season/trials';
 import { TrialBody } from '../contract/trials';
 import { season } from '../season/season';
@@ -36,6 +37,8 @@ export function loadSeason(context: AppContext, today: string, zone: string): vo
       const { id } = context.trials.add(valid(check(TrialBody, copy(trial))));
       for (const go of goes) context.trialGoes.keep(id, go);
     }
+    for (const { id, demoId, first, ...reading } of benchReadings(Date.now()))
+      context.readings.put(demoId, id, reading, first);
     for (const { showId, ...mark } of extras.marks) context.marks.set(showId, mark);
   });
 }

@@ -84,7 +84,7 @@ export function measuredAs(
   return { value: as(value), least: within(as(least)), most: within(as(most)) };
 }
 
-interface BindingContext {
+export interface BindingContext {
   settings: readonly Setting[];
   facts: Facts;
   /** Which of the facts nobody has measured yet. */

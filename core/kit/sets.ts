@@ -1,4 +1,5 @@
 import type { Slot } from '../brief/types';
+import type { ReadingTold } from '../readings/record';
 import { goesFor, seenToWork } from '../chance/spares';
 import type { Method } from '../repertoire/types';
 import { counted } from '../words';
@@ -10,6 +11,8 @@ export interface KnownRecord {
   worked: number;
   partly: number;
   failed: number;
+  /** What was read at its goes. */
+  readings?: readonly ReadingTold[];
 }
 
 export interface Sets {

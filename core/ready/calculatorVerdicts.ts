@@ -18,7 +18,9 @@ import {
   type Values,
 } from '../calculators/calculator';
 import { listInWords, lowerFirst, upperFirst } from '../words';
-import { FACT_WORDS, dayFactsAt, expectedFacts } from './facts';
+import type { KitOptions } from '../kit/demand';
+import { bindingContext } from './bindings';
+import { FACT_WORDS } from './facts';
 import { isolated } from './isolated';
 import { DAY_FIGURES, type Verdict, type VerdictPlace, verdict } from './verdict';
 
@@ -106,15 +108,15 @@ function judgeOne(
   bundle: ShowBundle,
   { slot, demo, method }: Pick<ResolvedSlot, 'slot' | 'demo'> & { method: Method },
   binding: CalculatorBinding,
+  options: KitOptions,
 ): Verdict | null {
   const calculator = findCalculator(binding.calculator);
   if (!calculator) return null;
-  const resolved = resolveInputs(calculator, binding.inputs, {
-    settings: method.settings,
-    facts: dayFactsAt(bundle, slot),
-    expected: expectedFacts(bundle),
-    sizes: bundle.household,
-  });
+  const resolved = resolveInputs(
+    calculator,
+    binding.inputs,
+    bindingContext(bundle, { slot, demo, method }, options),
+  );
   const { values, ranges, from } = resolved;
   const shared = {
     key: `calculator:${slot.id}:${binding.id}`,
@@ -145,7 +147,7 @@ function judgeOne(
 }
 
 /** Verdicts of the calculators that the show's methods are bound to, in running order. */
-export const calculatorVerdicts = (bundle: ShowBundle): Verdict[] =>
+export const calculatorVerdicts = (bundle: ShowBundle, options: KitOptions = {}): Verdict[] =>
   resolveSlots(bundle).flatMap((resolved) =>
     resolved.method.calculators.flatMap((binding) =>
       isolated(
@@ -155,7 +157,7 @@ export const calculatorVerdicts = (bundle: ShowBundle): Verdict[] =>
           title: resolved.demo.name,
           slotIds: [resolved.slot.id],
         },
-        () => [judgeOne(bundle, resolved, binding) ?? []].flat(),
+        () => [judgeOne(bundle, resolved, binding, options) ?? []].flat(),
       ),
     ),
   );

@@ -10,7 +10,8 @@ import { resolveSlots, type ResolvedSlot } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
 import { formatClock, parseClock } from '../time/clock';
 import { lowerFirst } from '../words';
-import { dayFactsAt, expectedFacts } from './facts';
+import type { KitOptions } from '../kit/demand';
+import { bindingContext } from './bindings';
 import { isPlacedIn } from './hazards/protects';
 import { gearPlansOf, placedTasks, protects, wornAt } from './hazards/protects';
 import { type Verdict, verdict } from './verdict';
@@ -37,17 +38,12 @@ const numbers =
     Number(values[id]);
 
 /** What is bound to a bang, as often as there are goes of it. */
-function loudOf(bundle: ShowBundle, timeline: Timeline): Loud[] {
+function loudOf(bundle: ShowBundle, timeline: Timeline, options: KitOptions): Loud[] {
   return resolveSlots(bundle).flatMap((of) =>
     of.method.calculators
       .filter(({ calculator }) => calculator === bang.id)
       .flatMap((binding): Loud[] => {
-        const resolved = resolveInputs(bang, binding.inputs, {
-          settings: of.method.settings,
-          facts: dayFactsAt(bundle, of.slot),
-          expected: expectedFacts(bundle),
-          sizes: bundle.household,
-        });
+        const resolved = resolveInputs(bang, binding.inputs, bindingContext(bundle, of, options));
         const { unsaid, missing, values } = resolved;
         if (unsaid.length > 0 || missing.length > 0) return [];
         if (Object.keys(inputFaults(bang, values)).length > 0) return [];
@@ -173,8 +169,12 @@ const taskName = (bundle: ShowBundle, slotId: string, taskId: string): string =>
     ?.method.tasks.find(({ id }) => id === taskId)?.name ?? '';
 
 /** Nothing is said where nothing is loud, or where it is not known yet: that is told by its own calculator. */
-export function soundVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[] {
-  const loud = loudOf(bundle, timeline);
+export function soundVerdicts(
+  bundle: ShowBundle,
+  timeline: Timeline,
+  options: KitOptions = {},
+): Verdict[] {
+  const loud = loudOf(bundle, timeline, options);
   if (loud.length === 0) return [];
   return [
     frontVerdict(loud),

@@ -73,6 +73,14 @@ describe('taken', () => {
     expect(on.live().readings).toEqual([]);
   });
 
+  test('of a go that was not finished, it can be put right all the same', () => {
+    const on = read(stage().at(60, 'done'), 70, 44);
+    expect(readingsOfRun(plan, on.live())).toMatchObject([
+      { result: { id: 'high' }, go: 1, taken: { value: 44 } },
+      { result: { id: 'lit' }, go: 1, taken: null },
+    ]);
+  });
+
   test('it is in what the run came to, on whichever slot', () => {
     const on = read(stage().at(60, 'done').at(120, 'done'), 70, 44);
     const [drum] = methodRunsOf({ kind: 'performance', plan, events: on.events });

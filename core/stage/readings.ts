@@ -58,11 +58,12 @@ export function readingsNow(plan: RunPlan, live: Live): Asked[] {
     .map((result) => askedOf(live, slot, result, live.go));
 }
 
-/** Goes of a slot that were seen: those that were told of, and the planned ones where it was performed untold. */
+/** Goes of a slot that were seen: those that were told of, or read; the planned ones where it was performed untold. */
 function goesSeen(live: Live, slot: RunSlot): number[] {
   const own = live.slots[slot.id];
   if (!own) return [];
-  const told = own.goes.map(({ go }) => go);
+  const read = live.readings.filter((one) => one.slot === slot.id);
+  const told = [...new Set([...own.goes, ...read].map(({ go }) => go))];
   if (told.length > 0 || own.status !== 'performed') return told;
   return Array.from({ length: goesThatCount(sequenceOf(slot), slot.goes) }, (_, i) => i + 1);
 }

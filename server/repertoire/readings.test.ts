@@ -31,8 +31,8 @@ const put = (id: string, more: object = {}, demo = 'foam') =>
     .put(`/api/demos/${demo}/readings/${id}`)
     .send({ ...READING, ...more });
 const told = async (): Promise<MethodRecord['readings']> => {
-  const { body } = await request(server.app).get('/api/demos/foam/records').expect(200);
-  return (body as MethodRecord[])[0]?.readings ?? [];
+  const answer = await request(server.app).get('/api/demos/foam/records').expect(200);
+  return (answer.body as MethodRecord[])[0]?.readings ?? [];
 };
 
 test('is put in, put right with the first kept, taken out and brought back', async () => {
@@ -61,8 +61,8 @@ test('is put in, put right with the first kept, taken out and brought back', asy
 
 test('what can’t be is said at its field, and others’ readings are not written over', async () => {
   const fields = async (more: object): Promise<string[]> => {
-    const { body } = await put('r1', more).expect(422);
-    const { error } = body as { error: { fields?: { path: string; message: string }[] } };
+    const answer = await put('r1', more).expect(422);
+    const { error } = answer.body as { error: { fields?: { path: string; message: string }[] } };
     return error.fields?.map(({ path, message }) => `${path} ${message}`) ?? [];
   };
   expect(await fields({ value: -1 })).toEqual(['value can’t be less than nothing']);

@@ -14,6 +14,7 @@ import { FollowUpList } from './FollowUpList';
 import { GatesPassed } from './GatesPassed';
 import { Notes } from './Notes';
 import { Outcomes } from './Outcomes';
+import { Readings } from './Readings';
 import { StepTimes } from './StepTimes';
 import { TakeOut } from './TakeOut';
 import { useTell } from './tell';
@@ -42,6 +43,7 @@ function RunReview({ run }: { run: StoredRun }) {
       )}
       <TwoStrips review={review} run={run} startedAt={live.startedAt} />
       <Outcomes rows={review.rows} tell={tell} />
+      <Readings plan={run.plan} live={live} tell={tell} />
       <StepTimes plan={run.plan} rows={review.rows} tell={tell} />
       <GatesPassed plan={run.plan} passed={live.passed} />
       <Notes plan={run.plan} notes={live.notes} tell={tell} />

@@ -8,6 +8,8 @@ import { useController, useWatch } from 'react-hook-form';
 import { Link as RouterLink } from 'react-router';
 import { FACT_NAMES } from '../../core/ready/facts';
 import type { BoundInput, CalculatorBinding } from '../../core/repertoire/care';
+import { figureUnit } from '../../core/readings/conversions';
+import type { MethodResult } from '../../core/repertoire/measure';
 import type { Method, Setting } from '../../core/repertoire/types';
 import { unitFor } from '../../core/calculators/bind';
 import { findCalculator, CALCULATORS } from '../../core/calculators/catalogue';
@@ -37,11 +39,17 @@ const unbound = (input: NumberInput): string =>
 function boundWords(
   bound: BoundInput,
   input: CalculatorInput,
-  settings: readonly Setting[],
+  { settings, results }: Pick<Method, 'settings' | 'results'>,
 ): string {
   if (input.kind === 'choice') return input.options[bound.ref] ?? '';
   if (bound.from === 'setting')
     return `from “${settings.find((setting) => setting.id === bound.ref)?.name ?? ''}”`;
+  if (bound.from === 'measured') {
+    const name = results.find(({ id }) => id === bound.ref)?.name ?? '';
+    const until =
+      bound.value === null ? '' : `, ${toThreeFigures(bound.value)}${unitText(input)} until then`;
+    return `as measured: ${lowerFirst(name)}${until}`;
+  }
   if (bound.from === 'fixed') return `${toThreeFigures(bound.value ?? 0)}${unitText(input)}`;
   return bound.from === 'day'
     ? `the day’s ${FACT_NAMES[bound.ref as keyof typeof FACT_NAMES]}`
@@ -72,7 +80,7 @@ function Read({ method }: { method: Method }) {
                   .flatMap((bound) => {
                     const input = calculator.inputs[bound.input];
                     return input
-                      ? `${lowerFirst(input.label)} ${boundWords(bound, input, method.settings)}`
+                      ? `${lowerFirst(input.label)} ${boundWords(bound, input, method)}`
                       : [];
                   })
                   .join(', ')}
@@ -89,6 +97,7 @@ interface InputFieldProps {
   input: CalculatorInput;
   bound: BoundInput | undefined;
   settings: readonly Setting[];
+  results: readonly MethodResult[];
   onBind: (bound: Omit<BoundInput, 'input'> | null) => void;
 }
 
@@ -99,13 +108,13 @@ function FixedField({ input, bound, onBind }: InputFieldProps & { input: NumberI
   const fault = text.trim() === '' ? `${input.label} is missing` : numberFault(input, value);
   return (
     <TextField
-      label={`${input.label}${unitText(input) && ` (${unitText(input).trim()})`}`}
+      label={`${bound?.from === 'measured' ? 'Until it is measured' : input.label}${unitText(input) && ` (${unitText(input).trim()})`}`}
       value={text}
       onChange={(event) => {
         setText(event.target.value);
         const typed = Number(event.target.value.replace(',', '.'));
         if (event.target.value.trim() !== '' && numberFault(input, typed) === null)
-          onBind({ from: 'fixed', ref: '', value: typed });
+          onBind({ from: bound?.from ?? 'fixed', ref: bound?.ref ?? '', value: typed });
       }}
       error={fault !== null}
       helperText={fault ?? undefined}
@@ -115,7 +124,7 @@ function FixedField({ input, bound, onBind }: InputFieldProps & { input: NumberI
 }
 
 function InputField(props: InputFieldProps) {
-  const { input, bound, settings, onBind } = props;
+  const { input, bound, settings, results, onBind } = props;
   if (input.kind === 'choice')
     return (
       <Pick
@@ -127,6 +136,10 @@ function InputField(props: InputFieldProps) {
       />
     );
   const fitting = settings.filter((setting) => unitFor(input, setting.unit) !== null);
+  const readable = results.filter((result) => {
+    const { unitId } = figureUnit(result);
+    return result.quantity !== 'yesNo' && unitId !== null && unitFor(input, unitId) !== null;
+  });
   const options: Option[] = [
     { value: 'unbound', label: unbound(input) },
     { value: 'fixed', label: 'a figure' },
@@ -134,30 +147,28 @@ function InputField(props: InputFieldProps) {
       value: `setting:${setting.id}`,
       label: `setting: ${setting.name}`,
     })),
+    ...readable.map(({ id, name }) => ({ value: `measured:${id}`, label: `as measured: ${name}` })),
   ];
   const now =
     bound?.from === 'fixed'
       ? 'fixed'
-      : bound?.from === 'setting'
-        ? `setting:${bound.ref}`
+      : bound?.from === 'setting' || bound?.from === 'measured'
+        ? `${bound.from}:${bound.ref}`
         : 'unbound';
+  const bind = (picked: string | null): void => {
+    const [from, ref = ''] = picked?.split(/:(.*)/) ?? [];
+    if (from === 'fixed') onBind({ from, ref: '', value: input.usual });
+    else if (from === 'setting') onBind({ from, ref, value: null });
+    // What was given counts until it is measured.
+    else if (from === 'measured') onBind({ from, ref, value: bound?.value ?? input.usual });
+    else onBind(null);
+  };
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <Pick
-        label={input.label}
-        value={now}
-        options={options}
-        onChange={(picked) =>
-          onBind(
-            picked === 'fixed'
-              ? { from: 'fixed', ref: '', value: input.usual }
-              : picked?.startsWith('setting:')
-                ? { from: 'setting', ref: picked.slice('setting:'.length), value: null }
-                : null,
-          )
-        }
-      />
-      {now === 'fixed' && <FixedField {...props} input={input} />}
+      <Pick label={input.label} value={now} options={options} onChange={bind} />
+      {(now === 'fixed' || bound?.from === 'measured') && (
+        <FixedField key={now} {...props} input={input} />
+      )}
     </Box>
   );
 }
@@ -166,6 +177,7 @@ function InputField(props: InputFieldProps) {
 function Inputs({ row, at }: { row: string; at: string }) {
   const id = useWatch({ name: `${row}.calculator` }) as string;
   const settings = (useWatch({ name: `${at}.settings` }) ?? []) as Setting[];
+  const results = (useWatch({ name: `${at}.results` }) ?? []) as MethodResult[];
   const { field, fieldState } = useController({ name: `${row}.inputs` });
   const inputs = (field.value ?? []) as CalculatorBinding['inputs'];
   const calculator = findCalculator(id);
@@ -189,6 +201,7 @@ function Inputs({ row, at }: { row: string; at: string }) {
             input={input}
             bound={inputs.find((bound) => bound.input === name)}
             settings={settings}
+            results={results}
             onBind={(bound) =>
               field.onChange([
                 ...inputs.filter((other) => other.input !== name),

@@ -19,9 +19,11 @@ import { KitPart } from './KitPart';
 import { HazardsPart, SettingsPart } from './MethodParts';
 import { QuestionPart } from './QuestionPart';
 import { ResiduesPart } from './ResiduesPart';
+import { ResultsPart } from './ResultsPart';
 import { CalculationsPart } from './CalculationsPart';
 import { MethodFactsRow, MethodTable } from './MethodTable';
 import { RecipeSteps } from './RecipeSteps';
+import { ReadingsPart } from './ReadingsPart';
 import { RecordPart } from './RecordPart';
 
 interface MethodProps {
@@ -74,8 +76,16 @@ function OneMethod({ at, method, record }: MethodProps) {
         <CarePart at={at} method={method} />
         <ResiduesPart at={at} method={method} />
         <SettingsPart at={at} method={method} />
+        <ResultsPart at={at} method={method} />
       </Box>
-      <Box sx={{ gridColumn: '1 / -1' }}>{record && <RecordPart at={at} record={record} />}</Box>
+      <Box sx={{ gridColumn: '1 / -1' }}>
+        {record && (
+          <>
+            <RecordPart at={at} record={record} />
+            <ReadingsPart results={method.results} record={record} />
+          </>
+        )}
+      </Box>
     </Box>
   );
 }

@@ -2,6 +2,7 @@
 import type { LiveJob } from '../../core/stage/replan/jobs';
 import type { PriceTold, Telling } from '../../core/stage/replan/tell';
 import type { Situation } from '../../core/stage/situation';
+import type { Asked as Reading } from '../../core/stage/readings';
 import type { Live, RunPlan } from '../../core/stage/types';
 import type { OpenShow } from '../brief/useShow';
 import { MeasureDialog, useColdBudgets } from './Cold';
@@ -9,6 +10,7 @@ import { CuesDialog } from './CuesDialog';
 import { DeviceDialog } from './DeviceDialog';
 import { CauseDialog, GoToDialog, JobDialog, JobsDialog, PassDialog } from './Dialogs';
 import type { LiveRun } from './liveRun';
+import { ReadingDialog } from './Readings';
 import { ScreenDialog } from './ScreenDialog';
 
 export type Asking =
@@ -21,7 +23,8 @@ export type Asking =
   | 'cues'
   | { goTo: string | null }
   | { job: LiveJob }
-  | { measure: string };
+  | { measure: string }
+  | { reading: Reading };
 
 interface Props {
   asking: Asking;
@@ -59,6 +62,17 @@ export function Asked({
     <>
       {open && measuring && (
         <MeasureDialog open={open} budget={measuring} onClose={() => setAsking(null)} />
+      )}
+      {asking && typeof asking === 'object' && 'reading' in asking && (
+        <ReadingDialog
+          asked={asking.reading}
+          onClose={() => setAsking(null)}
+          onKeep={(value) => {
+            const { slot, result, go } = asking.reading;
+            press('reading', { slot: slot.id, step: null, go, text: result.id, value });
+            setAsking(null);
+          }}
+        />
       )}
       {asking === 'screen' && (
         <ScreenDialog plan={plan} live={live} press={press} onClose={() => setAsking(null)} />

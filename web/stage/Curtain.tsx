@@ -1,6 +1,7 @@
 /** The last one is over, or the show is: how it stands, and what each slot came to. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
+import type { ReactNode } from 'react';
 import { type CameTo, cameTo, finishOf } from '../../core/stage/outcome';
 import type { Live, RunPlan } from '../../core/stage/types';
 import { sayDuration } from '../../core/time/clock';
@@ -24,9 +25,10 @@ interface Props {
   now: number;
   finish: number;
   onGoTo: (slot: string) => void;
+  children?: ReactNode;
 }
 
-export function Curtain({ plan, live, now, finish, onGoTo }: Props) {
+export function Curtain({ plan, live, now, finish, onGoTo, children }: Props) {
   const isOver = live.phase === 'finished';
   const { end, spare } = finishOf(live, finish, now);
   const against = `${sayDuration(Math.abs(spare))} ${spare < 0 ? 'past' : 'before'} the hard finish`;
@@ -38,6 +40,7 @@ export function Curtain({ plan, live, now, finish, onGoTo }: Props) {
       <Box sx={{ font: wide(30, 20, 400), color: spare < 0 ? 'var(--ember)' : 'var(--muted)' }}>
         over at {timeOf(end)}, {against}
       </Box>
+      {children}
       <Box
         component="ol"
         aria-label="What it came to"

@@ -1,8 +1,10 @@
 /** The step on stage: number and name, what is to be done of it now, and what comes then. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
+import type { ReactNode } from 'react';
 import type { Verdict } from '../../core/ready/verdict';
 import { cueMoment } from '../../core/repertoire/cueWords';
+import { readingsNow } from '../../core/stage/readings';
 import { nextStep, partOnStage, type StepPart } from '../../core/stage/steps';
 import type { Live, RunPlan, RunSlot, RunStep } from '../../core/stage/types';
 import { thingsInWords } from '../../core/words';
@@ -26,9 +28,16 @@ const DENSITIES: readonly (readonly [letters: number, sizes: Density])[] = [
   [270, { most: 44, say: 28, cue: 26, careful: 24 }],
 ];
 
-const densityOf = (step: RunStep): Density => {
+/** What there is to read takes as much room as so many letters. */
+const READING = 160;
+
+const densityOf = (step: RunStep, reads: boolean): Density => {
   const letters =
-    2 * step.do.length + step.say.length + step.cue.length + (step.careful?.length ?? 0);
+    (reads ? READING : 0) +
+    2 * step.do.length +
+    step.say.length +
+    step.cue.length +
+    (step.careful?.length ?? 0);
   return DENSITIES.find(([from]) => letters >= from)?.[1] ?? USUAL;
 };
 
@@ -128,9 +137,21 @@ interface NowProps {
   onSign: () => void;
   /** Opens the cues; null where nothing is fired from. */
   onCues: (() => void) | null;
+  /** What is to be read; kept in view. */
+  children?: ReactNode;
 }
 
-export function Now({ plan, live, slot, now, verdicts, narrow, onSign, onCues }: NowProps) {
+export function Now({
+  plan,
+  live,
+  slot,
+  now,
+  verdicts,
+  narrow,
+  onSign,
+  onCues,
+  children,
+}: NowProps) {
   const step = slot.steps[live.step];
   if (!step) return null;
   const then = nextStep(slot, live.step, live.go);
@@ -147,7 +168,7 @@ export function Now({ plan, live, slot, now, verdicts, narrow, onSign, onCues }:
   const long = isLong(rest);
   const words = partWords(step, part);
   const full = doSize(words);
-  const dense = isDo ? densityOf(step) : USUAL;
+  const dense = isDo ? densityOf(step, readingsNow(plan, live).length > 0) : USUAL;
   return (
     <Box
       component="section"
@@ -235,6 +256,7 @@ export function Now({ plan, live, slot, now, verdicts, narrow, onSign, onCues }:
           </Labelled>
         )}
       </Box>
+      <Box sx={{ flex: 'none' }}>{children}</Box>
       <Box sx={{ flex: 'none', [LOW]: { display: 'none' } }}>
         <Labelled label="Then">
           <Box

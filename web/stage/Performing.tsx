@@ -28,6 +28,7 @@ import { type StageKeys, useStageKeys } from './keys';
 import { LastMinute } from './LastMinute';
 import { type LiveRun, useLiveRun, useNow } from './liveRun';
 import { Now } from './Now';
+import { nextReading, ReadLine } from './Readings';
 import { futuresOf, Ribbon } from './Ribbon';
 import { setsLeftOf } from './setsLeft';
 import { BeforeStart, BigButton } from './StageParts';
@@ -165,6 +166,10 @@ export function Performing({ source, open, showGone = false, byItself = false, o
     jobs: () => setAsking('jobs'),
     screen: () => setAsking('screen'),
     cues: () => setAsking('cues'),
+    reading: () => {
+      const reading = plan && live && nextReading(plan, live);
+      if (reading) setAsking({ reading });
+    },
     ...signals,
     undo: () => {
       if (kind === 'failed') press('back');
@@ -213,6 +218,9 @@ export function Performing({ source, open, showGone = false, byItself = false, o
   const futures = futuresOf(telling, kind === 'failed' ? null : advice, ways, ruleIsAgain);
   const gap = telling?.gaps.find((one) => one.slot === live.slot);
   const sign = slot?.steps[live.step]?.sign ?? null;
+  const reads = mayPress && (
+    <ReadLine plan={plan} live={live} onRead={(reading) => setAsking({ reading })} />
+  );
   const going = phase === 'running' || phase === 'held' || phase === 'curtain';
   return (
     <Box
@@ -286,7 +294,9 @@ export function Performing({ source, open, showGone = false, byItself = false, o
             narrow={lastMinute}
             onSign={keys.sign}
             onCues={mayDrive ? keys.cues : null}
-          />
+          >
+            {reads}
+          </Now>
         )}
         {situation.kind === 'waiting' && (
           <Waiting
@@ -333,7 +343,9 @@ export function Performing({ source, open, showGone = false, byItself = false, o
             now={now}
             finish={finish}
             onGoTo={(id) => setAsking({ goTo: id })}
-          />
+          >
+            {reads}
+          </Curtain>
         )}
         {going &&
           kind !== 'failed' &&

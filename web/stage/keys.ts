@@ -17,6 +17,8 @@ export interface StageKeys {
   screen: () => void;
   /** The cues of what is on stage. */
   cues: () => void;
+  /** What is to be read of this go, or was not. */
+  reading: () => void;
   blackout: () => void;
   house: () => void;
   undo: () => void;
@@ -49,6 +51,7 @@ const KEYS: Record<string, Plain> = {
   j: 'jobs',
   v: 'screen',
   c: 'cues',
+  m: 'reading',
   k: 'blackout',
   u: 'house',
   Escape: 'undo',
@@ -72,6 +75,7 @@ export const STAGE_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['J', 'who does what, now and next'],
   ['V', 'what the audience’s screen shows'],
   ['C', 'cues of this demo: fire one by hand, stop what plays'],
+  ['M', 'put in what was read: figures on the keys, Enter keeps it'],
   ['K', 'blackout, and back'],
   ['U', 'house lights up, and down'],
   ['D', 'this device: size of the words, sound, screen; who is here'],

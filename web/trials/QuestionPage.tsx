@@ -8,7 +8,6 @@ import { TrialBody } from '../../contract/trials';
 import { levelWords } from '../../core/trials/claim';
 import { amountsOf, plannedGoes, roundsNeeded, secondsOf } from '../../core/trials/design';
 import type { Expectation, GoOrder, TrialSeries, VariableKind } from '../../core/trials/series';
-import type { Better, Quantity } from '../../core/repertoire/measure';
 import { namingOf } from '../../core/trials/words';
 import { sayDuration } from '../../core/time/clock';
 import { formatAmount } from '../../core/units/format';
@@ -16,6 +15,7 @@ import { KIT_UNITS, UNITS } from '../../core/units/units';
 import { counted } from '../../core/words';
 import { newId } from '../app/api';
 import { useDemos, useItemNames, usePeople } from '../app/data';
+import { MeasureFields } from '../parts/MeasureFields';
 import { AutoForm, Choice, Figure, Find, Words, YesNoField } from '../parts/form';
 import { Section } from '../parts/page';
 import { options } from '../parts/words';
@@ -31,24 +31,6 @@ const VARIABLE: Record<VariableKind, string> = {
   filling: 'What is in it, or of what it is',
   method: 'Which method',
   other: 'Something else',
-};
-const QUANTITY: Record<Quantity, string> = {
-  height: 'Height',
-  distance: 'Distance',
-  time: 'Time',
-  mass: 'Mass',
-  angle: 'Angle',
-  level: 'Level, or a share',
-  temperature: 'Temperature',
-  count: 'A count',
-  rating: 'A rating',
-  yesNo: 'Yes or no',
-  other: 'Something else',
-};
-const WANTED: Record<Better, string> = {
-  more: 'More is better',
-  less: 'Less is better',
-  near: 'Near a target is best',
 };
 const EXPECTED: Record<Expectation, string> = {
   higher: 'More of it reads higher',
@@ -225,18 +207,7 @@ export default function QuestionPage() {
           </Section>
           <Section title="What is read">
             <Box sx={grid(180)}>
-              <Words name="measure.name" label="What is read" />
-              <Choice name="measure.quantity" label="Of what kind" options={options(QUANTITY)} />
-              <Words name="measure.unit" label="Unit" />
-              <Figure name="measure.resolution" label="Read to the nearest" optional />
-              <Words name="measure.instrument" label="With what" />
-              <Words name="measure.how" label="How" />
-              <Choice name="measure.better" label="What is wanted" options={options(WANTED)} />
-              {trial.measure.better === 'near' && (
-                <Figure name="measure.target" label="Target" optional />
-              )}
-              <Figure name="measure.readFrom" label="Read from" unit="s after it begins" optional />
-              <Figure name="measure.readUntil" label="Read until" unit="s" optional />
+              <MeasureFields at="measure" />
               <Figure
                 name="matters"
                 label="A difference that would matter"

@@ -12,7 +12,8 @@ import { resolveSlots } from '../../lineup/fromBundle';
 import type { Timeline } from '../../lineup/types';
 import type { ColdKind } from '../../repertoire/materials';
 import { parseClock } from '../../time/clock';
-import { bookedPeople, dayFactsAt } from '../facts';
+import { bindingContext } from '../bindings';
+import { bookedPeople } from '../facts';
 
 /** The budget of every cold liquid that the show has a use for. */
 export const coldBudgets = (
@@ -86,17 +87,15 @@ export function gasesOf(
     });
   }
   const made: string[] = [];
-  for (const { slot, method } of resolveSlots(bundle)) {
+  for (const resolved of resolveSlots(bundle)) {
+    const { slot, method } = resolved;
+    const context = bindingContext(bundle, resolved, options);
     const block = timeline.blocks.find((one) => one.slot === slot.id);
     for (const binding of method.calculators) {
       const calculator = findCalculator(binding.calculator);
       const gives = GIVES[binding.calculator];
       if (!calculator?.curve || !gives || !block) continue;
-      const { values } = resolveInputs(calculator, binding.inputs, {
-        settings: method.settings,
-        facts: dayFactsAt(bundle, slot),
-        sizes: bundle.household,
-      });
+      const { values } = resolveInputs(calculator, binding.inputs, context);
       if (Object.keys(inputFaults(calculator, values)).length > 0) continue;
       made.push(slot.id);
       lets.push({

@@ -1,0 +1,92 @@
+/** What is read at the go that is on, and what was not read yet: one press to a large pad. */
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import { readingInFull } from '../../core/readings/words';
+import { type Asked, readingsMissed, readingsNow } from '../../core/stage/readings';
+import type { Live, RunPlan } from '../../core/stage/types';
+import { ReadingPad } from '../parts/ReadingPad';
+import { Ask } from './Ask';
+import { Labelled } from './StageParts';
+
+/** The next thing to read: of the go that is on before what was missed. */
+export const nextReading = (plan: RunPlan, live: Live): Asked | null =>
+  readingsNow(plan, live).find(({ taken }) => taken === null) ??
+  readingsMissed(plan, live)[0] ??
+  null;
+
+const nameOf = ({ slot, result, go }: Asked, now: boolean): string =>
+  now ? result.name : `${slot.name}${go > 1 ? `, go ${go}` : ''}: ${result.name}`;
+
+interface Props {
+  plan: RunPlan;
+  live: Live;
+  onRead: (asked: Asked) => void;
+}
+
+/** A line of what there is to read; nothing where there is none. */
+export function ReadLine({ plan, live, onRead }: Props) {
+  const now = readingsNow(plan, live);
+  const [missed, ...more] = readingsMissed(plan, live);
+  if (now.length === 0 && !missed) return null;
+  const button = (asked: Asked, isNow: boolean) => (
+    <ButtonBase
+      key={`${asked.slot.id}/${asked.result.id}/${asked.go}`}
+      onClick={() => onRead(asked)}
+      sx={{
+        minHeight: 48,
+        px: 1.5,
+        border: '2px solid',
+        borderColor: isNow && !asked.taken ? 'var(--ember)' : 'var(--control)',
+        borderRadius: 1.5,
+        fontSize: { xs: 17, md: 22 },
+        lineHeight: 1.2,
+        textAlign: 'left',
+        color: isNow ? 'inherit' : 'var(--muted)',
+      }}
+    >
+      {nameOf(asked, isNow)}
+      {asked.taken && (
+        <Box component="b" sx={{ ml: 1 }}>
+          {readingInFull(asked.result, asked.taken.value)}
+        </Box>
+      )}
+    </ButtonBase>
+  );
+  return (
+    <Labelled label="Read">
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+        {now.map((asked) => button(asked, true))}
+        {missed && button(missed, false)}
+        {more.length > 0 && (
+          <Box component="span" sx={{ color: 'var(--muted)', fontSize: { xs: 16, md: 20 } }}>
+            {more.length} more not read
+          </Box>
+        )}
+      </Box>
+    </Labelled>
+  );
+}
+
+export function ReadingDialog({
+  asked,
+  onClose,
+  onKeep,
+}: {
+  asked: Asked;
+  onClose: () => void;
+  onKeep: (value: number | null) => void;
+}) {
+  const { slot, result, go, taken } = asked;
+  return (
+    <Ask title={`${result.name}${go > 1 ? `, go ${go}` : ''}`} onClose={onClose} narrow>
+      <Box sx={{ width: { xs: 'auto', sm: 420 } }}>
+        <Box sx={{ color: 'var(--muted)', fontSize: 18 }}>
+          {slot.name}
+          {result.instrument && `, with ${result.instrument}`}
+          {taken && `; so far ${readingInFull(result, taken.value)}`}
+        </Box>
+        <ReadingPad measure={result} onKeep={onKeep} />
+      </Box>
+    </Ask>
+  );
+}
