@@ -16,6 +16,7 @@ const CORE = [
   'repertoire',
   'chance',
   'statistics',
+  'learning',
   'solver',
   'calculators',
   'readings',

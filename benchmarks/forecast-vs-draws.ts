@@ -51,7 +51,7 @@ export function forecastVsDraws(): object {
         worth: 3,
         record: { worked: 6 + i, failed: 1 },
         performed: true,
-        taken: {},
+        times: new Map(),
       },
     ]),
   );

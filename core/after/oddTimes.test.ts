@@ -7,6 +7,7 @@ const time = (seconds: number, over = {}) => ({
   seconds,
   measured: null,
   doubtful: false,
+  trusted: false,
   ...over,
 });
 
@@ -19,7 +20,8 @@ test('a press that was forgotten, or made twice, is asked about; what is only sl
   expect(isOdd(time(20), 60)).toBe(false);
 });
 
-test('what was put right, or is doubted, is not asked about again', () => {
+test('what was put right, doubted or trusted, is not asked about again', () => {
   expect(isOdd(time(961, { doubtful: true }), 31)).toBe(false);
   expect(isOdd(time(31, { measured: 961 }), 31)).toBe(false);
+  expect(isOdd(time(961, { trusted: true }), 31)).toBe(false);
 });

@@ -8,9 +8,12 @@ const MORE = 60;
 const SHORTER = 0.1;
 const A_WHILE = 20;
 
-/** Whether a time is worth asking about; one that was put right, or is doubted already, is not. */
-export function isOdd({ seconds, measured, doubtful }: StepTime, planned: number): boolean {
-  if (doubtful || measured !== null) return false;
+/** Whether a time is worth asking about; one that was put right, or is doubted or trusted already, is not. */
+export function isOdd(
+  { seconds, measured, doubtful, trusted }: StepTime,
+  planned: number,
+): boolean {
+  if (doubtful || trusted || measured !== null) return false;
   if (seconds >= LONGER * planned && seconds >= planned + MORE) return true;
   return planned >= A_WHILE && seconds < SHORTER * planned;
 }

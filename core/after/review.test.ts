@@ -58,9 +58,23 @@ describe('rehearsals', () => {
     expect(record && recordWords(record)).toBe('works 1 of 1');
   });
 
-  test('tell how long a step takes for as long as no show does', () => {
-    expect(drum([run(smooth(40), 'rehearsal')])?.times).toMatchObject({ why: [100] });
-    expect(drum([run(smooth(40), 'rehearsal'), run(smooth())])?.times).toMatchObject({ why: [60] });
+  test('tell how long a step takes, marked as such, beside the shows’', () => {
+    const rehearsed = { seconds: 100, rehearsed: true, performerId: 'ines' };
+    expect(drum([run(smooth(40), 'rehearsal')])?.times.why).toMatchObject([rehearsed]);
+    expect(drum([run(smooth(40), 'rehearsal'), run(smooth())])?.times.why).toMatchObject([
+      rehearsed,
+      { seconds: 60, rehearsed: false, performerId: 'ines' },
+    ]);
+  });
+
+  test('a time that can hardly be right is set aside until somebody says that it is', () => {
+    const stage = new Stage().at(0, 'start').at(961, 'done');
+    const events = [...stage.events];
+    expect(drum([{ kind: 'performance', plan, events }])?.times).toEqual({});
+    const trusted = stage.at(2000, 'trust', { slot: 'slot-drum', step: 'hello' }).events;
+    expect(drum([{ kind: 'performance', plan, events: trusted }])?.times.hello).toMatchObject([
+      { seconds: 961 },
+    ]);
   });
 
   test('are gone by in the forecast only where there was no show', () => {

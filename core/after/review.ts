@@ -1,8 +1,10 @@
 /** Plan against fact, and the record that a demonstration gathers. */
+import type { TimeTaken } from '../learning/time';
 import type { ReadingTold } from '../readings/record';
 import type { Demo, Method } from '../repertoire/types';
 import { fold } from '../stage/fold';
 import { sayDuration } from '../time/clock';
+import { isOdd } from './oddTimes';
 import type { Go, Live, Outcome, RunEvent, RunKind, RunPlan, StepTime } from '../stage/types';
 
 export interface ReviewRow {
@@ -105,11 +107,8 @@ export interface MethodRecord extends Tally {
   causes: { cause: string; count: number }[];
   /** Each time it was on stage, oldest first. */
   performances: Performance[];
-  /**
-   * How long each step took, every time it was done, by task; whole seconds. Of rehearsals only for what was
-   * never done in a show.
-   */
-  times: Record<string, number[]>;
+  /** How long each step took, every time it was done, by task; doubtful times are set aside. */
+  times: Record<string, TimeTaken[]>;
   /** What was read at its goes and on the Bench, oldest first. */
   readings: ReadingTold[];
 }
@@ -160,11 +159,14 @@ export function methodRunsOf(
     if (row.demoId === null || row.methodId === null) return [];
     const readings = live.readings.filter((one) => one.slot === row.slotId);
     if (row.goes.length === 0 && row.steps.length === 0 && readings.length === 0) return [];
-    const times: Record<string, number[]> = {};
-    for (const { task, seconds } of row.steps.filter((step) => !step.doubtful))
-      (times[task] = Object.hasOwn(times, task) ? (times[task] ?? []) : []).push(
-        Math.round(seconds),
-      );
+    const planned = plan.slots.find(({ id }) => id === row.slotId)?.steps ?? [];
+    const times = new Map<string, number[]>();
+    for (const step of row.steps) {
+      // What can hardly be right is set aside until somebody says that it is.
+      const seconds = planned.find(({ task }) => task === step.task)?.seconds ?? step.seconds;
+      if (step.doubtful || isOdd(step, seconds)) continue;
+      times.set(step.task, [...(times.get(step.task) ?? []), Math.round(step.seconds)]);
+    }
     return [
       {
         slotId: row.slotId,
@@ -176,7 +178,7 @@ export function methodRunsOf(
         plannedSeconds: row.plannedSeconds,
         seconds: row.actualSeconds,
         goes: row.goes,
-        times,
+        times: Object.fromEntries(times),
         performerId: row.performerId,
         readings: readings.map(({ result, go, value, first }) => ({ result, go, value, first })),
       },
@@ -208,17 +210,20 @@ function allCauses({ performance, rehearsal }: CountsByKind): MethodCounts['caus
     .sort((a, b) => b.count - a.count || a.cause.localeCompare(b.cause));
 }
 
-/** Times by task; of rehearsals only where there are none of shows. */
-function timesOf(runs: readonly MethodRun[]): Record<string, number[]> {
-  const times: Record<string, number[]> = {};
-  for (const kind of ['performance', 'rehearsal'] as const) {
-    const known = new Set(Object.keys(times));
-    for (const run of runs.filter((one) => one.kind === kind))
-      for (const [task, seconds] of Object.entries(run.times))
-        if (!known.has(task))
-          times[task] = [...(Object.hasOwn(times, task) ? (times[task] ?? []) : []), ...seconds];
-  }
-  return times;
+/** Times by task, with whose they are. */
+function timesOf(runs: readonly MethodRun[]): Record<string, TimeTaken[]> {
+  const times = new Map<string, TimeTaken[]>();
+  for (const { times: own, performerId, kind, at } of runs)
+    for (const [task, all] of Object.entries(own)) {
+      const told = all.map((seconds) => ({
+        seconds,
+        performerId,
+        rehearsed: kind === 'rehearsal',
+        at,
+      }));
+      times.set(task, [...(times.get(task) ?? []), ...told]);
+    }
+  return Object.fromEntries(times);
 }
 
 export function countsOf(runs: readonly Pick<MethodRun, 'goes'>[]): MethodCounts {

@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { lookUp, quantiles, shapeOf } from './beta';
-import { blended, threePoint } from './estimate';
+import { threePoint } from './estimate';
 import { randomFrom } from './random';
 import { atLeastOne, belief, wilson } from './success';
 
@@ -12,22 +12,6 @@ describe('three-point estimates', () => {
     const { mean, sd } = threePoint({ shortest: 4, likely: 6, longest: 14 });
     expect(mean).toBe(7);
     expect(sd).toBeCloseTo(1.6667, 4);
-  });
-
-  test('move to the record as it grows', () => {
-    const estimate = { shortest: 40, likely: 60, longest: 140 };
-    const means = [0, 1, 3, 10, 100].map((n) => blended(estimate, Array<number>(n).fill(90)).mean);
-    expect(means[0]).toBe(70);
-    expect(means).toEqual([...means].sort((a, b) => a - b));
-    expect(means[4]).toBeGreaterThan(89);
-    // Three times taken weigh as much as the estimate.
-    expect(means[2]).toBe(80);
-  });
-
-  test('a time outside of the estimate widens it', () => {
-    const { high, sd } = blended({ shortest: 40, likely: 60, longest: 80 }, [120]);
-    expect(high).toBe(120);
-    expect(sd).toBeGreaterThan(threePoint({ shortest: 40, likely: 60, longest: 80 }).sd);
   });
 });
 

@@ -2,6 +2,7 @@
 import type { Person, Position, ShowBundle, Slot, Talk } from '../brief/types';
 import { inHand } from '../repertoire/basis';
 import { blankDemo, blankMethod, blankTask } from '../repertoire/blank';
+import { withFigures } from '../learning/figures';
 import type { Demo, Method, Residue, Task } from '../repertoire/types';
 import { parseClock } from '../time/clock';
 import { dimensionOf, toBase } from '../units/units';
@@ -19,6 +20,7 @@ export interface ResolvedSlot {
   slot: Slot;
   /** Of a talk: one made up for it, with an empty id. */
   demo: Demo;
+  /** With the times that the plan goes by. */
   method: Method;
   /** Null until one is chosen. */
   performer: Person | null;
@@ -60,7 +62,7 @@ function demoOf(slot: Slot, demos: readonly Demo[]): Pick<ResolvedSlot, 'demo' |
   if (slot.talk) return talkAsDemo(slot.talk);
   const demo = demos.find((one) => one.id === slot.demoId);
   const method = demo?.methods.find((one) => one.id === slot.methodId) ?? demo?.methods[0];
-  return demo && method ? { demo, method } : null;
+  return demo && method ? { demo, method: withFigures(method, slot.performerId) } : null;
 }
 
 function resolve({ show, demos, people }: ShowBundle): readonly ResolvedSlot[] {

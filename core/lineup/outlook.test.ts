@@ -109,7 +109,7 @@ describe('from a show', () => {
     worth: 3,
     record: { worked: 0, failed: 9000 },
     performed: true,
-    taken: {},
+    times: new Map(),
     ...over,
   });
 

@@ -6,11 +6,11 @@ function change(step: StepTime, { kind, value }: RunEvent): StepTime {
   const measured = step.measured ?? step.seconds;
   switch (kind) {
     case 'correct':
-      return { ...step, seconds: value ?? step.seconds, measured, doubtful: false };
+      return { ...step, seconds: value ?? step.seconds, measured, doubtful: false, trusted: false };
     case 'doubt':
-      return { ...step, seconds: measured, measured: null, doubtful: true };
+      return { ...step, seconds: measured, measured: null, doubtful: true, trusted: false };
     case 'trust':
-      return { ...step, seconds: measured, measured: null, doubtful: false };
+      return { ...step, seconds: measured, measured: null, doubtful: false, trusted: true };
     default:
       return step;
   }

@@ -190,7 +190,10 @@ function done(plan: RunPlan, before: Live, slot: RunSlot, now: Moment): Live {
   const seconds = now.time - live.stepAt;
   const change: Partial<LiveSlot> = {
     goes: goIsOver ? recordGo(own.goes, { go: live.go, outcome: 'worked', cause: null }) : own.goes,
-    steps: [...own.steps, { task, go: live.go, seconds, measured: null, doubtful: false }],
+    steps: [
+      ...own.steps,
+      { task, go: live.go, seconds, measured: null, doubtful: false, trusted: false },
+    ],
     signs:
       live.signAt === null
         ? own.signs

@@ -51,7 +51,7 @@ describe('a time that can’t be right', () => {
   test('is put right afterwards; what was pressed stays', () => {
     const stage = forgot().at(2000, 'correct', { slot: 'slot-drum', step: 'hello', value: 31 });
     expect(stage.live().slots['slot-drum']?.steps).toEqual([
-      { task: 'hello', go: 1, seconds: 31, measured: 961, doubtful: false },
+      { task: 'hello', go: 1, seconds: 31, measured: 961, doubtful: false, trusted: false },
     ]);
     expect(timesOf(stage)).toEqual({ hello: [31] });
     expect(stage.events.filter(({ kind }) => kind === 'done')).toHaveLength(1);

@@ -199,6 +199,8 @@ export interface StepTime {
   measured: number | null;
   /** Not to be learned from: somebody says that it can't be right. */
   doubtful: boolean;
+  /** Somebody says that it is right, odd as it looks. */
+  trusted: boolean;
 }
 
 export interface LiveSlot {

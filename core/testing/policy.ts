@@ -8,6 +8,6 @@ export const policy = (over: Partial<SlotPolicy> = {}): SlotPolicy => ({
   worth: 3,
   record: null,
   performed: true,
-  taken: {},
+  times: new Map(),
   ...over,
 });

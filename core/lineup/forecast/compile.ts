@@ -9,13 +9,13 @@
  */
 import { type TimeKey, timeKey } from '../../keys';
 import { quantiles, type Shape, shapeOf } from '../../chance/beta';
-import { blended } from '../../chance/estimate';
 import { belief } from '../../chance/success';
 import { anotherGoParts, goesThatCount } from '../../repertoire/goes';
 import type { Estimate, Task } from '../../repertoire/types';
 import { buildNetwork, type Network } from '../network';
 import { amountUsed, hasInHand, nextKeptWaiting } from '../equipment';
 import type { LineupInput, PlacedTask, Timeline } from '../types';
+import { expectedTime } from './expected';
 import type { Draw, Node, Program, Wait } from './program';
 import { reduced } from './reduce';
 import { inSequence } from './sequence';
@@ -79,9 +79,8 @@ class Compiler {
   }
 
   private drawOf(slot: string, task: Pick<Task, 'id' | 'time'>): Draw {
-    const taken = this.policies.get(slot)?.taken[task.id] ?? [];
     const time = this.soFar?.estimateOf(slot, task.id) ?? task.time;
-    const { mean, sd, low, high } = blended(time, taken);
+    const { mean, sd, low, high } = expectedTime(this.policies.get(slot), { id: task.id, time });
     const shape = shapeOf(mean, sd, low, high);
     if (!shape) return FIXED(mean);
     return { low, width: high - low, table: this.tableOf(shape) };

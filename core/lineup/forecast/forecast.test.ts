@@ -1,6 +1,7 @@
 /** Simulated shows against what is known of them beforehand. */
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { learnedOfAll, type TimeTaken } from '../../learning/time';
 import type { Task } from '../../repertoire/types';
 import { after, input, slot, task } from '../../testing/build';
 import { policy } from '../../testing/policy';
@@ -215,8 +216,16 @@ describe('failures', () => {
 
 test('times that were really taken count for more than the estimate, the more there are', () => {
   const show = input([slot('a', [uncertain('p', 'perform', [50, 60, 70])])]);
+  const guess = { shortest: 50, likely: 60, longest: 70 };
+  const taken = (n: number): TimeTaken[] =>
+    Array.from({ length: n }, (_, at) => ({
+      seconds: 120,
+      performerId: null,
+      rehearsed: false,
+      at,
+    }));
   const mean = (n: number): number =>
-    forecast(show, { a: { taken: { p: Array<number>(n).fill(120) } } }).end.mean;
+    forecast(show, { a: { times: new Map([['p', learnedOfAll(guess, taken(n))]]) } }).end.mean;
   expect(mean(0)).toBeCloseTo(60, 0);
   expect(mean(3)).toBeGreaterThan(85);
   expect(mean(60)).toBeGreaterThan(115);

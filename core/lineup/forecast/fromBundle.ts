@@ -1,4 +1,8 @@
 import type { ShowBundle } from '../../brief/types';
+import { type Expected, threePoint } from '../../chance/estimate';
+import { figureFor } from '../../learning/figures';
+import { learnedTime, type TimeTaken } from '../../learning/time';
+import type { Demo, Method } from '../../repertoire/types';
 import { resolveSlots } from '../fromBundle';
 import type { SlotPolicy } from './types';
 
@@ -11,8 +15,30 @@ export interface TriedMethod {
   failed: number;
   /** In rehearsals, which are gone by only where there was no show. */
   rehearsed?: { worked: number; partly: number; failed: number };
-  /** Seconds each step took, every time it is told of, by task. */
-  times: Readonly<Record<string, readonly number[]>>;
+  /** How long each step took, every time it is told of, by task. */
+  times: Readonly<Record<string, readonly TimeTaken[]>>;
+}
+
+/**
+ * What each step is expected to take: what was learned, unless somebody keeps to the guess, or to what was taken
+ * from the record before.
+ */
+function timesFor(
+  demo: Demo,
+  { id }: Pick<Method, 'id'>,
+  tried: TriedMethod | undefined,
+  performerId: string | null,
+): Map<string, Expected> {
+  const method = demo.methods.find((one) => one.id === id);
+  const times = new Map<string, Expected>();
+  for (const task of method?.tasks ?? []) {
+    const figure = method && figureFor(method, task.id, performerId);
+    if (figure?.use === 'mine') continue;
+    const taken = tried && Object.hasOwn(tried.times, task.id) ? tried.times[task.id] : undefined;
+    if (figure?.frozen) times.set(task.id, threePoint(figure.time));
+    else if (taken) times.set(task.id, learnedTime(task.time, taken, performerId));
+  }
+  return times;
 }
 
 /** What the forecast needs to know of each slot beside its times. A go that partly worked did not. */
@@ -37,7 +63,7 @@ export const policiesOf = (
           worth: slot.worth,
           record: slot.talk ? null : { worked, failed },
           performed: slot.talk !== null || performed,
-          taken: tried?.times ?? {},
+          times: timesFor(demo, method, tried, slot.performerId),
         },
       ];
     }),

@@ -1,5 +1,7 @@
 /** What the forecast reads and gives. Times are seconds from the show's start. */
 
+import type { Expected } from '../../chance/estimate';
+
 /** What is known and wanted of a slot beside its times. */
 export interface SlotPolicy {
   /** Further goes at the most when the last planned one fails. */
@@ -13,8 +15,8 @@ export interface SlotPolicy {
   record: { worked: number; failed: number } | null;
   /** Whether it was ever done; true for what needs no trying, such as a talk. */
   performed: boolean;
-  /** How long its steps really took, by task. */
-  taken: Readonly<Record<string, readonly number[]>>;
+  /** What its steps take as it was learned, by task; of others the three points count. */
+  times: ReadonlyMap<string, Expected>;
 }
 
 /** How many shows are simulated, from which seed, and which share of them the end is held against. */

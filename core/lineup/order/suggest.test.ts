@@ -194,7 +194,7 @@ test('lateness is the forecast’s: records, failures and waiting count, in ever
         worth: 3,
         performed: true,
         record: { worked: 3, failed: 2 },
-        taken: {},
+        times: new Map(),
       },
     ]),
   );

@@ -3,7 +3,7 @@
  * time often enough, each timed and drawn anew from where the show is; where there is none, of the ways to
  * leave out more.
  */
-import { blended } from '../../chance/estimate';
+import { expectedTime } from '../../lineup/forecast/expected';
 import { buildNetwork } from '../../lineup/network';
 import { comingUp } from '../steps';
 import type { Call, Caller } from './caller';
@@ -56,9 +56,9 @@ const worthOf = (way: readonly Droppable[]): number =>
 /** Seconds that a slot’s block is expected to take when all works at once. */
 function expectedLength({ show }: Caller, id: string): number {
   const slot = show.input.slots.find((one) => one.id === id);
-  const taken = show.policies.get(id)?.taken ?? {};
+  const policy = show.policies.get(id);
   const steps = slot ? buildNetwork(slot).steps : [];
-  return steps.reduce((sum, { task }) => sum + blended(task.time, taken[task.id] ?? []).mean, 0);
+  return steps.reduce((sum, { task }) => sum + expectedTime(policy, task).mean, 0);
 }
 
 /**

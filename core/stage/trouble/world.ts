@@ -4,7 +4,7 @@
  * the rest.
  */
 import { lookUp, quantiles, shapeOf } from '../../chance/beta';
-import { blended } from '../../chance/estimate';
+import { expectedTime } from '../../lineup/forecast/expected';
 import { randomFrom } from '../../chance/random';
 import { belief } from '../../chance/success';
 import { buildNetwork } from '../../lineup/network';
@@ -79,8 +79,7 @@ export class World {
   seconds(slot: string, task: string, time: number): number {
     const found = this.taskOf(slot, task);
     if (!found) return 1;
-    const taken = this.show.policies.get(slot)?.taken[task] ?? [];
-    const { mean, sd, low, high } = blended(found.time, taken);
+    const { mean, sd, low, high } = expectedTime(this.show.policies.get(slot), found);
     const shape = shapeOf(mean, sd, low, high);
     const drawn = shape
       ? low + (high - low) * lookUp(quantiles(shape), this.even(`${slot}/${task}/${time}`))
