@@ -27,6 +27,8 @@ export function runLog(runId: string, plan: RunPlan, gone: GoneBy): RunEvent[] {
     events.push(eventOf({ id, at: Math.round(at), by: 'ines' }, kind, more));
   };
   press('start');
+  // What a class is not shown is left out from the beginning.
+  for (const { id } of plan.slots) if (!gone.slots[id]) press('leaveOut', { slot: id });
   for (const slot of plan.slots) {
     const fact = gone.slots[slot.id];
     if (fact) performSlot(slot, fact);

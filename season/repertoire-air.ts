@@ -116,7 +116,7 @@ const smokeRingDrum: Demo = {
         ],
         needs: { clearM: 2, powerW: 900 },
         care: { disposal: 'Air the hall; fluid back in its bottle.' },
-        priorWorked: 6,
+        priorWorked: 1,
       },
       [
         ['smoke', 'Tell the venue; detectors isolated by the hall keeper only.', EVERYBODY],
@@ -364,7 +364,7 @@ const crushedCan: Demo = {
           }),
           judged('bang', { peak: 108, level: 85, at: 1, crew: 0.6, lasts: 0.2, hands: 'busy' }),
         ],
-        priorWorked: 7,
+        priorWorked: 2,
         priorFailed: 1,
       },
       [

@@ -140,7 +140,7 @@ const coldFlower: Demo = {
             there: setting('liquid'),
           }),
         ],
-        priorWorked: 5,
+        priorWorked: 0,
       },
       [
         [

@@ -101,7 +101,7 @@ const slowFallingMagnet: Demo = {
             magnetLong: setting('long'),
           }),
         ],
-        priorWorked: 9,
+        priorWorked: 4,
       },
       [
         [

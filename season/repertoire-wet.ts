@@ -227,7 +227,7 @@ const foamFountain: Demo = {
             bore: setting('bore'),
           }),
         ],
-        priorWorked: 2,
+        priorWorked: 0,
         priorFailed: 1,
       },
       [

@@ -118,12 +118,41 @@ const FERRY: Journey = {
 const CART: Journey = { ...FERRY, id: 'cart', name: 'Hand-cart', by: 'foot' };
 const LIFTED: Journey = { ...FERRY, id: 'steps', name: 'Up the school steps', by: 'foot' };
 
+const DAY = 86_400_000;
+
 interface Booking {
   show: Omit<Show, 'date' | 'zone' | 'positions' | 'wishes' | keyof typeof PLAIN_KIT> &
     Partial<Pick<Show, keyof typeof PLAIN_KIT>>;
   /** Days from today. */
   day: number;
   gone?: GoneBy;
+  /** The same show for single classes, so many days before it. */
+  earlier?: (GoneBy & { days: number })[];
+}
+
+/** One class of the school: what it took, slot by slot, against what was guessed. */
+function forClass(
+  days: number,
+  [drum, magnet, can, flower]: readonly [number, number, number, number],
+  [reach, fall]: readonly [number, number],
+  foam: number | null,
+): GoneBy & { days: number } {
+  return {
+    days,
+    late: 20,
+    notes: [],
+    slots: {
+      'slot-smoke-ring-drum': { pace: drum, goes: [['worked']], read: { reach: [reach] } },
+      ...(foam === null
+        ? {}
+        : {
+            'slot-foam-fountain': { pace: 1, goes: [['worked']], read: { height: [foam] } },
+          }),
+      'slot-slow-falling-magnet': { pace: magnet, goes: [['worked']], read: { fall: [fall] } },
+      'slot-crushed-can': { pace: can, goes: [['worked']] },
+      'slot-cold-flower': { pace: flower, goes: [['worked']] },
+    },
+  };
 }
 
 const BOOKINGS: Booking[] = [
@@ -155,6 +184,13 @@ const BOOKINGS: Booking[] = [
       conditions: measured('09:20', { temperature: 19, humidity: 55, pressure: 1009 }),
       note: '',
     },
+    earlier: [
+      forClass(5, [1.22, 0.96, 1.2, 1.04], [6, 4.6], 58),
+      forClass(4, [1.14, 0.9, 1.12, 0.97], [6.5, 4.5], 60),
+      forClass(3, [1.3, 0.98, 1.26, 1.02], [5.5, 4.7], null),
+      forClass(2, [1.18, 0.92, 1.16, 0.99], [6, 4.6], null),
+      forClass(1, [1.25, 0.95, 1.22, 1.05], [5.5, 4.6], null),
+    ],
     gone: {
       late: 40,
       notes: [
@@ -351,15 +387,17 @@ export function season(
       readings: [],
       runs:
         plan && booking.gone
-          ? [
-              {
-                id: `run-${show.id}`,
+          ? [...(booking.earlier ?? []), { days: 0, ...booking.gone }].map(({ days, ...gone }) => {
+              const own = { ...plan, startsAt: startsAt - days * DAY };
+              const id = `run-${show.id}${days > 0 ? `-${days}-before` : ''}`;
+              return {
+                id,
                 kind: 'performance',
-                createdAt: startsAt - 60_000,
-                plan,
-                events: runLog(`run-${show.id}`, plan, booking.gone),
-              },
-            ]
+                createdAt: own.startsAt - 60_000,
+                plan: own,
+                events: runLog(id, own, gone),
+              };
+            })
           : [],
     };
   });

@@ -1,4 +1,5 @@
 /** What the record has come to say of the plan’s figures: offered with its evidence, to be taken or not. */
+import type { Slot } from '../brief/types';
 import { figureFor } from '../learning/figures';
 import { ENOUGH_GOES, type LearnedTime, learnedTime, type TimeTaken } from '../learning/time';
 import type { Demo, Estimate, Method, Task, TimeFigure } from '../repertoire/types';
@@ -66,7 +67,8 @@ function figuresOfTask(
     const learned = learnedTime(task.time, taken, performerId);
     const decided = figureFor(method, task.id, performerId);
     const planned = decided?.use === 'taken' ? decided.time : task.time;
-    const own = performerId === null ? taken : taken.filter((one) => one.performerId === performerId);
+    const own =
+      performerId === null ? taken : taken.filter((one) => one.performerId === performerId);
     return {
       demoId: demo.id,
       methodId: method.id,
@@ -100,6 +102,22 @@ export function learnedFigures(
       });
     }),
   );
+}
+
+/** Those of one slot’s method, for whoever performs it: their own where they have some. */
+export function learnedOfSlot(
+  demos: readonly Demo[],
+  records: readonly MethodRecord[],
+  { demoId, methodId, performerId }: Pick<Slot, 'demoId' | 'methodId' | 'performerId'>,
+): LearnedFigure[] {
+  const demo = demos.find(({ id }) => id === demoId);
+  const methods = demo?.methods.filter(({ id }) => id === methodId) ?? [];
+  const all = demo ? learnedFigures([{ ...demo, methods }], records) : [];
+  const own = all.filter((one) => one.performerId !== null && one.performerId === performerId);
+  const others = all.filter(
+    (one) => one.performerId === null && !own.some(({ task }) => task.id === one.task.id),
+  );
+  return [...own, ...others];
 }
 
 /** How much longer a go is by what was learned than by what the plan has, in whole seconds. */
@@ -147,7 +165,10 @@ export function decide(
 }
 
 /** The records as they were before the run that began then. */
-export const recordsBefore = (records: readonly MethodRecord[], startedAt: number): MethodRecord[] =>
+export const recordsBefore = (
+  records: readonly MethodRecord[],
+  startedAt: number,
+): MethodRecord[] =>
   records.map((record) => ({
     ...record,
     times: Object.fromEntries(

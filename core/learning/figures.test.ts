@@ -91,7 +91,9 @@ describe('clock, line-up, windows and stage go by it', () => {
   });
   const expected = (...figures: TimeFigure[]) => {
     const show = shown(figures);
-    return policiesOf(show, [tried(show)]).get('slot-foam')?.times.get('p');
+    return policiesOf(show, [tried(show)])
+      .get('slot-foam')
+      ?.times.get('p');
   };
 
   test('the forecast learns from guess and record, taken or not, and counts no go twice', () => {

@@ -45,7 +45,10 @@ describe('from the guess to the record', () => {
 
   test('the more goes, the narrower; never surer than a thumb', () => {
     const widths = [1, 4, 16, 64].map((n) => {
-      const { meanLow, meanHigh } = learnedOfAll(GUESS, taken([...Array(n).keys()].map((i) => 60 + ((i * 7) % 9))));
+      const { meanLow, meanHigh } = learnedOfAll(
+        GUESS,
+        taken([...Array(n).keys()].map((i) => 60 + ((i * 7) % 9))),
+      );
       return meanHigh - meanLow;
     });
     expect(widths).toEqual([...widths].sort((a, b) => b - a));

@@ -1,10 +1,12 @@
 /** Lists of the repertoire, slim; one demo with what a show needs of it. Mounted under /api. */
 import { Router } from 'express';
+import { FigureDecisionsBody } from '../../contract/figures';
 import { ReadingBody } from '../../contract/readings';
 import type { AppContext } from '../context';
 import { body } from '../http/errors';
 import { sendJson } from '../http/sendTable';
 import { recordsFor } from '../after/records';
+import { decideFigures } from './figures';
 import { demoAnswer } from './summaries';
 
 export function repertoireRoutes(context: AppContext): Router {
@@ -19,6 +21,9 @@ export function repertoireRoutes(context: AppContext): Router {
   router.put('/demos/:id/readings/:reading', (req, res) => {
     const { id, reading } = req.params;
     res.json(context.readings.put(id, reading, body(ReadingBody, req.body)));
+  });
+  router.post('/figures', (req, res) => {
+    res.json(decideFigures(context, body(FigureDecisionsBody, req.body)));
   });
   router.delete('/demos/:id/readings/:reading', (req, res) => {
     context.readings.setRemoved(req.params.id, req.params.reading, true);

@@ -86,6 +86,7 @@ export const RIGHTS: readonly Right[] = [
 
   ...of(
     'presenter',
+    'POST /figures',
     'POST /shows/file',
     'GET /shows/:id/file',
     'POST /shows/:id/take-out',

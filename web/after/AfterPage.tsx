@@ -1,9 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { RunSummary, StoredRun } from '../../contract/stage';
+import { learnedFigures } from '../../core/after/learned';
 import { reviewOf, reviewWords } from '../../core/after/review';
 import { fold } from '../../core/stage/fold';
+import { counted } from '../../core/words';
 import { useRun, useRuns } from '../app/data';
 import { whenOf } from '../brief/dates';
 import { useOpenShow } from '../brief/useShow';
@@ -42,6 +45,7 @@ function RunReview({ run }: { run: StoredRun }) {
         </p>
       )}
       <TwoStrips review={review} run={run} startedAt={live.startedAt} />
+      <LearnedLink runId={run.id} />
       <Outcomes rows={review.rows} tell={tell} />
       <Readings plan={run.plan} live={live} tell={tell} />
       <StepTimes plan={run.plan} rows={review.rows} tell={tell} />
@@ -56,6 +60,25 @@ function RunReview({ run }: { run: StoredRun }) {
         Remove this run
       </Button>
     </>
+  );
+}
+
+/** How many figures the record offers by now. */
+function LearnedLink({ runId }: { runId: string }) {
+  const { show, bundle, answer } = useOpenShow();
+  const offered = useMemo(
+    () =>
+      learnedFigures(bundle.demos, answer.records).filter(({ state }) => state === 'offered')
+        .length,
+    [bundle.demos, answer.records],
+  );
+  return (
+    <Box sx={{ my: 1.5 }}>
+      {offered === 0
+        ? 'The plan goes by what the goes say: '
+        : `The goes say otherwise than the plan in ${counted(offered, 'figure')}: `}
+      <Link to={`/shows/${show.id}/after/learned?run=${runId}`}>look at what was learned</Link>
+    </Box>
   );
 }
 

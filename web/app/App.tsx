@@ -31,6 +31,7 @@ const ReadyPage = lazy(() => import('../ready/ReadyPage'));
 const RisksPage = lazy(() => import('../ready/RisksPage'));
 const StagePage = lazy(() => import('../stage/StagePage'));
 const AfterPage = lazy(() => import('../after/AfterPage'));
+const LearnedPage = lazy(() => import('../after/LearnedPage'));
 const DemosPage = lazy(() => import('../repertoire/DemosPage'));
 const DemoPage = lazy(() => import('../repertoire/DemoPage'));
 const PackPage = lazy(() => import('../kit/PackPage'));
@@ -162,6 +163,7 @@ function Content() {
                 <Route path="kit" element={<KitPage />} />
                 <Route path="ready/risks" element={<RisksPage />} />
                 <Route path="after" element={<AfterPage />} />
+                <Route path="after/learned" element={<LearnedPage />} />
               </Route>
             </Route>
             <Route element={<ReadOnlyPages />}>

@@ -57,6 +57,11 @@ export const useItemNames = () => useList<ItemName>('/items');
 export const useVenues = () => useList<Versioned<Venue>>('/venues');
 export const useBoxes = () => useList<Versioned<Box>>('/boxes');
 export const usePeople = () => useList<Versioned<Person>>('/people');
+/** What somebody is called, by their id. */
+export function usePersonName(): (id: string) => string {
+  const { data = [] } = usePeople();
+  return (id) => data.find((person) => person.id === id)?.name ?? 'somebody';
+}
 export const useTrials = () => useList<TrialSummary>('/trials');
 export const useFollowUps = () => useList<Versioned<FollowUp>>('/follow-ups');
 

@@ -3,6 +3,7 @@ import type { Theme } from '@mui/material/styles';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useRef, useState } from 'react';
+import { learnedOfSlot } from '../../core/after/learned';
 import { bestToLeaveOut } from '../../core/lineup/forecast/words';
 import { changeShow, inOrder, withLead, withoutSlots } from '../../core/lineup/change';
 import type { Fix } from '../../core/lineup/suggestFixes';
@@ -74,6 +75,12 @@ export default function LineupPage() {
   });
   const chooseCard = useLatest((slot: string | null): void =>
     setSelected(slot === null ? null : { slot, task: null }),
+  );
+
+  const chosen = show.slots.find(({ id }) => id === selected?.slot);
+  const learned = useMemo(
+    () => (chosen ? learnedOfSlot(open.bundle.demos, answer.records, chosen) : []),
+    [chosen, open.bundle.demos, answer.records],
   );
 
   const head = { timeline, foreseen, best, startOfDay, nameOf, onLeaveOut: leaveOut };
@@ -206,6 +213,7 @@ export default function LineupPage() {
               selected={selected}
               onSelect={choose}
               onLead={lead}
+              learned={learned}
             />
           )}
         </Box>

@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
+import type { LearnedFigure } from '../../core/after/learned';
 import { leadRange } from '../../core/lineup/lead';
 import { namesOf } from '../../core/lineup/names';
 import { neighboursOf } from '../../core/lineup/neighbours';
@@ -12,6 +13,7 @@ import type { LineupInput, PlacedTask, Timeline } from '../../core/lineup/types'
 import type { Task } from '../../core/repertoire/types';
 import { formatClock, formatDuration } from '../../core/time/clock';
 import { listInWords, thingsInWords } from '../../core/words';
+import { LearnedLine } from '../after/LearnedLine';
 import { PHASE } from '../parts/words';
 import type { Selection } from './selection';
 
@@ -22,6 +24,8 @@ interface TaskPanelProps {
   selected: Selection;
   onSelect: (chosen: Selection | null) => void;
   onLead: (placed: PlacedTask, seconds: number) => void;
+  /** What the record says of the times of the chosen slot, for whoever does it. */
+  learned: readonly LearnedFigure[];
 }
 
 function Words({ task }: { task: Task }) {
@@ -59,7 +63,7 @@ function Words({ task }: { task: Task }) {
 }
 
 export function TaskPanel(props: TaskPanelProps) {
-  const { input, timeline, startOfDay, selected, onSelect, onLead } = props;
+  const { input, timeline, startOfDay, selected, onSelect, onLead, learned } = props;
   const names = namesOf(input);
   const slot = input.slots.find((s) => s.id === selected.slot);
   if (!slot) return null;
@@ -88,6 +92,7 @@ export function TaskPanel(props: TaskPanelProps) {
     selected.task === null ? null : neighboursOf(timeline, { slot: slot.id, task: selected.task });
   const range = selected.task === null ? null : leadRange(input, timeline, slot.id, selected.task);
   const wanted = slot.leads.find((lead) => lead.task === selected.task);
+  const figure = learned.find((one) => one.task.id === selected.task);
   return (
     <Box
       component="section"
@@ -129,6 +134,7 @@ export function TaskPanel(props: TaskPanelProps) {
               ` · while ${listInWords(near.meanwhile.map((b) => names.slot(b.slot)))} ${near.meanwhile.length > 1 ? 'are' : 'is'} on`}
           </Box>
           <Words task={task} />
+          {figure && <LearnedLine figure={figure} />}
           {near.placed.buffer > 0 && (
             <Box>
               {formatDuration(near.placed.buffer)} is kept free after it, should it take longer.

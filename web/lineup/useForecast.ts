@@ -33,7 +33,9 @@ interface Found {
 }
 
 /** When the show as it was timed will end: the figure that every page tells. */
-export function useForecast(open: (Plan & Pick<OpenShow, 'answer'>) | null): Foreseen | null {
+export function useForecast(
+  open: (Plan & { answer: Pick<OpenShow['answer'], 'records'> }) | null,
+): Foreseen | null {
   const runs = useHealth().data?.forecastRuns;
   const endsBy = useSettings().data?.endsBy;
   const [bundle, input, timeline] = [open?.bundle, open?.input, open?.timeline];

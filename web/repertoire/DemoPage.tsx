@@ -1,8 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { useMemo } from 'react';
 import { type UseFormReturn, useFieldArray } from 'react-hook-form';
 import { useParams, useSearchParams } from 'react-router';
 import { DemoBody } from '../../contract/repertoire';
+import { learnedFigures } from '../../core/after/learned';
 import type { MethodRecord } from '../../core/after/review';
 import type { Demo, Method } from '../../core/repertoire/types';
 import { useItemNames, useRecords } from '../app/data';
@@ -28,12 +30,17 @@ import { RecordPart } from './RecordPart';
 
 interface MethodProps {
   at: string;
+  demo: Demo;
   method: Method;
   record: MethodRecord | undefined;
 }
 
 /** The recipe at the left, what it takes and what to mind at the right, how it has gone below. */
-function OneMethod({ at, method, record }: MethodProps) {
+function OneMethod({ at, demo, method, record }: MethodProps) {
+  const learned = useMemo(
+    () => (record ? learnedFigures([{ ...demo, methods: [method] }], [record]) : []),
+    [demo, method, record],
+  );
   const { data: items = [] } = useItemNames();
   return (
     <Box
@@ -64,7 +71,7 @@ function OneMethod({ at, method, record }: MethodProps) {
             </Box>
           }
         />
-        <RecipeSteps at={at} method={method} />
+        <RecipeSteps at={at} method={method} learned={learned} />
       </Box>
       <Box sx={{ display: 'grid', gap: 3 }}>
         <HazardsPart at={at} method={method} />
@@ -144,6 +151,7 @@ function Methods({ form, demo, records }: MethodsProps) {
       <Box sx={{ mt: 4 }}>
         <OneMethod
           key={method.id}
+          demo={demo}
           at={`methods.${at}`}
           method={method}
           record={records.find((record) => record.methodId === method.id)}

@@ -6,6 +6,7 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { useFieldArray, useFormContext } from 'react-hook-form';
+import type { LearnedFigure } from '../../core/after/learned';
 import { withoutTask } from '../../core/repertoire/change';
 import { type RecipeStep, recipeOf } from '../../core/lineup/recipe';
 import type { Method, Phase, Task } from '../../core/repertoire/types';
@@ -14,13 +15,25 @@ import { thingsInWords } from '../../core/words';
 import { EditInPlace } from '../parts/EditInPlace';
 import { useAskedFor } from '../parts/useAskedFor';
 import { pinked } from '../parts/tapeShape';
+import { LearnedLine } from '../after/LearnedLine';
+import { usePersonName } from '../app/data';
 import { CueLines } from './CueFields';
 import { freshTask } from './fresh';
 import { TaskFields } from './TaskFields';
 
 /** A step to be read: how long, what, by whom, what is said, and what to wait and watch for. */
-function Step({ step, number }: { step: RecipeStep; number: number | null }) {
+function Step({
+  step,
+  number,
+  learned,
+}: {
+  step: RecipeStep;
+  number: number | null;
+  learned: readonly LearnedFigure[];
+}) {
   const { task, hands, waits } = step;
+  const [all] = learned;
+  const nameOf = usePersonName();
   const where = task.phase !== 'perform' && task.place === 'wings' ? 'in the wings' : '';
   const often = task.phase === 'perform' && task.eachGo ? 'at every go' : '';
   const who = task.phase === 'settle' ? 'by itself' : hands;
@@ -39,7 +52,7 @@ function Step({ step, number }: { step: RecipeStep; number: number | null }) {
           ...(task.phase === 'settle' && { color: 'var(--muted)' }),
         }}
       >
-        {formatDuration(task.time.likely)}
+        {formatDuration(all?.planned.likely ?? task.time.likely)}
       </Box>
       <Box sx={{ minWidth: 0 }}>
         <Box sx={{ font: '600 17px/24px Bricolage' }}>
@@ -77,6 +90,13 @@ function Step({ step, number }: { step: RecipeStep; number: number | null }) {
         <Typography variant="body2" color="textSecondary">
           {below.join(' · ')}
         </Typography>
+        {learned.map((figure) => (
+          <LearnedLine
+            key={figure.performerId}
+            figure={figure}
+            performer={figure.performerId && nameOf(figure.performerId)}
+          />
+        ))}
       </Box>
     </Box>
   );
@@ -96,9 +116,10 @@ interface GroupProps {
   numbered: boolean;
   tasks: readonly Task[];
   adds: readonly Phase[];
+  learned: readonly LearnedFigure[];
 }
 
-function Group({ title, at, steps, numbered, tasks, adds }: GroupProps) {
+function Group({ title, at, steps, numbered, tasks, adds, learned }: GroupProps) {
   const { append, swap } = useFieldArray({ name: `${at}.tasks`, keyName: 'key' });
   const { getValues, setValue } = useFormContext();
   const takeAway = (id: string): void => {
@@ -121,7 +142,13 @@ function Group({ title, at, steps, numbered, tasks, adds }: GroupProps) {
               <EditInPlace
                 what={`“${task.name}”`}
                 names={[`${at}.tasks.${index}`]}
-                read={<Step step={step} number={numbered ? i + 1 : null} />}
+                read={
+                  <Step
+                    step={step}
+                    number={numbered ? i + 1 : null}
+                    learned={learned.filter((figure) => figure.task.id === task.id)}
+                  />
+                }
                 edit={
                   <>
                     <TaskFields
@@ -172,10 +199,19 @@ function Group({ title, at, steps, numbered, tasks, adds }: GroupProps) {
 }
 
 /** The tasks of a method as a recipe, each edited where it stands. */
-export function RecipeSteps({ at, method }: { at: string; method: Method }) {
+export function RecipeSteps({
+  at,
+  method,
+  learned,
+}: {
+  at: string;
+  method: Method;
+  /** What the record says of its times. */
+  learned: readonly LearnedFigure[];
+}) {
   const recipe = recipeOf(method);
   const { place } = useAskedFor('edit', 'steps');
-  const shared = { at, tasks: method.tasks };
+  const shared = { at, tasks: method.tasks, learned };
   return (
     <>
       <div ref={place} />
