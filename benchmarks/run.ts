@@ -3,6 +3,7 @@ import { cueLatency } from './cue-latency';
 import { forecastVsDraws } from './forecast-vs-draws';
 import { judgingGrowth } from './judging-growth';
 import { kills200 } from './kills-200';
+import { learning } from './learning';
 import { live1000, liveGrowth } from './live';
 import { order30 } from './order-30';
 import { orderBr17 } from './order-br17';
@@ -32,6 +33,7 @@ const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'cue-latency': cueLatency,
   'kills-200': kills200,
   'plateau-calibration': plateauCalibration,
+  learning,
   recount,
   'judging-growth': judgingGrowth,
   'live-1000': live1000,
