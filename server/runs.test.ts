@@ -166,7 +166,7 @@ test('what was kept of the runs is what they come to when folded anew', async ()
   const demos = context.demos.list();
   /** Readings on the Bench, and the day’s figures, are no part of a run. */
   const ofRuns = (records: MethodRecord[]) =>
-    records.map(({ readings, ...record }) => ({
+    records.map(({ readings, byDay: _byDay, ...record }) => ({
       ...record,
       read: readings.flatMap(({ id, value, at }) => (id === null ? [[at, value]] : [])),
     }));

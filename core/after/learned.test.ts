@@ -44,6 +44,7 @@ const record = (times: Record<string, TimeTaken[]>): MethodRecord => ({
   rehearsed: { worked: 0, partly: 0, failed: 0 },
   causes: [],
   performances: [],
+  byDay: { good: { worked: 0, failed: 0 }, poor: { worked: 0, failed: 0 } },
   times,
   readings: [],
 });

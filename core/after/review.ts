@@ -1,4 +1,6 @@
 /** Plan against fact, and the record that a demonstration gathers. */
+import type { Tries } from '../chance/spares';
+import { dayKind, type DayFigures } from '../learning/condition';
 import type { TimeTaken } from '../learning/time';
 import type { ReadingTold } from '../readings/record';
 import type { Demo, Method } from '../repertoire/types';
@@ -109,6 +111,8 @@ export interface MethodRecord extends Tally {
   performances: Performance[];
   /** How long each step took, every time it was done, by task; doubtful times are set aside. */
   times: Record<string, TimeTaken[]>;
+  /** Goes of shows on days that its calculators pass, and on days that they do not; partly worked is not worked. */
+  byDay: Record<'good' | 'poor', Tries>;
   /** What was read at its goes and on the Bench, oldest first. */
   readings: ReadingTold[];
 }
@@ -238,21 +242,37 @@ export function countsOf(runs: readonly Pick<MethodRun, 'goes'>[]): MethodCounts
   return counts;
 }
 
+/** A run with what was measured on its day. */
+type RunOnDay = MethodRun & { conditions?: DayFigures };
+
+function byDayOf(
+  method: Pick<Method, 'calculators' | 'settings'>,
+  runs: readonly RunOnDay[],
+): MethodRecord['byDay'] {
+  const byDay = { good: { worked: 0, failed: 0 }, poor: { worked: 0, failed: 0 } };
+  for (const { kind, goes, conditions = {} } of runs) {
+    const day = kind === 'performance' ? dayKind(method, conditions) : null;
+    if (day)
+      for (const { outcome } of goes) byDay[day][outcome === 'worked' ? 'worked' : 'failed']++;
+  }
+  return byDay;
+}
+
 const readingsTold = ({
   readings,
   at,
   showTitle,
   kind,
   conditions = {},
-}: MethodRun & { conditions?: ReadingTold['conditions'] }): ReadingTold[] =>
+}: RunOnDay): ReadingTold[] =>
   readings.map((one) => ({ ...one, id: null, at, of: showTitle, kind, conditions }));
 
 /** The record of a method: all that was counted, and the latest times on stage, in any order. */
 export function recordOf(
   demoId: string,
-  method: Pick<Method, 'id' | 'priorWorked' | 'priorFailed'>,
+  method: Pick<Method, 'id' | 'priorWorked' | 'priorFailed' | 'calculators' | 'settings'>,
   counts: CountsByKind,
-  latest: readonly (MethodRun & { conditions?: ReadingTold['conditions'] })[],
+  latest: readonly RunOnDay[],
   bench: readonly ReadingTold[] = [],
 ): MethodRecord {
   const told = [...latest].sort((a, b) => a.at - b.at).slice(-PERFORMANCES_TOLD);
@@ -276,6 +296,7 @@ export function recordOf(
         outcomes: goes.map((go) => go.outcome),
       })),
     times: timesOf(told),
+    byDay: byDayOf(method, told),
     readings: [...told.flatMap(readingsTold), ...bench].sort((a, b) => a.at - b.at),
   };
 }
@@ -305,6 +326,14 @@ export const isUntried = (record: Tally): boolean => triedOf(record) === 0;
 export function recordWords(record: Tally): string {
   const tried = triedOf(record);
   return isUntried(record) ? 'not tried yet' : `works ${record.worked} of ${tried}`;
+}
+
+/** “On days its calculations pass 7 of 7, on others 1 of 3”; empty where it was done on one kind of day only. */
+export function byDayWords({ byDay: { good, poor } }: Pick<MethodRecord, 'byDay'>): string {
+  const of = ({ worked, failed }: Tries): string => `${worked} of ${worked + failed}`;
+  return [good, poor].some(({ worked, failed }) => worked + failed === 0)
+    ? ''
+    : `on days its calculations pass ${of(good)}, on others ${of(poor)}`;
 }
 
 /** “In rehearsal 3 of 4”; empty where there was none. */

@@ -12,7 +12,8 @@ import {
   recordOf,
   type Tally,
 } from '../../core/after/review';
-import { CONDITION_FIGURES, type Conditions } from '../../core/brief/types';
+import { dayFigures } from '../../core/brief/conditions';
+import type { Conditions } from '../../core/brief/types';
 import type { ReadingTold } from '../../core/readings/record';
 import type { Demo } from '../../core/repertoire/types';
 import { fold } from '../../core/stage/fold';
@@ -29,15 +30,13 @@ interface Day {
   conditions: ReadingTold['conditions'];
 }
 
-/** Of a show’s figures those that somebody has measured. */
+/** A show whose day can’t be read keeps nobody from the record of what was done there. */
 function measuredOn(text: string): Day['conditions'] {
-  const day = JSON.parse(text) as Conditions;
-  return Object.fromEntries(
-    CONDITION_FIGURES.flatMap((name) => {
-      const value = day[name];
-      return value !== null && day.measured.includes(name) ? [[name, value] as const] : [];
-    }),
-  );
+  try {
+    return dayFigures(JSON.parse(text) as Conditions, 'measured');
+  } catch {
+    return {};
+  }
 }
 
 const NOTHING = { worked: 0, partly: 0, failed: 0 };

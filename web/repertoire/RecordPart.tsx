@@ -3,7 +3,12 @@ import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import dayjs from 'dayjs';
 import { lazy, Suspense, useMemo } from 'react';
-import { type MethodRecord, recordWords, rehearsedWords } from '../../core/after/review';
+import {
+  byDayWords,
+  type MethodRecord,
+  recordWords,
+  rehearsedWords,
+} from '../../core/after/review';
 import type { Outcome } from '../../core/stage/types';
 import { formatDuration } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';
@@ -87,6 +92,7 @@ export function RecordPart({ at, record }: { at: string; record: MethodRecord })
           <Typography variant="h3" component="h3">
             Record: {recordWords(record)}
             {rehearsedWords(record) && `; ${rehearsedWords(record)}`}
+            {byDayWords(record) && `; ${byDayWords(record)}`}
           </Typography>
           {record.causes.length > 0 && (
             <Typography>

@@ -1,5 +1,8 @@
+import { dayFigures } from '../../brief/conditions';
 import type { ShowBundle } from '../../brief/types';
 import { type Expected, threePoint } from '../../chance/estimate';
+import type { Tries } from '../../chance/spares';
+import { dayKind, triesOn } from '../../learning/condition';
 import { figureFor } from '../../learning/figures';
 import { learnedTime, type TimeTaken } from '../../learning/time';
 import type { Demo, Method } from '../../repertoire/types';
@@ -15,6 +18,8 @@ export interface TriedMethod {
   failed: number;
   /** In rehearsals, which are gone by only where there was no show. */
   rehearsed?: { worked: number; partly: number; failed: number };
+  /** Of days that its calculators pass, and of others. */
+  byDay?: Readonly<Record<'good' | 'poor', Tries>>;
   /** How long each step took, every time it is told of, by task. */
   times: Readonly<Record<string, readonly TimeTaken[]>>;
 }
@@ -45,8 +50,9 @@ function timesFor(
 export const policiesOf = (
   bundle: ShowBundle,
   records: readonly TriedMethod[],
-): Map<string, SlotPolicy> =>
-  new Map(
+): Map<string, SlotPolicy> => {
+  const day = dayFigures(bundle.show.conditions);
+  return new Map(
     resolveSlots(bundle).map(({ slot, demo, method }): [string, SlotPolicy] => {
       const tried = records.find((r) => r.demoId === demo.id && r.methodId === method.id);
       const shown = tried ?? { worked: method.priorWorked, partly: 0, failed: method.priorFailed };
@@ -54,6 +60,10 @@ export const policiesOf = (
       const known = performed ? shown : (tried?.rehearsed ?? shown);
       const { worked } = known;
       const failed = known.failed + known.partly;
+      const all = { worked, failed };
+      // Which kind of day it is says something only where the method was done before an audience.
+      const record =
+        performed && tried?.byDay ? triesOn(dayKind(method, day), all, tried.byDay) : all;
       return [
         slot.id,
         {
@@ -61,10 +71,11 @@ export const policiesOf = (
           fallback: slot.fallback,
           mayLeaveOut: slot.mayLeaveOut,
           worth: slot.worth,
-          record: slot.talk ? null : { worked, failed },
+          record: slot.talk ? null : record,
           performed: slot.talk !== null || performed,
           times: timesFor(demo, method, tried, slot.performerId),
         },
       ];
     }),
   );
+};
