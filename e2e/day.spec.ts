@@ -129,7 +129,7 @@ test('the write-up: outcomes set right, goes added, notes taken back, follow-ups
 });
 
 test('a run is removed and brought back; its record with it', async ({ page, demo }) => {
-  await page.goto(demo.url + '/shows/hollin-school-morning/after');
+  await page.goto(demo.url + '/shows/vay-open-day/after');
   await page.getByRole('button', { name: 'Remove this run' }).click();
   await expect(page.getByText('Not performed yet')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();

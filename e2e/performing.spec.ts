@@ -163,7 +163,7 @@ test('what didn’t work has a cause in one tap, and After and the record know i
   await expect(page.getByText('That was the last one')).toBeVisible();
   await onward(page);
   await page.getByRole('button', { name: 'To the write-up' }).click();
-  await expect(page.getByText('Too damp')).toBeVisible();
+  await expect(page.getByRole('combobox', { name: 'Because' })).toHaveText('Too damp');
   await page.getByLabel('Note').fill('Skin was slack in the damp');
   await pick(page.getByRole('combobox', { name: 'About' }), 'Smoke-ring drum');
   await page.getByRole('button', { name: 'Keep the note' }).click();

@@ -15,6 +15,10 @@ export interface GoneBy {
       goes: [outcome: Outcome, cause?: string][];
       /** What was read at each go, by the result; null for not read. */
       read?: Record<string, (number | null)[]>;
+      /** Seconds that the clock was stopped in its first step, and why. */
+      held?: [seconds: number, because: string];
+      /** How the audience took it, 1 to 5. */
+      reaction?: [value: number, text: string];
     }
   >;
 }
@@ -51,6 +55,19 @@ export function runLog(runId: string, plan: RunPlan, gone: GoneBy): RunEvent[] {
   }
 
   function performSlot(slot: RunSlot, fact: GoneBy['slots'][string]): void {
+    if (fact.held) {
+      const [seconds, text] = fact.held;
+      at += 5000;
+      const moment = Math.round(at);
+      press('hold');
+      at += seconds * 1000;
+      press('resume');
+      press('because', { value: moment, text });
+    }
+    if (fact.reaction) {
+      const [value, text] = fact.reaction;
+      press('reaction', { slot: slot.id, value, text });
+    }
     fact.goes.forEach(([outcome, cause], i) => {
       const live = fold(plan, events);
       let here: { step: number; go: number } | null = { step: live.step, go: live.go };

@@ -44,13 +44,13 @@ function RunReview({ run }: { run: StoredRun }) {
           Not finished yet: <Link to={`/shows/${show.id}/on-stage?run=${run.id}`}>go on</Link>.
         </p>
       )}
-      <TwoStrips review={review} run={run} startedAt={live.startedAt} />
+      <TwoStrips review={review} run={run} live={live} tell={tell} />
       <LearnedLink runId={run.id} />
-      <Outcomes rows={review.rows} tell={tell} />
+      <Outcomes rows={review.rows} reactions={live.reactions} tell={tell} />
       <Readings plan={run.plan} live={live} tell={tell} />
       <StepTimes plan={run.plan} rows={review.rows} tell={tell} />
       <GatesPassed plan={run.plan} passed={live.passed} />
-      <Notes plan={run.plan} notes={live.notes} tell={tell} />
+      <Notes plan={run.plan} notes={live.notes} questions={live.questions} tell={tell} />
       {run.kind === 'performance' && <TakeOut />}
       <FollowUpList showId={show.id} />
       <Button

@@ -11,29 +11,42 @@ import { useAction } from '../parts/useAction';
 import { AddForm } from '../parts/AddForm';
 import { Section } from '../parts/page';
 import { Pick } from '../parts/Pick';
+import { options } from '../parts/words';
 import type { Tell } from './tell';
 
 type Note = Live['notes'][number];
+type Kind = 'note' | 'question';
+
+const KIND: Record<Kind, string> = { note: 'Note', question: 'Best question asked' };
 
 /** Longest note, in characters, so that every note can also be pinned to its demo. */
 const LONGEST = 500;
 
 /** What was noted, of one demonstration or of the whole show; a note can be pinned for next time. */
-export function Notes({ plan, notes, tell }: { plan: RunPlan; notes: Note[]; tell: Tell }) {
+export function Notes({
+  plan,
+  notes,
+  questions,
+  tell,
+}: {
+  plan: RunPlan;
+  notes: readonly Note[];
+  questions: readonly Note[];
+  tell: Tell;
+}) {
   const { enqueueSnackbar } = useSnackbar();
   const act = useAction();
   const [text, setText] = useState('');
   const [about, setAbout] = useState<string | null>(null);
   const slotOf = (id: string | null) => plan.slots.find((slot) => slot.id === id);
 
-  const takeBack = async (note: Note): Promise<void> => {
+  const [kind, setKind] = useState<Kind>('note');
+
+  const takeBack = async (note: Note, of: Kind): Promise<void> => {
     if (!(await tell('takeBackNote', { text: note.id }))) return;
-    enqueueSnackbar('Note removed', {
+    enqueueSnackbar(of === 'note' ? 'Note removed' : 'Question removed', {
       action: () => (
-        <Button
-          color="inherit"
-          onClick={() => void tell('note', { slot: note.slot, text: note.text })}
-        >
+        <Button color="inherit" onClick={() => void tell(of, { slot: note.slot, text: note.text })}>
           Undo
         </Button>
       ),
@@ -57,27 +70,31 @@ export function Notes({ plan, notes, tell }: { plan: RunPlan; notes: Note[]; tel
   };
   const add = async (): Promise<void> => {
     if (text.trim() === '') return;
-    if (await tell('note', { slot: about, text: text.trim() })) setText('');
+    if (await tell(kind, { slot: about, text: text.trim() })) setText('');
   };
 
   return (
     <Section title="Notes">
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-        {notes.map((note) => {
+        {[
+          ...questions.map((note) => ({ note, of: 'question' as const })),
+          ...notes.map((note) => ({ note, of: 'note' as const })),
+        ].map(({ note, of }) => {
           const slot = slotOf(note.slot);
           return (
             <li key={note.id}>
+              {of === 'question' && 'Asked: '}
               {slot && <b>{slot.name}: </b>}
-              {note.text}
-              {slot?.demoId && (
+              {of === 'question' ? `“${note.text}”` : note.text}
+              {slot?.demoId && of === 'note' && (
                 <Button size="small" onClick={() => void pin(slot.demoId ?? '', note)}>
                   Pin to the demo
                 </Button>
               )}
               <Button
                 size="small"
-                aria-label={`Remove the note “${note.text}”`}
-                onClick={() => void takeBack(note)}
+                aria-label={`Remove the ${of} “${note.text}”`}
+                onClick={() => void takeBack(note, of)}
               >
                 Remove
               </Button>
@@ -85,7 +102,17 @@ export function Notes({ plan, notes, tell }: { plan: RunPlan; notes: Note[]; tel
           );
         })}
       </Box>
-      <AddForm label="Keep the note" onAdd={() => void add()}>
+      <AddForm
+        label={kind === 'note' ? 'Keep the note' : 'Keep the question'}
+        onAdd={() => void add()}
+      >
+        <Pick
+          label="What it is"
+          value={kind}
+          options={options(KIND)}
+          onChange={(picked) => setKind(picked ?? 'note')}
+          sx={{ width: 200 }}
+        />
         <Pick
           label="About"
           value={about}
@@ -95,7 +122,7 @@ export function Notes({ plan, notes, tell }: { plan: RunPlan; notes: Note[]; tel
           sx={{ width: 200 }}
         />
         <TextField
-          label="Note"
+          label={KIND[kind]}
           value={text}
           onChange={(event) => setText(event.target.value)}
           sx={{ flex: '1 1 240px' }}

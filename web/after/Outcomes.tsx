@@ -3,10 +3,11 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import type { ReviewRow } from '../../core/after/review';
-import type { Go } from '../../core/stage/types';
+import type { Go, Live } from '../../core/stage/types';
 import { formatDuration } from '../../core/time/clock';
 import { Pick } from '../parts/Pick';
 import { CAUSES, options, OUTCOME } from '../parts/words';
+import { ReactionField } from './ReactionField';
 import type { Tell } from './tell';
 
 /** One go: how it went and why, to be set right where a press on stage was wrong. */
@@ -59,7 +60,15 @@ function Times({ row }: { row: ReviewRow }) {
 }
 
 /** Plan against fact, demonstration by demonstration. */
-export function Outcomes({ rows, tell }: { rows: readonly ReviewRow[]; tell: Tell }) {
+export function Outcomes({
+  rows,
+  reactions,
+  tell,
+}: {
+  rows: readonly ReviewRow[];
+  reactions: Live['reactions'];
+  tell: Tell;
+}) {
   return (
     <Box component="ol" aria-label="Outcomes" sx={{ listStyle: 'none', p: 0, m: 0 }}>
       {rows.map((row, i) => {
@@ -102,6 +111,14 @@ export function Outcomes({ rows, tell }: { rows: readonly ReviewRow[]; tell: Tel
                 <AddIcon fontSize="small" />
               </IconButton>
             </Box>
+            {row.goes.length > 0 && (
+              <ReactionField
+                slotId={row.slotId}
+                name={row.name}
+                reaction={reactions[row.slotId]}
+                tell={tell}
+              />
+            )}
           </Box>
         );
       })}
