@@ -26,7 +26,8 @@ test('how the audience took it, by keyboard and in words; the best question', as
 }) => {
   await page.goto(demo.url + AFTER);
   const can = page.getByRole('listitem').filter({ hasText: 'cold bowl' }).first();
-  await can.getByRole('radio', { name: /^4 of 5/ }).check({ force: true });
+  await can.getByRole('radio', { name: /^4 of 5/ }).focus();
+  await page.keyboard.press('Space');
   await expect(can).toContainText('they were with it');
   await can.getByLabel('The audience at Crushed can, in words').fill('Jumped');
   await page.keyboard.press('Tab');

@@ -33,6 +33,7 @@ import type { Share } from './share/share';
 import { stageRoutes } from './stage/routes';
 import { shoppingRoutes, tableBody } from './inventory/shoppingRoutes';
 import { TrialBody } from '../contract/trials';
+import { reportRoutes } from './after/reportRoutes';
 import { trialRoutes } from './trials/routes';
 import { storeRoutes } from './inventory/routes';
 
@@ -125,6 +126,7 @@ function apiRoutes({
   api.use('/people', entityRoutes(context.people, PersonBody));
   api.use('/follow-ups', entityRoutes(context.followUps, FollowUpBody));
   api.use(trialRoutes(context));
+  api.use(reportRoutes(context));
   api.use('/trials', entityRoutes(context.trials, TrialBody));
   api.use('/damaged', damagedRoutes(context));
   api.get('/sensor', async (_req, res) => void res.json(await sensor.answer()));

@@ -104,6 +104,8 @@ const OTHERS = [
   'media/none/restore',
   'trials/none/all',
   'figures',
+  'runs/none/report.md',
+  'runs/none/report.pdf',
   'demos/none/readings/r',
   'demos/foam-fountain/readings/constructor',
   'trials/none/readings.csv',

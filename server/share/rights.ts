@@ -77,6 +77,8 @@ export const RIGHTS: readonly Right[] = [
     'GET /shows/:id/running-order.csv',
     'GET /shows/:id/running-order.pdf',
     'GET /shows/:id/calendar.ics',
+    'GET /runs/:id/report.md',
+    'GET /runs/:id/report.pdf',
     'GET /shows/:id/risks.md',
     'GET /shows/:id/risks.pdf',
     'GET /shows/:id/risks/signed/:number.md',

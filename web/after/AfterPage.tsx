@@ -13,6 +13,7 @@ import { useOpenShow } from '../brief/useShow';
 import { useRemove } from '../parts/editing';
 import { Empty, Loading, Trouble } from '../parts/page';
 import { Pick } from '../parts/Pick';
+import { SaveAs } from '../parts/SaveAs';
 import { FollowUpList } from './FollowUpList';
 import { GatesPassed } from './GatesPassed';
 import { Notes } from './Notes';
@@ -52,6 +53,15 @@ function RunReview({ run }: { run: StoredRun }) {
       <GatesPassed plan={run.plan} passed={live.passed} />
       <Notes plan={run.plan} notes={live.notes} questions={live.questions} tell={tell} />
       {run.kind === 'performance' && <TakeOut />}
+      <Box sx={{ mt: 3 }}>
+        <SaveAs
+          label="One page for the venue"
+          files={[
+            [`/api/runs/${run.id}/report.pdf`, 'PDF, to print'],
+            [`/api/runs/${run.id}/report.md`, 'Text, to send'],
+          ]}
+        />
+      </Box>
       <FollowUpList showId={show.id} />
       <Button
         sx={{ mt: 3 }}

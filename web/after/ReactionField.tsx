@@ -26,7 +26,10 @@ interface Props {
 
 export function ReactionField({ slotId, name, reaction, tell }: Props) {
   const [text, setText] = useState(reaction?.text ?? '');
+  // Shown as it was pressed, before it is kept.
+  const [picked, setPicked] = useState(reaction?.value ?? null);
   useEffect(() => setText(reaction?.text ?? ''), [reaction?.text]);
+  useEffect(() => setPicked(reaction?.value ?? null), [reaction?.value]);
   const say = (value: number | null, words: string): void =>
     void tell('reaction', { slot: slotId, value, text: words.trim() || null });
   return (
@@ -42,8 +45,11 @@ export function ReactionField({ slotId, name, reaction, tell }: Props) {
       <Rating
         name={`reaction-${slotId}`}
         aria-label={`How the audience took ${name}`}
-        value={reaction?.value ?? null}
-        onChange={(_, value) => say(value, text)}
+        value={picked}
+        onChange={(_, value) => {
+          setPicked(value);
+          say(value, text);
+        }}
         getLabelText={(value) => `${value} of 5: ${REACTION_WORDS[value] ?? ''}`}
         icon={<BackHand fontSize="small" />}
         emptyIcon={<BackHandOutlined fontSize="small" />}

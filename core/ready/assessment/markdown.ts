@@ -1,36 +1,10 @@
 /** The risk assessment as Markdown, and what has changed between two of them. */
 import type { FireRow, RiskAssessment, RiskDemo, Signature, SubstanceRow } from './types';
+import { bullets, cell, part, table } from '../../markdown';
 import { upperFirst } from '../../words';
 
 /** What every sheet of a draft carries. */
 export const DRAFT = 'DRAFT: not everything is answered';
-
-/** Words as they are, in one line: nothing in them is taken for markup, for HTML or for the end of a cell. */
-const cell = (text: string): string =>
-  text
-    .replace(/\s*\n\s*/g, ' ')
-    .replace(/[\\`*_[\]|~]/g, '\\$&')
-    .replace(/&/g, '&amp;')
-    .replace(/</g, '&lt;')
-    .replace(/>/g, '&gt;')
-    .replace(/^(\s*)([-+#])/, '$1\\$2')
-    .replace(/^(\s*\d+)([.)])/, '$1\\$2');
-
-const row = (texts: readonly string[]): string => `| ${texts.map(cell).join(' | ')} |`;
-
-const table = (heads: readonly string[], rows: readonly (readonly string[])[]): string[] => [
-  row(heads),
-  row(heads.map(() => '---')).replaceAll('\\', ''),
-  ...rows.map(row),
-  '',
-];
-
-const bullets = (lines: readonly string[]): string[] =>
-  lines.length > 0 ? [...lines.map((line) => `- ${cell(line)}`), ''] : [];
-
-/** A part under its heading; nothing where there is nothing to say. */
-const part = (title: string, lines: readonly string[]): string[] =>
-  lines.length > 0 ? [`## ${title}`, '', ...lines] : [];
 
 const joined = (...parts: readonly string[]): string => parts.filter(Boolean).join(' ');
 
