@@ -422,33 +422,3 @@ test('a slot is a demo with its method, or a talk', () => {
     { numRuns: 20, seed: 122 },
   );
 });
-
-test('a version 8 file, before cues, questions and devices, is read as one without any', () => {
-  const { plan } = threeSlots;
-  const events = new Stage().at(0, 'start').at(60, 'done').events;
-  fc.assert(
-    fc.property(showFile, (file) => {
-      const run = { id: 'r', kind: 'performance' as const, createdAt: START, plan, events };
-      const bare = {
-        ...file,
-        demos: file.demos.map((demo) => ({
-          ...demo,
-          methods: demo.methods.map((method) => ({
-            ...method,
-            prediction: null,
-            tasks: method.tasks.map((task) => ({ ...task, cues: [] })),
-          })),
-        })),
-        runs: [run],
-      };
-      const later = ['cues', 'prediction', 'device'];
-      const old = JSON.stringify({ ...bare, version: 8 }, (key, value: unknown) =>
-        later.includes(key) ? undefined : value,
-      );
-      const read = readShowFile(old);
-      if (!read.ok) throw new Error(JSON.stringify(read.faults));
-      expect(read.value).toEqual(JSON.parse(JSON.stringify(bare)));
-    }),
-    { numRuns: 20, seed: 129 },
-  );
-});

@@ -16,6 +16,7 @@ import { timelineOf } from '../core/lineup/timelineOf';
 import { runPlanOf } from '../core/stage/plan';
 import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../contract/showFile';
 import { BOXES, ITEMS } from './items';
+import { forClass } from './classes';
 import { type GoneBy, runLog } from './logs';
 import { lotsFor } from './lots';
 import { PEOPLE, POSITIONS, VENUES } from './places';
@@ -128,31 +129,6 @@ interface Booking {
   gone?: GoneBy;
   /** The same show for single classes, so many days before it. */
   earlier?: (GoneBy & { days: number })[];
-}
-
-/** One class of the school: what it took, slot by slot, against what was guessed. */
-function forClass(
-  days: number,
-  [drum, magnet, can, flower]: readonly [number, number, number, number],
-  [reach, fall]: readonly [number, number],
-  foam: number | null,
-): GoneBy & { days: number } {
-  return {
-    days,
-    late: 20,
-    notes: [],
-    slots: {
-      'slot-smoke-ring-drum': { pace: drum, goes: [['worked']], read: { reach: [reach] } },
-      ...(foam === null
-        ? {}
-        : {
-            'slot-foam-fountain': { pace: 1, goes: [['worked']], read: { height: [foam] } },
-          }),
-      'slot-slow-falling-magnet': { pace: magnet, goes: [['worked']], read: { fall: [fall] } },
-      'slot-crushed-can': { pace: can, goes: [['worked']] },
-      'slot-cold-flower': { pace: flower, goes: [['worked']] },
-    },
-  };
 }
 
 const BOOKINGS: Booking[] = [

@@ -42,6 +42,9 @@ export function ReactionField({ slotId, name, reaction, tell }: Props) {
         gridColumn: '1 / -1',
       }}
     >
+      <Box component="span" aria-hidden="true" sx={{ fontSize: 14, color: 'var(--muted)' }}>
+        Audience
+      </Box>
       <Rating
         name={`reaction-${slotId}`}
         aria-label={`How the audience took ${name}`}

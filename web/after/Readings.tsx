@@ -1,13 +1,13 @@
 /** What was read at each go: put in late, or put right. What was read first stays beside it. */
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { readingFault } from '../../core/repertoire/measure';
 import { readingInFull, readingWords } from '../../core/readings/words';
 import { type Asked, readingsOfRun } from '../../core/stage/readings';
 import type { Live, RunPlan } from '../../core/stage/types';
+import { InlineForm } from './InlineForm';
 import type { Tell } from './tell';
 
 interface LineProps {
@@ -17,42 +17,20 @@ interface LineProps {
 
 function ReadingField({ asked, onTell, onClose }: LineProps & { onClose: () => void }) {
   const { result, taken } = asked;
-  const [text, setText] = useState(taken?.value == null ? '' : String(taken.value));
-  const [fault, setFault] = useState('');
-  const keep = (): void => {
-    const value = Number(text.trim().replace(',', '.').replace('−', '-'));
-    const wrong = text.trim() === '' ? 'is missing' : readingFault(result, value);
-    if (wrong) return setFault(`${result.name} ${wrong}`);
-    onTell(value);
-    onClose();
-  };
   return (
-    <Box
-      component="form"
-      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'flex-start' }}
-      onSubmit={(event) => {
-        event.preventDefault();
-        keep();
+    <InlineForm
+      label={result.unit ? `${result.name} (${result.unit})` : result.name}
+      value={taken?.value == null ? '' : String(taken.value)}
+      decimal
+      onSave={(text) => {
+        const value = Number(text.replace(',', '.').replace('−', '-'));
+        const wrong = text === '' ? 'is missing' : readingFault(result, value);
+        if (wrong) return `${result.name} ${wrong}`;
+        onTell(value);
+        return null;
       }}
-    >
-      <TextField
-        size="small"
-        autoFocus
-        label={result.unit ? `${result.name} (${result.unit})` : result.name}
-        value={text}
-        onChange={(event) => {
-          setText(event.target.value);
-          setFault('');
-        }}
-        error={fault !== ''}
-        helperText={fault || undefined}
-        slotProps={{ htmlInput: { inputMode: 'decimal' } }}
-      />
-      <Button type="submit" variant="outlined">
-        Save
-      </Button>
-      <Button onClick={onClose}>Cancel</Button>
-    </Box>
+      onClose={onClose}
+    />
   );
 }
 

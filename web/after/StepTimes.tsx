@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { isOdd } from '../../core/after/oddTimes';
 import type { ReviewRow } from '../../core/after/review';
 import type { RunPlan, StepTime } from '../../core/stage/types';
 import { formatDuration, parseDuration } from '../../core/time/clock';
+import { InlineForm } from './InlineForm';
 import type { Tell } from './tell';
 
 interface LineProps {
@@ -20,20 +20,10 @@ interface LineProps {
 
 /** One step’s time: to be put right, or not to be learned from. What was pressed stays as it was. */
 function TimeLine({ slotId, name, of, planned, time, tell }: LineProps) {
-  const [text, setText] = useState<string | null>(null);
-  const [fault, setFault] = useState('');
+  const [open, setOpen] = useState(false);
   const { task, go, seconds, measured, doubtful } = time;
   const say = (kind: 'correct' | 'doubt' | 'trust', value: number | null = null): void =>
     void tell(kind, { slot: slotId, step: task, go, value });
-  const keep = (): void => {
-    const read = parseDuration(text ?? '');
-    if (read === null) {
-      setFault('Give minutes and seconds, such as 0:31');
-      return;
-    }
-    say('correct', read);
-    setText(null);
-  };
   const odd = isOdd(time, planned);
   return (
     <Box
@@ -59,9 +49,9 @@ function TimeLine({ slotId, name, of, planned, time, tell }: LineProps) {
         {measured !== null && `, pressed ${formatDuration(measured)}`}
         {doubtful && ', doubtful: not learned from'}
       </Box>
-      {text === null ? (
+      {!open ? (
         <>
-          <Button size="small" onClick={() => setText(formatDuration(planned))}>
+          <Button size="small" onClick={() => setOpen(true)}>
             Put right
           </Button>
           {!doubtful && (
@@ -76,31 +66,17 @@ function TimeLine({ slotId, name, of, planned, time, tell }: LineProps) {
           )}
         </>
       ) : (
-        <Box
-          component="form"
-          sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}
-          onSubmit={(event) => {
-            event.preventDefault();
-            keep();
+        <InlineForm
+          label="It took"
+          value={formatDuration(planned)}
+          onSave={(text) => {
+            const read = parseDuration(text);
+            if (read === null) return 'Give minutes and seconds, such as 0:31';
+            say('correct', read);
+            return null;
           }}
-        >
-          <TextField
-            size="small"
-            autoFocus
-            label="It took"
-            value={text}
-            onChange={(event) => {
-              setText(event.target.value);
-              setFault('');
-            }}
-            error={fault !== ''}
-            helperText={fault || undefined}
-          />
-          <Button type="submit" variant="outlined">
-            Save
-          </Button>
-          <Button onClick={() => setText(null)}>Cancel</Button>
-        </Box>
+          onClose={() => setOpen(false)}
+        />
       )}
     </Box>
   );

@@ -1,7 +1,6 @@
 /** Planned over performed on one axis, joined by cords: second goes, holds and dead air each with its word. */
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { RunRecord } from '../../contract/stage';
 import { type Piece, performedPieces, type WaitPiece } from '../../core/after/performed';
@@ -12,6 +11,7 @@ import { formatDuration } from '../../core/time/clock';
 import { timeOf } from '../brief/dates';
 import { NumberedTape } from '../parts/tape';
 import { tapePath } from '../parts/tapeShape';
+import { InlineForm } from './InlineForm';
 import type { Tell } from './tell';
 
 const WIDTH = 980;
@@ -311,7 +311,7 @@ export function TwoStrips({ review, run, live, tell }: TwoStripsProps) {
 
 /** When, how long and why; the why is put in here. */
 function WaitLine({ piece, tell }: { piece: WaitPiece; tell: Tell }) {
-  const [text, setText] = useState<string | null>(null);
+  const [open, setOpen] = useState(false);
   const { head } = pieceWords(piece);
   const of = `${head} at ${timeOf(piece.from)}`;
   return (
@@ -321,36 +321,24 @@ function WaitLine({ piece, tell }: { piece: WaitPiece; tell: Tell }) {
     >
       <span>
         {timeOf(piece.from)} <b>{head}</b>
-        {text === null && piece.because && `: ${piece.because}`}
+        {!open && piece.because && `: ${piece.because}`}
       </span>
-      {text === null ? (
-        <Button size="small" aria-label={`Say why: ${of}`} onClick={() => setText(piece.because)}>
+      {!open ? (
+        <Button size="small" aria-label={`Say why: ${of}`} onClick={() => setOpen(true)}>
           {piece.because ? 'Change' : 'Say why'}
         </Button>
       ) : (
-        <Box
-          component="form"
-          sx={{ display: 'flex', gap: 1 }}
-          onSubmit={(event) => {
-            event.preventDefault();
-            void tell('because', { value: piece.from, text: text.trim() || null }).then(
-              (kept) => kept && setText(null),
-            );
+        <InlineForm
+          label={`Why: ${of}`}
+          value={piece.because}
+          longest={200}
+          width={240}
+          onSave={(text) => {
+            void tell('because', { value: piece.from, text: text || null });
+            return null;
           }}
-        >
-          <TextField
-            size="small"
-            autoFocus
-            label={`Why: ${of}`}
-            value={text}
-            onChange={(event) => setText(event.target.value.slice(0, 200))}
-            sx={{ minWidth: 240 }}
-          />
-          <Button type="submit" variant="outlined">
-            Save
-          </Button>
-          <Button onClick={() => setText(null)}>Cancel</Button>
-        </Box>
+          onClose={() => setOpen(false)}
+        />
       )}
     </Box>
   );

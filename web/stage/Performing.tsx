@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import { useEffect, useMemo, useState } from 'react';
 import { verdictsOf } from '../../core/ready/judge';
-import { likelyCauses } from '../../core/stage/causes';
 import { hardFinishAt } from '../../core/stage/hardFinish';
 import type { Press } from '../../core/stage/replan/caller';
 import { isLastMinute, situationOf } from '../../core/stage/situation';
@@ -27,15 +26,17 @@ import { Held } from './Held';
 import { type StageKeys, useStageKeys } from './keys';
 import { LastMinute } from './LastMinute';
 import { type LiveRun, useLiveRun, useNow } from './liveRun';
+import { NoRun } from './NoRun';
 import { Now } from './Now';
 import { nextReading, ReadLine } from './Readings';
 import { futuresOf, Ribbon } from './Ribbon';
 import { setsLeftOf } from './setsLeft';
-import { BeforeStart, BigButton } from './StageParts';
+import { BeforeStart } from './StageParts';
 import { TopLine } from './TopLine';
 import { LOW } from './type';
 import { useDeferred } from './useDeferred';
 import { useCaller } from './useCaller';
+import { useCauses } from './useCauses';
 import { usePrices, worthPricing } from './usePrices';
 import { Waiting } from './Waiting';
 
@@ -93,16 +94,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
   );
   const prices = usePrices(wanted, fresh ? telling : null, called.price);
 
-  const [method, record] = useMemo(() => {
-    const found = open?.bundle.demos
-      .find(({ id }) => id === slot?.demoId)
-      ?.methods.find(({ id }) => id === slot?.methodId);
-    const known = open?.answer.records.find(
-      (one) => one.demoId === slot?.demoId && one.methodId === slot?.methodId,
-    );
-    return [found ?? null, known ?? null];
-  }, [open, slot]);
-  const causes = useMemo(() => likelyCauses(method, record?.causes ?? []), [method, record]);
+  const causes = useCauses(open, slot);
 
   usePlaying();
   const signals = useSignals();
@@ -204,12 +196,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
   useUrgency(urgent ? `${urgent.slot}/${urgent.name}/${urgent === closing}` : null);
 
   if (!run || !live || !plan || !situation || gone)
-    return (
-      <Box aria-busy={error ? undefined : true} sx={{ p: 4, fontSize: 24 }}>
-        <p role={error ? 'alert' : 'status'}>{error ?? 'Fetching the run …'}</p>
-        {error && <BigButton label="Back to the checks" keys="" onClick={() => onLeave(false)} />}
-      </Box>
-    );
+    return <NoRun error={error} onLeave={() => onLeave(false)} />;
   const [priceAgain, priceOn] = [prices.get('again') ?? null, prices.get('moveOn') ?? null];
   const again = open?.show.slots.find(({ id }) => id === slot?.id)?.again ?? 0;
   const ruleIsAgain = slot !== null && asksForAnother(slot, again, live.go);

@@ -1,0 +1,84 @@
+/** Show files of the last versions are read as files without what came since. */
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { START, Stage, threeSlots } from '../core/testing/stage';
+import { readShowFile } from './showFile';
+import { showFile } from './testing/arbitrary';
+
+test('a version 8 file, before cues, questions and devices, is read as one without any', () => {
+  const { plan } = threeSlots;
+  const events = new Stage().at(0, 'start').at(60, 'done').events;
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const run = { id: 'r', kind: 'performance' as const, createdAt: START, plan, events };
+      const bare = {
+        ...file,
+        demos: file.demos.map((demo) => ({
+          ...demo,
+          methods: demo.methods.map((method) => ({
+            ...method,
+            prediction: null,
+            tasks: method.tasks.map((task) => ({ ...task, cues: [] })),
+          })),
+        })),
+        runs: [run],
+      };
+      const later = ['cues', 'prediction', 'device'];
+      const old = JSON.stringify({ ...bare, version: 8 }, (key, value: unknown) =>
+        later.includes(key) ? undefined : value,
+      );
+      const read = readShowFile(old);
+      if (!read.ok) throw new Error(JSON.stringify(read.faults));
+      expect(read.value).toEqual(JSON.parse(JSON.stringify(bare)));
+    }),
+    { numRuns: 20, seed: 129 },
+  );
+});
+
+test('a version 9 file, before results, learned times and trials, is read as one without any', () => {
+  const { plan } = threeSlots;
+  const events = new Stage().at(0, 'start').at(60, 'done').events;
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const slots = plan.slots.map((slot) => ({ ...slot, results: [], performerId: null }));
+      const run = {
+        id: 'r',
+        kind: 'performance' as const,
+        createdAt: START,
+        plan: { ...plan, slots },
+        events,
+      };
+      const bare = {
+        ...file,
+        demos: file.demos.map((demo) => ({
+          ...demo,
+          methods: demo.methods.map((method) => ({ ...method, results: [], figures: [] })),
+        })),
+        runs: [run],
+      };
+      const { trials: _trials, readings: _readings, ...rest } = bare;
+      // A slot keeps its performer: only in runs nobody was named.
+      const old = JSON.stringify({
+        ...rest,
+        version: 9,
+        demos: rest.demos.map((demo) => ({
+          ...demo,
+          methods: demo.methods.map(({ results: _r, figures: _f, ...method }) => method),
+        })),
+        runs: [
+          {
+            ...run,
+            plan: {
+              ...plan,
+              slots: plan.slots.map(({ results: _r, performerId: _p, ...slot }) => slot),
+            },
+          },
+        ],
+      });
+      const read = readShowFile(old);
+      if (!read.ok) throw new Error(JSON.stringify(read.faults));
+      expect(read.value).toEqual(JSON.parse(JSON.stringify(bare)));
+    }),
+    { numRuns: 20, seed: 130 },
+  );
+});
