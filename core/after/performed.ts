@@ -2,7 +2,7 @@
 import type { Live, Outcome, RunPlan, Visit } from '../stage/types';
 
 /** Shorter than this nobody in the room notices, in milliseconds. */
-const TOLD = 5000;
+const TOLD = 10_000;
 
 export interface GoPiece {
   kind: 'go';

@@ -270,7 +270,9 @@ export function TwoStrips({ review, run, live, tell }: TwoStripsProps) {
             x={x(finish) - 5}
             y={PERFORMED - 8}
             textAnchor="end"
-            style={{ font: '600 12px Bricolage' }}
+            style={{ font: '600 12px Bricolage', paintOrder: 'stroke' }}
+            stroke="var(--ground)"
+            strokeWidth={5}
           >
             hard finish {timeOf(finish)}
           </text>
