@@ -98,7 +98,9 @@ test('the write-up: outcomes set right, goes added, notes taken back, follow-ups
   demo,
 }) => {
   await page.goto(demo.url + '/shows/hollin-school-morning/after');
-  await expect(page.getByText(/^It took .+ more than planned\. Held for 40 s more\.$/)).toBeVisible();
+  await expect(
+    page.getByText(/^It took .+ more than planned\. Held for 40 s more\.$/),
+  ).toBeVisible();
   const rows = page.getByRole('list', { name: 'Outcomes' }).getByRole('listitem');
   await expect(rows).toHaveCount(6);
   const magnet = rows.filter({ hasText: 'Slow-falling magnet' });
