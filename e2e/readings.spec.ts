@@ -86,6 +86,9 @@ test('on stage: keys, Enter, not read; after the show put in and put right', asy
   await expect(row).toContainText('6.5 m');
   // Pressed anew it is put right; the show does not move by it.
   await row.click();
+  await pad.getByRole('button', { name: 'Not read' }).click();
+  await expect(row).toContainText('not read');
+  await row.click();
   await pad.getByRole('button', { name: '7', exact: true }).click();
   await pad.getByRole('button', { name: 'Keep 7 m' }).click();
   await expect(row).toContainText('7 m');

@@ -73,6 +73,32 @@ describe('there and back', () => {
     empty.close();
   });
 
+  test('a reading that its result can’t have any more, and a trial with something gone, stay behind', async () => {
+    const measure = { ...BLANK_MEASURE, id: 'high', task: null, within: null, becomes: null };
+    const asked = (quantity: 'height' | 'yesNo'): string => {
+      const { version, ...foam } = server.context.demos.get('foam-fountain');
+      const methods = foam.methods.map((method) => ({
+        ...method,
+        results: [{ ...measure, quantity }],
+      }));
+      server.context.demos.change({ ...foam, methods }, version);
+      return methods[0]?.id ?? '';
+    };
+    const methodId = asked('height');
+    const reading = { methodId, result: 'high', at: 5, by: null, note: '', conditions: [] };
+    server.context.readings.put('foam-fountain', 'one', { ...reading, value: 44 });
+    asked('yesNo');
+    server.context.db
+      .prepare('UPDATE trial SET body = replace(body, \'"itemId":"\', \'"itemId":"gone-\')')
+      .run();
+    const file = await exported(server, 'harbour-light-festival');
+    expect(file.readings.filter(({ demoId }) => demoId === 'foam-fountain')).toEqual([]);
+    expect(file.trials.every(({ trial }) => trial.kit.length === 0)).toBe(true);
+    const empty = testServer(false);
+    await post(empty, JSON.stringify(file)).expect(201);
+    empty.close();
+  });
+
   test('stock, boxes and ticks come along to where the things are new, and only there', async () => {
     const { version: _version, ...mara } = server.context.people.get('mara');
     server.context.people.add({ ...mara, id: 'guest', name: 'Guest' });

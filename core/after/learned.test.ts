@@ -94,6 +94,23 @@ describe('a figure is', () => {
   });
 });
 
+describe('what was decided', () => {
+  test('can be taken back though nothing is on record any more, as of a file without runs', () => {
+    const [figure] = figures({}, [taken()]);
+    expect(figure).toMatchObject({ state: 'thin', planned: { likely: 75 }, decided: { id: 'f' } });
+    expect(figure && learnedWords(figure)).toBe('1:00 guessed, not timed yet');
+  });
+
+  test('of one performer too, once they take what all do', () => {
+    const mine = taken({ id: 'g', performerId: 'ines' });
+    const all = figures({ hello: goes(8, 75) }, [mine]);
+    expect(all.map(({ performerId, decided }) => [performerId, decided?.id ?? null])).toEqual([
+      [null, null],
+      ['ines', 'g'],
+    ]);
+  });
+});
+
 describe('performers', () => {
   const both = [...goes(8, 60), ...goes(8, 90, { performerId: 'mara' })];
 

@@ -84,10 +84,15 @@ function figuresOfTask(
       state: stateOf(learned, planned, decided),
     };
   };
-  return [figure(null), ...apart(task.time, taken).map(figure)];
+  // What was decided of somebody stays to be taken back, whatever the record says by now.
+  const decidedOf = method.figures.flatMap((one) =>
+    one.task === task.id && one.performerId !== null ? [one.performerId] : [],
+  );
+  const own = new Set([...apart(task.time, taken), ...decidedOf]);
+  return [figure(null), ...[...own].map(figure)];
 }
 
-/** Of every step of these demos that was ever timed. */
+/** Of every step of these demos that was ever timed, or decided on. */
 export function learnedFigures(
   demos: readonly Demo[],
   records: readonly MethodRecord[],
@@ -98,7 +103,8 @@ export function learnedFigures(
       if (!record) return [];
       return method.tasks.flatMap((task) => {
         const taken = Object.hasOwn(record.times, task.id) ? (record.times[task.id] ?? []) : [];
-        return taken.length === 0 ? [] : figuresOfTask(demo, method, task, taken);
+        const decided = method.figures.some((one) => one.task === task.id);
+        return taken.length > 0 || decided ? figuresOfTask(demo, method, task, taken) : [];
       });
     }),
   );

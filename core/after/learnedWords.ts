@@ -11,11 +11,12 @@ export function evidenceWords({ goes, rehearsed }: LearnedFigure['learned']): st
 }
 
 /** “3:30 guessed, 3:52 from 7 goes”. */
-export const learnedWords = ({
-  guess,
-  learned,
-}: Pick<LearnedFigure, 'guess' | 'learned'>): string =>
-  `${formatDuration(guess.likely)} guessed, ${formatDuration(Math.round(learned.mean))} from ${evidenceWords(learned)}`;
+export function learnedWords({ guess, learned }: Pick<LearnedFigure, 'guess' | 'learned'>): string {
+  const guessed = `${formatDuration(guess.likely)} guessed`;
+  return learned.goes + learned.rehearsed === 0
+    ? `${guessed}, not timed yet`
+    : `${guessed}, ${formatDuration(Math.round(learned.mean))} from ${evidenceWords(learned)}`;
+}
 
 /** “+0:15”; with the sign of less written as people write it. */
 export function movesWords(figure: Pick<LearnedFigure, 'learned' | 'planned'>): string {

@@ -17,3 +17,10 @@ export function isOdd(
   if (seconds >= LONGER * planned && seconds >= planned + MORE) return true;
   return planned >= A_WHILE && seconds < SHORTER * planned;
 }
+
+/** So many that look odd are no slips any more, if they are no fewer than the others: the guess is wrong. */
+const NO_SLIP = 3;
+
+/** Times to go by: those that look right, and the odd ones too where it is they that are usual. */
+export const usable = <T>(right: readonly T[], odd: readonly T[]): T[] =>
+  odd.length >= NO_SLIP && odd.length >= right.length ? [...right, ...odd] : [...right];

@@ -67,6 +67,20 @@ describe('rehearsals', () => {
     ]);
   });
 
+  test('a step that again and again takes three times its guess is learned from all the same', () => {
+    const slow = (n: number): RunForRecord[] =>
+      Array.from({ length: n }, () => ({
+        kind: 'performance' as const,
+        plan,
+        events: new Stage().at(0, 'start').at(240, 'done').events,
+      }));
+    expect(drum(slow(2))?.times.hello).toBeUndefined();
+    expect(drum(slow(3))?.times.hello).toHaveLength(3);
+    // One slip among usual times stays one.
+    const usual = Array.from({ length: 4 }, () => run(smooth()));
+    expect(drum([...usual, ...slow(3)])?.times.hello).toHaveLength(4);
+  });
+
   test('a time that can hardly be right is set aside until somebody says that it is', () => {
     const stage = new Stage().at(0, 'start').at(961, 'done');
     const events = [...stage.events];

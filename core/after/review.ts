@@ -6,7 +6,7 @@ import type { ReadingTold } from '../readings/record';
 import type { Demo, Method } from '../repertoire/types';
 import { fold } from '../stage/fold';
 import { sayDuration } from '../time/clock';
-import { isOdd } from './oddTimes';
+import { isOdd, usable } from './oddTimes';
 import type { Go, Live, Outcome, RunEvent, RunKind, RunPlan, StepTime } from '../stage/types';
 
 export interface ReviewRow {
@@ -149,6 +149,8 @@ export interface MethodRun {
   goes: Go[];
   /** Whole seconds, by task. */
   times: Record<string, number[]>;
+  /** The same of what can hardly be right; it counts only where it turns out to be usual. */
+  odd: Record<string, number[]>;
   /** Null where nobody was named. */
   performerId: string | null;
   readings: { result: string; go: number; value: number | null; first: number | null }[];
@@ -165,11 +167,12 @@ export function methodRunsOf(
     if (row.goes.length === 0 && row.steps.length === 0 && readings.length === 0) return [];
     const planned = plan.slots.find(({ id }) => id === row.slotId)?.steps ?? [];
     const times = new Map<string, number[]>();
+    const odd = new Map<string, number[]>();
     for (const step of row.steps) {
-      // What can hardly be right is set aside until somebody says that it is.
       const seconds = planned.find(({ task }) => task === step.task)?.seconds ?? step.seconds;
-      if (step.doubtful || isOdd(step, seconds)) continue;
-      times.set(step.task, [...(times.get(step.task) ?? []), Math.round(step.seconds)]);
+      if (step.doubtful) continue;
+      const to = isOdd(step, seconds) ? odd : times;
+      to.set(step.task, [...(to.get(step.task) ?? []), Math.round(step.seconds)]);
     }
     return [
       {
@@ -183,6 +186,7 @@ export function methodRunsOf(
         seconds: row.actualSeconds,
         goes: row.goes,
         times: Object.fromEntries(times),
+        odd: Object.fromEntries(odd),
         performerId: row.performerId,
         readings: readings.map(({ result, go, value, first }) => ({ result, go, value, first })),
       },
@@ -214,20 +218,26 @@ function allCauses({ performance, rehearsal }: CountsByKind): MethodCounts['caus
     .sort((a, b) => b.count - a.count || a.cause.localeCompare(b.cause));
 }
 
-/** Times by task, with whose they are. */
+/** Times by task, with whose they are; what can hardly be right is left out. */
 function timesOf(runs: readonly MethodRun[]): Record<string, TimeTaken[]> {
-  const times = new Map<string, TimeTaken[]>();
-  for (const { times: own, performerId, kind, at } of runs)
-    for (const [task, all] of Object.entries(own)) {
-      const told = all.map((seconds) => ({
-        seconds,
-        performerId,
-        rehearsed: kind === 'rehearsal',
-        at,
-      }));
-      times.set(task, [...(times.get(task) ?? []), ...told]);
-    }
-  return Object.fromEntries(times);
+  const told = (which: 'times' | 'odd'): Map<string, TimeTaken[]> => {
+    const all = new Map<string, TimeTaken[]>();
+    for (const { [which]: own, performerId, kind, at } of runs)
+      for (const [task, seconds] of Object.entries(own))
+        for (const one of seconds)
+          all.set(task, [
+            ...(all.get(task) ?? []),
+            { seconds: one, performerId, rehearsed: kind === 'rehearsal', at },
+          ]);
+    return all;
+  };
+  const [right, odd] = [told('times'), told('odd')];
+  return Object.fromEntries(
+    [...new Set([...right.keys(), ...odd.keys()])].flatMap((task) => {
+      const taken = usable(right.get(task) ?? [], odd.get(task) ?? []);
+      return taken.length > 0 ? [[task, taken] as const] : [];
+    }),
+  );
 }
 
 export function countsOf(runs: readonly Pick<MethodRun, 'goes'>[]): MethodCounts {

@@ -2,11 +2,12 @@
 import type { ShowBundle } from '../brief/types';
 import { bullets, cell, part, table } from '../markdown';
 import { cameTo } from '../stage/outcome';
+import { takenWords } from '../stage/reactions';
 import { readingsOfRun } from '../stage/readings';
 import { readingInFull } from '../readings/words';
 import type { Live, RunPlan } from '../stage/types';
 import { formatDuration, sayDuration } from '../time/clock';
-import { upperFirst } from '../words';
+import { listInWords, upperFirst } from '../words';
 import { reviewOf } from './review';
 
 export interface ReportLine {
@@ -45,8 +46,6 @@ interface Asked {
   }[];
 }
 
-const REACTIONS = ['', 'quiet', 'a little', 'with interest', 'warmly', 'loudly'];
-
 /** What the house should know of the methods that were shown, each once. */
 function houseLines({ demos }: ShowBundle, plan: RunPlan, live: Live): string[] {
   return plan.slots.flatMap(({ id, demoId, methodId, name }) => {
@@ -55,18 +54,19 @@ function houseLines({ demos }: ShowBundle, plan: RunPlan, live: Live): string[] 
       .find((demo) => demo.id === demoId)
       ?.methods.find((one) => one.id === methodId);
     if (!method) return [];
-    const kinds = method.hazards.map(({ kind }) => kind);
-    const did = [
-      kinds.includes('smoke') && 'stage smoke',
-      kinds.includes('openFlame') && 'open flame',
-      kinds.includes('cryogen') && 'very cold liquid',
+    const kinds = new Set(method.hazards.map(({ kind }) => kind));
+    const used = [
+      kinds.has('smoke') && 'stage smoke',
+      kinds.has('openFlame') && 'open flame',
+      kinds.has('cryogen') && 'very cold liquid',
       method.needs.water && 'water',
       method.needs.drain && 'the drain',
     ].filter((one): one is string => one !== false);
-    const used = did.length > 0 ? `${name} used ${did.join(', ')}.` : '';
-    const left = method.care.disposal ? ` ${name}: ${method.care.disposal}` : '';
-    const line = `${used}${used ? left.replace(` ${name}:`, '') : left}`.trim();
-    return line ? [line] : [];
+    const words = [
+      used.length > 0 ? `used ${listInWords(used)}.` : '',
+      method.care.disposal,
+    ].filter(Boolean);
+    return words.length > 0 ? [`${name}: ${words.join(' ')}`] : [];
   });
 }
 
@@ -109,9 +109,7 @@ export function venueReport(
         at: seen && visit ? asked.clock(visit.from) : '',
         name,
         took: seen && actualSeconds !== null ? formatDuration(actualSeconds) : '',
-        came: [words, reaction && `taken ${REACTIONS[reaction.value] ?? ''}`]
-          .filter(Boolean)
-          .join('; '),
+        came: [words, reaction && takenWords(reaction.value)].filter(Boolean).join('; '),
       };
     }),
     house: houseLines(bundle, plan, live),

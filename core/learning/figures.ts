@@ -28,7 +28,10 @@ export function plannedTime(
 }
 
 /** A method with the times that the plan goes by, as this performer does it; itself where nothing was decided. */
-export function withFigures(method: Method, performerId: string | null): Method {
+export function withFigures<T extends Pick<Method, 'tasks' | 'figures'>>(
+  method: T,
+  performerId: string | null,
+): T {
   if (method.figures.every(({ use }) => use === 'mine')) return method;
   return {
     ...method,

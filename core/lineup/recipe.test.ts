@@ -20,7 +20,7 @@ const can: Task[] = [
 
 describe('how long', () => {
   test('lead, work, show and clearing', () => {
-    expect(methodFactsOf({ tasks: can })).toEqual({
+    expect(methodFactsOf({ tasks: can, figures: [] })).toEqual({
       show: 65,
       // switch 10, warm 180, place 20; filling runs beside it.
       lead: 210,
@@ -31,14 +31,14 @@ describe('how long', () => {
   });
 
   test('a method with nothing but what is watched', () => {
-    expect(methodFactsOf({ tasks: [task('p', 'perform', 30)] })).toEqual({
+    expect(methodFactsOf({ tasks: [task('p', 'perform', 30)], figures: [] })).toEqual({
       show: 30,
       lead: 0,
       work: 0,
       clear: 0,
       people: 1,
     });
-    expect(methodFactsOf({ tasks: [] })).toMatchObject({ show: 0, people: 0 });
+    expect(methodFactsOf({ tasks: [], figures: [] })).toMatchObject({ show: 0, people: 0 });
   });
 
   test('tasks that wait for each other still give a figure', () => {
@@ -46,12 +46,12 @@ describe('how long', () => {
       task('a', 'prepare', 10, { after: [after('b')] }),
       task('b', 'prepare', 20, { after: [after('a')] }),
     ];
-    expect(methodFactsOf({ tasks: circle }).lead).toBeLessThanOrEqual(40);
+    expect(methodFactsOf({ tasks: circle, figures: [] }).lead).toBeLessThanOrEqual(40);
   });
 });
 
 describe('in what order', () => {
-  const recipe = recipeOf({ tasks: can });
+  const recipe = recipeOf({ tasks: can, figures: [] });
 
   test('beforehand, before the audience, afterwards; each with its place in the list', () => {
     const names = (steps: typeof recipe.onStage): string[] =>
@@ -73,6 +73,7 @@ describe('in what order', () => {
         task('b', 'prepare', 5, { after: [after('a', 60, 90)] }),
         task('c', 'prepare', 5, { after: [after('b', 0, 0)] }),
       ],
+      figures: [],
     });
     expect(both.beforehand.flatMap((s) => s.waits)).toEqual([
       '1:00 to 1:30 after “a”',
@@ -88,4 +89,17 @@ test('hands and goes in words', () => {
   expect(handsInWords([{ role: 'anyone', count: 3, competence: null }])).toBe('3 people');
   expect(goesInWords({ oneShot: false, goesAllowed: 1 })).toBe('1 go');
   expect(goesInWords({ oneShot: true, goesAllowed: 2 })).toBe('2 goes, a fresh set for each');
+});
+
+test('what was taken from the record is told, and the guess left in its task', () => {
+  const tasks = [task('p', 'perform', 30), task('q', 'perform', 60)];
+  const time = { shortest: 40, likely: 45, longest: 50 };
+  const figure = { id: 'f', task: 'p', performerId: null, frozen: false, time, from: 6, at: 1 };
+  const told = (use: 'taken' | 'mine') => {
+    const method = { tasks, figures: [{ ...figure, use }] };
+    return [methodFactsOf(method).show, recipeOf(method).onStage.map(({ seconds }) => seconds)];
+  };
+  expect(told('taken')).toEqual([105, [45, 60]]);
+  expect(told('mine')).toEqual([90, [30, 60]]);
+  expect(tasks[0]?.time.likely).toBe(30);
 });

@@ -1,6 +1,7 @@
 /** A method as it is read: what is done beforehand, before the audience and afterwards, and how long. */
 import { emptySlot } from './emptySlot';
 import { type Lag, type Network, buildNetwork } from './network';
+import { plannedTime, withFigures } from '../learning/figures';
 import { formatDuration } from '../time/clock';
 import { counted, listInWords } from '../words';
 import type { Hand, Method, Task } from '../repertoire/types';
@@ -9,6 +10,8 @@ export interface RecipeStep {
   task: Task;
   /** Place in the method's list of tasks, from 0. */
   index: number;
+  /** What the plan goes by, in seconds, whoever does it. */
+  seconds: number;
   /** “the performer and 2 helpers”, or nothing for what settles. */
   hands: string;
   /** “at least 5:00 and at most 15:00 after “Yeast soaking”” */
@@ -47,11 +50,12 @@ function waitInWords({ from, least, greatest }: Lag): string {
 
 const networkOf = (method: Pick<Method, 'tasks'>): Network =>
   buildNetwork({ ...emptySlot(), tasks: method.tasks });
-export function recipeOf(method: Pick<Method, 'tasks'>): Recipe {
+export function recipeOf(method: Pick<Method, 'tasks' | 'figures'>): Recipe {
   const net = networkOf(method);
   const step = (task: Task): RecipeStep => ({
     task,
     index: method.tasks.indexOf(task),
+    seconds: plannedTime(method, task, null).likely,
     hands: handsInWords(task.hands),
     waits: net.lags.filter((lag) => lag.to === task).map(waitInWords),
   });
@@ -62,7 +66,7 @@ export function recipeOf(method: Pick<Method, 'tasks'>): Recipe {
   };
 }
 
-/** What there is to weigh between two methods. Times in seconds, with enough hands for everything. */
+/** What there is to weigh between two methods. Times in seconds as the plan has them, with enough hands for everything. */
 export interface MethodFacts {
   /** Before the audience, with one go. */
   show: number;
@@ -95,8 +99,8 @@ function longestPath(tasks: readonly Task[], lags: readonly Lag[]): number {
 
 const people = (task: Task): number => task.hands.reduce((sum, hand) => sum + hand.count, 0);
 
-export function methodFactsOf(method: Pick<Method, 'tasks'>): MethodFacts {
-  const net = networkOf(method);
+export function methodFactsOf(method: Pick<Method, 'tasks' | 'figures'>): MethodFacts {
+  const net = networkOf(withFigures(method, null));
   const handsOn = net.before.filter((task) => task.phase === 'prepare');
   return {
     show: net.blockLength,

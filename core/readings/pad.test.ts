@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { padded, padValue, type PadKey } from './pad';
+import { numberTyped, padded, padValue, type PadKey } from './pad';
 
 const typed = (keys: string): string =>
   [...keys].reduce((text, key) => padded(text, key as PadKey), '');
@@ -20,4 +20,16 @@ test.each([
   ['⌫⌫', null],
 ])('%s', (keys, value) => {
   expect(padValue(typed(keys))).toBe(value);
+});
+
+test.each([
+  ['5,1', 5.1],
+  [' 12 ', 12],
+  ['−3', -3],
+  ['', null],
+  ['far', null],
+  ['1e999', null],
+  ['4 m', null],
+])('typed in a field, “%s” is %s', (text, value) => {
+  expect(numberTyped(text)).toBe(value);
 });

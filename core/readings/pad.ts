@@ -20,3 +20,10 @@ export function padValue(text: string): number | null {
   const plain = text.replace('−', '-');
   return /\d/.test(plain) ? Number(plain) : null;
 }
+
+/** A number as people type one in a field, with a comma or a minus sign of print; null where it is none. */
+export function numberTyped(text: string): number | null {
+  const plain = text.trim().replace(',', '.').replace('−', '-');
+  const value = Number(plain);
+  return plain === '' || !Number.isFinite(value) ? null : value;
+}

@@ -3,9 +3,7 @@ import { roundedTo } from '../statistics/rounded';
 import { counted, upperFirst } from '../words';
 import { figureUnit } from './conversions';
 import type { ReadingSummary } from './record';
-import { figureWords } from './words';
-
-const after = (unit: string): string => (unit === '' ? '' : unit === '°' ? unit : ` ${unit}`);
+import { figureWords, unitAfter } from './words';
 
 /** “Height of the foam: 38 cm at a go, from 34 to 42; best 62 cm, Hollin School morning”. */
 export function summaryWords({ result, mean, low, high, figures, best }: ReadingSummary): string {
@@ -19,7 +17,7 @@ export function summaryWords({ result, mean, low, high, figures, best }: Reading
   const [one] = figures;
   if (figures.length === 1 && one) return `${figureWords(one.figure)}, read once.`;
   const half = low === null || high === null ? null : (high - low) / 2;
-  const told = (value: number): string => `${roundedTo(value, half)}${after(unit)}`;
+  const told = (value: number): string => `${roundedTo(value, half)}${unitAfter(unit)}`;
   const mostly =
     low === null || high === null
       ? ''
@@ -38,12 +36,12 @@ export function moreWords(
   const { unit } = figureUnit(result);
   const lines: string[] = [];
   if (sd !== null && mean !== null)
-    lines.push(`From go to go it differs by ${roundedTo(sd, sd)}${after(unit)}.`);
+    lines.push(`From go to go it differs by ${roundedTo(sd, sd)}${unitAfter(unit)}.`);
   if (drift) {
     const by = Math.abs(drift.perReading);
     const way = drift.perReading < 0 ? 'falling' : 'rising';
     lines.push(
-      `It is ${way}: about ${roundedTo(by, by)}${after(unit)} from one reading to the next.`,
+      `It is ${way}: about ${roundedTo(by, by)}${unitAfter(unit)} from one reading to the next.`,
     );
   }
   for (const { name, tau, n } of goesWith)

@@ -11,15 +11,17 @@ function halfInWords(half: number): string {
   return half.toFixed(Math.min(12, places));
 }
 
-const after = (unit: string): string => (unit === '' ? '' : unit === '°' ? unit : ` ${unit}`);
+/** What comes after a number: “ cm”, “°”, or nothing. */
+export const unitAfter = (unit: string): string =>
+  unit === '' ? '' : unit === '°' ? unit : ` ${unit}`;
 
 /** “4.9 ± 0.5 m”: as many places as the uncertainty has that holds it in 95 of 100 cases. */
 export function figureWords(figure: Pick<Figure, 'value' | 'u' | 'unit'>): string {
   const half = expanded(figure);
-  if (!(half > 0)) return `${roundedTo(figure.value, null)}${after(figure.unit)}`;
+  if (!(half > 0)) return `${roundedTo(figure.value, null)}${unitAfter(figure.unit)}`;
   const give = halfInWords(half);
   const places = (give.split('.')[1] ?? '').length;
-  return `${figure.value.toFixed(places)} ± ${give}${after(figure.unit)}`;
+  return `${figure.value.toFixed(places)} ± ${give}${unitAfter(figure.unit)}`;
 }
 
 /** What was read, as it was: “9 cm”, “yes”, “not read”. */
@@ -29,7 +31,7 @@ export function readingWords(
 ): string {
   if (value === null) return 'not read';
   if (quantity === 'yesNo') return value === 1 ? 'yes' : 'no';
-  return `${Number(value.toPrecision(8))}${after(unit)}`;
+  return `${Number(value.toPrecision(8))}${unitAfter(unit)}`;
 }
 
 /** “2.0 s: 4.9 ± 0.5 m” where it stands for another figure, else as it was read. */

@@ -1,4 +1,5 @@
 import { type MethodResult, readingFault } from '../repertoire/measure';
+import { REACTIONS } from './reactions';
 import { SCREEN_MODES } from './screen';
 import type { EventKind, RunEvent, RunPlan } from './types';
 
@@ -23,9 +24,6 @@ export const eventOf = (
   device: null,
   ...more,
 });
-
-/** How an audience takes a slot. */
-export const REACTIONS: readonly number[] = [1, 2, 3, 4, 5];
 
 /** What ends a run, or sets right how it went, and so changes what it came to. */
 const AT_THE_END = new Set<EventKind>([

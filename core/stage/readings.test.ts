@@ -4,7 +4,7 @@ import { methodRunsOf } from '../after/review';
 import { BLANK_MEASURE, type MethodResult } from '../repertoire/measure';
 import { Stage, threeSlots } from '../testing/stage';
 import { EventNames, eventOf } from './event';
-import { readingsMissed, readingsNow, readingsOfRun } from './readings';
+import { nextReading, readingsDue, readingsNow, readingsOfRun } from './readings';
 import type { RunPlan } from './types';
 
 const high: MethodResult = {
@@ -41,11 +41,34 @@ describe('asked for', () => {
     expect(readingsNow(plan, on.live())).toMatchObject([{ go: 2, taken: null }]);
   });
 
-  test('and missed until it is read, or said that it was not', () => {
+  test('missed ones while the next slot begins, until they are read or said not to be', () => {
+    const missed = (on: Stage) =>
+      readingsDue(plan, on.live()).missed.map(({ result }) => result.id);
     const on = stage().at(60, 'done').at(120, 'done').at(180, 'done');
-    expect(readingsMissed(plan, on.live()).map(({ result }) => result.id)).toEqual(['lit', 'high']);
+    expect(missed(on)).toEqual(['lit', 'high']);
+    expect(nextReading(plan, on.live())).toMatchObject({ result: { id: 'lit' }, go: 1 });
     read(on, 190, null);
-    expect(readingsMissed(plan, on.live()).map(({ result }) => result.id)).toEqual(['lit']);
+    expect(missed(on)).toEqual(['lit']);
+  });
+
+  test('not in the middle of another slot; all of them once the curtain is down', () => {
+    const on = stage().at(60, 'done').at(120, 'done').at(180, 'done');
+    const due = () => readingsDue(plan, on.live()).missed.length;
+    expect(due()).toBe(2);
+    on.at(420, 'done');
+    expect(on.live().slot).toBe('slot-cloud');
+    // The slot before it had nothing to read; what the one before that had can wait.
+    expect(due()).toBe(0);
+    on.at(700, 'done');
+    expect(on.live().phase).toBe('curtain');
+    expect(due()).toBe(2);
+  });
+
+  test('of an earlier go of the same slot at any of its steps', () => {
+    const on = stage().at(60, 'done').at(100, 'again').at(110, 'done');
+    expect(readingsDue(plan, on.live()).missed).toMatchObject([{ go: 1 }]);
+    expect(readingsDue(plan, stage().live())).toEqual({ now: [], missed: [] });
+    expect(nextReading(plan, stage().live())).toBeNull();
   });
 });
 

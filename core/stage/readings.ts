@@ -70,17 +70,48 @@ function goesSeen(live: Live, slot: RunSlot): number[] {
 
 /** All that was to be read at the goes that were seen, in running order. */
 export const readingsOfRun = (plan: RunPlan, live: Live): Asked[] =>
-  plan.slots.flatMap((slot) =>
-    goesSeen(live, slot)
-      .toSorted((a, b) => a - b)
-      .flatMap((go) => slot.results.map((result) => askedOf(live, slot, result, go))),
-  );
+  plan.slots.flatMap((slot) => {
+    const goes = goesSeen(live, slot).toSorted((a, b) => a - b);
+    const { closing } = sequenceOf(slot);
+    // What is read after the last go is read once.
+    const isOnce = (result: MethodResult): boolean =>
+      closing.some((step) => slot.steps.indexOf(step) === stepOf(slot, result));
+    return goes.flatMap((go) =>
+      slot.results
+        .filter((result) => go === goes.at(-1) || !isOnce(result))
+        .map((result) => askedOf(live, slot, result, go)),
+    );
+  });
 
 /** What nobody has read yet, or said that it was not, of goes that are over; the latest first. */
-export const readingsMissed = (plan: RunPlan, live: Live): Asked[] => {
+const readingsMissed = (plan: RunPlan, live: Live): Asked[] => {
   const now = readingsNow(plan, live);
   return readingsOfRun(plan, live)
     .filter(({ taken }) => taken === null)
     .filter((one) => !now.some((other) => other.slot === one.slot && other.go === one.go))
     .reverse();
 };
+
+/**
+ * What can be read now: of the go that is on; and of what was missed, that of the slot before while the first step of
+ * this one is on, and all of it once the curtain is down. In the middle of a slot nobody is asked about another.
+ */
+export function readingsDue(plan: RunPlan, live: Live): { now: Asked[]; missed: Asked[] } {
+  const now = readingsNow(plan, live);
+  if (live.phase === 'before') return { now, missed: [] };
+  const missed = readingsMissed(plan, live);
+  if (live.phase === 'curtain' || live.phase === 'finished') return { now, missed };
+  const visit = live.visits.at(-1);
+  const begins = visit !== undefined && visit.steps.length === 0;
+  const before = live.visits.at(-2)?.slot;
+  return {
+    now,
+    missed: missed.filter(({ slot }) => slot.id === live.slot || (begins && slot.id === before)),
+  };
+}
+
+/** The first of it that nobody has read. */
+export function nextReading(plan: RunPlan, live: Live): Asked | null {
+  const { now, missed } = readingsDue(plan, live);
+  return now.find(({ taken }) => taken === null) ?? missed[0] ?? null;
+}

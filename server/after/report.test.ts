@@ -23,7 +23,7 @@ test('says when, who, what was shown and read, what the house should know, and w
   expect(text).toMatch(/\| 10:\d\d \| Smoke-ring drum \| \d:\d\d \| worked; taken loudly \|/);
   expect(text).toMatch(/\| Balancing forks \| \d:\d\d \| worked at go 2 \|/);
   expect(text).toContain('Foam fountain: height of the foam 62 cm');
-  expect(text).toMatch(/## For the house[\s\S]*Smoke-ring drum used stage smoke/);
+  expect(text).toMatch(/## For the house[\s\S]*Smoke-ring drum: used stage smoke/);
   expect(text).toContain('Caretaker very helpful');
   // What is noted of a demonstration is the crew’s own.
   expect(text).not.toContain('Nobody past row four');

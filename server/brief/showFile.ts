@@ -16,6 +16,8 @@ import {
 import { receive } from '../../core/inventory/ledger';
 import { counted } from '../../core/words';
 import type { AppContext } from '../context';
+import type { BenchReading } from '../../contract/readings';
+import { readingFault } from '../../core/repertoire/measure';
 import type { Demo } from '../../core/repertoire/types';
 import { type Entity, type EntityStore, readable } from '../entity';
 import type { RunStore } from '../stage/runs';
@@ -54,29 +56,42 @@ export function exportShow(context: AppContext, showId: string): ShowFile {
     trials,
     readings: bundle.demos
       .flatMap((demo) => demo.methods.flatMap(({ id }) => context.readings.of(demo.id, id)))
-      .filter(({ demoId, methodId, result }) => isRead(bundle.demos, demoId, methodId, result))
+      .filter((reading) => isRead(bundle.demos, reading))
       .slice(0, FILE_READINGS_MOST),
   };
 }
 
-const isRead = (
+/** What its method has read still, and could be read as it is: a result may have become another one since. */
+function isRead(
   demos: readonly Demo[],
-  demoId: string,
-  methodId: string,
-  result: string,
-): boolean =>
-  demos
-    .find(({ id }) => id === demoId)
-    ?.methods.find(({ id }) => id === methodId)
-    ?.results.some(({ id }) => id === result) ?? false;
+  {
+    demoId,
+    methodId,
+    result: id,
+    value,
+  }: Pick<BenchReading, 'demoId' | 'methodId' | 'result' | 'value'>,
+): boolean {
+  const method = demos
+    .find((demo) => demo.id === demoId)
+    ?.methods.find((one) => one.id === methodId);
+  const result = method?.results.find((one) => one.id === id);
+  return result !== undefined && readingFault(result, value) === null;
+}
 
-/** The series that try these demos. One that can’t be read, or names a method that is gone, stays here. */
-function trialsOf({ trials, trialGoes }: AppContext, demos: readonly Demo[]): ShowFile['trials'] {
+/** The series that try these demos. One that can’t be read, or names what is gone, stays here. */
+function trialsOf(
+  { trials, trialGoes, items, people }: AppContext,
+  demos: readonly Demo[],
+): ShowFile['trials'] {
   const methodsOf = new Map(demos.map(({ id, methods }) => [id, methods.map((one) => one.id)]));
   return readable(trials.list(), ({ version: _version, ...trial }) => {
     const methods = trial.demoId === null ? undefined : methodsOf.get(trial.demoId);
     const here = methods && (trial.methodId === null || methods.includes(trial.methodId));
-    return here ? [{ trial, goes: trialGoes.of(trial.id) }] : [];
+    const named = [trial.guessedBy, trial.readerId].flatMap((id) => id ?? []);
+    const whole =
+      trial.kit.every(({ itemId }) => items.findReadable(itemId) !== null) &&
+      named.every((id) => people.findReadable(id) !== null);
+    return here && whole ? [{ trial, goes: trialGoes.of(trial.id) }] : [];
   })
     .flat()
     .slice(0, FILE_TRIALS_MOST);

@@ -30,7 +30,7 @@ export function LearnedLine({ figure, performer = null }: Props) {
     <Box sx={{ fontSize: 14, lineHeight: '20px', color: 'var(--muted)' }}>
       {performer && `${performer}: `}
       {learnedWords(figure)}
-      {state === 'thin' ? '' : `; ${decidedWords(figure)}`}{' '}
+      {state === 'thin' && !decided ? '' : `; ${decidedWords(figure)}`}{' '}
       {may && state === 'offered' && button('taken', 'Take it', 'Taken')}
       {may && own?.use === 'taken' && !own.frozen && button('frozen', 'Freeze', 'Frozen')}
       {may && own && button('back', 'Put back', 'The guess counts again')}

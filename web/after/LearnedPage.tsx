@@ -4,11 +4,11 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { learnedFigures, type LearnedFigure, recordsBefore } from '../../core/after/learned';
+import { countedOn, sparesMoved } from '../../core/after/countedOn';
+import { learnedFigures, type LearnedFigure, moves, recordsBefore } from '../../core/after/learned';
 import { evidenceWords, movesWords } from '../../core/after/learnedWords';
-import { type MethodRecord, recordWords } from '../../core/after/review';
-import { wilson } from '../../core/chance/success';
-import { setsOf } from '../../core/kit/sets';
+import { recordWords } from '../../core/after/review';
+import type { Sets } from '../../core/kit/sets';
 import { fold } from '../../core/stage/fold';
 import { formatDuration } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';
@@ -145,9 +145,6 @@ const Changes = ({ rows }: { rows: readonly Changed[] }) => (
   </Box>
 );
 
-const of = (records: readonly MethodRecord[], demoId: string | null, methodId: string | null) =>
-  records.find((one) => one.demoId === demoId && one.methodId === methodId);
-
 export default function LearnedPage() {
   const { show, bundle, answer } = useOpenShow();
   const { data: runs } = useRuns(show.id);
@@ -168,7 +165,7 @@ export default function LearnedPage() {
     () =>
       figures
         .filter(({ state }) => state === 'offered')
-        .toSorted((a, b) => Math.abs(movesOf(b)) - Math.abs(movesOf(a))),
+        .toSorted((a, b) => Math.abs(moves(b)) - Math.abs(moves(a))),
     [figures],
   );
   if (!runs) return <Loading />;
@@ -181,56 +178,26 @@ export default function LearnedPage() {
   const onDecide = (figure: LearnedFigure, what: Decide): void =>
     void decide([figure], what, what === 'mine' ? 'The guess is kept' : 'Taken');
 
-  const slots = run?.plan.slots ?? [];
-  const chances = slots.flatMap((slot): Changed[] => {
-    const now = of(records, slot.demoId, slot.methodId);
-    const goes = live?.slots[slot.id]?.goes ?? [];
-    if (!now || goes.length === 0 || run?.kind !== 'performance') return [];
-    const own = (outcome: string): number => goes.filter((go) => go.outcome === outcome).length;
-    const was = {
-      worked: now.worked - own('worked'),
-      partly: now.partly - own('partly'),
-      failed: now.failed - own('failed'),
-    };
-    const all = now.worked + now.partly + now.failed;
-    const { low, high } = wilson(now.worked, all);
-    return [
-      {
-        id: slot.id,
-        name: slot.name,
-        was: recordWords(was),
-        now: recordWords(now),
-        more: `between ${Math.round(low * 100)} and ${Math.round(high * 100)} of 100, in 95 cases of 100`,
-      },
-    ];
-  });
-  const spares = show.slots.flatMap((slot): Changed[] => {
-    const demo = bundle.demos.find(({ id }) => id === slot.demoId);
-    const method = demo?.methods.find(({ id }) => id === slot.methodId);
-    const goes = live?.slots[slot.id]?.goes ?? [];
-    const now = of(records, slot.demoId, slot.methodId);
-    if (!demo || !method || !now || goes.length === 0 || run?.kind !== 'performance') return [];
-    const own = (outcome: string): number => goes.filter((go) => go.outcome === outcome).length;
-    const was = {
-      ...now,
-      worked: now.worked - own('worked'),
-      partly: now.partly - own('partly'),
-      failed: now.failed - own('failed'),
-    };
-    const [old, sets] = [was, now].map((record) =>
-      setsOf(slot, method, [record], show.wantedChance),
-    );
-    if (!old || !sets || old.planned + old.spare === sets.planned + sets.spare) return [];
-    return [
-      {
-        id: slot.id,
-        name: demo.name,
-        was: counted(old.planned + old.spare, 'set'),
-        now: counted(sets.planned + sets.spare, 'set'),
-        more: sets.words,
-      },
-    ];
-  });
+  const counts = run && live ? countedOn(run, live, records) : [];
+  const chances = counts.map(
+    ({ demoId, methodId, name, before: was, now, low, high }): Changed => ({
+      id: `${demoId}/${methodId}`,
+      name,
+      was: recordWords(was),
+      now: recordWords(now),
+      more: `between ${Math.round(low * 100)} and ${Math.round(high * 100)} of 100, in 95 cases of 100`,
+    }),
+  );
+  const setsWords = ({ planned, spare }: Sets): string => counted(planned + spare, 'set');
+  const spares = sparesMoved(show, bundle.demos, counts).map(
+    ({ slotId, name, before: was, now }): Changed => ({
+      id: slotId,
+      name,
+      was: setsWords(was),
+      now: setsWords(now),
+      more: now.words,
+    }),
+  );
   return (
     <Box
       sx={{
@@ -355,5 +322,3 @@ export default function LearnedPage() {
     </Box>
   );
 }
-
-const movesOf = ({ learned, planned }: LearnedFigure): number => learned.mean - planned.likely;

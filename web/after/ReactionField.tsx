@@ -5,17 +5,9 @@ import Box from '@mui/material/Box';
 import Rating from '@mui/material/Rating';
 import TextField from '@mui/material/TextField';
 import { useEffect, useState } from 'react';
+import { reactionWords } from '../../core/stage/reactions';
 import type { Reaction } from '../../core/stage/types';
 import type { Tell } from './tell';
-
-export const REACTION_WORDS = [
-  '',
-  'nobody stirred',
-  'a few looked up',
-  'they watched',
-  'they were with it',
-  'the roof came off',
-];
 
 interface Props {
   slotId: string;
@@ -53,7 +45,7 @@ export function ReactionField({ slotId, name, reaction, tell }: Props) {
           setPicked(value);
           say(value, text);
         }}
-        getLabelText={(value) => `${value} of 5: ${REACTION_WORDS[value] ?? ''}`}
+        getLabelText={(value) => `${value} of 5: ${reactionWords(value)}`}
         icon={<BackHand fontSize="small" />}
         emptyIcon={<BackHandOutlined fontSize="small" />}
         sx={{ color: 'var(--ink)', '& .MuiRating-iconEmpty': { color: 'var(--control)' } }}
@@ -61,7 +53,7 @@ export function ReactionField({ slotId, name, reaction, tell }: Props) {
       {reaction && (
         <>
           <Box component="span" sx={{ fontSize: 14, color: 'var(--muted)', minWidth: 120 }}>
-            {REACTION_WORDS[reaction.value]}
+            {reactionWords(reaction.value)}
           </Box>
           <TextField
             variant="standard"

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { numberTyped } from '../../core/readings/pad';
 import { readingFault } from '../../core/repertoire/measure';
 import { readingInFull, readingWords } from '../../core/readings/words';
 import { type Asked, readingsOfRun } from '../../core/stage/readings';
@@ -23,8 +24,9 @@ function ReadingField({ asked, onTell, onClose }: LineProps & { onClose: () => v
       value={taken?.value == null ? '' : String(taken.value)}
       decimal
       onSave={(text) => {
-        const value = Number(text.replace(',', '.').replace('−', '-'));
-        const wrong = text === '' ? 'is missing' : readingFault(result, value);
+        const value = numberTyped(text);
+        if (value === null) return `${result.name} ${text === '' ? 'is missing' : 'is no number'}`;
+        const wrong = readingFault(result, value);
         if (wrong) return `${result.name} ${wrong}`;
         onTell(value);
         return null;

@@ -10,6 +10,7 @@ import type { ReadingBody } from '../../contract/readings';
 import type { MethodRecord } from '../../core/after/review';
 import { CONDITION_FIGURES, type ConditionFigure } from '../../core/brief/types';
 import { FACT_NAMES } from '../../core/ready/facts';
+import { numberTyped } from '../../core/readings/pad';
 import { readingSummary, type ReadingSummary, type ReadingTold } from '../../core/readings/record';
 import { moreWords, summaryWords } from '../../core/readings/recordWords';
 import { readingInFull, readingWords } from '../../core/readings/words';
@@ -36,9 +37,6 @@ interface OfMethod {
   demoId: string;
   methodId: string;
 }
-
-const numberIn = (text: string): number =>
-  text.trim() === '' ? NaN : Number(text.trim().replace(',', '.').replace('−', '-'));
 
 /** One reading on the Bench, to be put in or put right. */
 function ReadingForm({
@@ -67,14 +65,20 @@ function ReadingForm({
   const [tried, setTried] = useState(false);
   if (!result) return null;
   const yesNo = result.quantity === 'yesNo';
-  const read = numberIn(value);
-  const fault = Number.isNaN(read) ? 'is missing' : readingFault(result, read);
+  const read = numberTyped(value);
+  const fault =
+    read !== null
+      ? readingFault(result, read)
+      : value.trim() === ''
+        ? 'is missing'
+        : 'is no number';
   const dayFault = (name: string): boolean =>
-    (day[name] ?? '').trim() !== '' && Number.isNaN(numberIn(day[name] ?? ''));
+    (day[name] ?? '').trim() !== '' && numberTyped(day[name] ?? '') === null;
   const at = dayjs(date);
   const save = async (): Promise<void> => {
     setTried(true);
-    if (fault || !at.isValid() || BESIDE.some(([name]) => dayFault(name))) return;
+    if (fault !== null || read === null || !at.isValid() || BESIDE.some(([name]) => dayFault(name)))
+      return;
     const body: ReadingBody = {
       methodId: of.methodId,
       result: result.id,
@@ -84,8 +88,8 @@ function ReadingForm({
       by: me,
       note: note.trim(),
       conditions: CONDITION_FIGURES.flatMap((name) => {
-        const figure = numberIn(day[name] ?? '');
-        return Number.isNaN(figure) ? [] : [{ name, value: figure }];
+        const figure = numberTyped(day[name] ?? '');
+        return figure === null ? [] : [{ name, value: figure }];
       }),
     };
     const kept = await act(() =>

@@ -32,7 +32,6 @@ function Step({
   learned: readonly LearnedFigure[];
 }) {
   const { task, hands, waits } = step;
-  const [all] = learned;
   const nameOf = usePersonName();
   const where = task.phase !== 'perform' && task.place === 'wings' ? 'in the wings' : '';
   const often = task.phase === 'perform' && task.eachGo ? 'at every go' : '';
@@ -52,7 +51,7 @@ function Step({
           ...(task.phase === 'settle' && { color: 'var(--muted)' }),
         }}
       >
-        {formatDuration(all?.planned.likely ?? task.time.likely)}
+        {formatDuration(step.seconds)}
       </Box>
       <Box sx={{ minWidth: 0 }}>
         <Box sx={{ font: '600 17px/24px Bricolage' }}>

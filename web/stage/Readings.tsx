@@ -2,17 +2,11 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { readingInFull } from '../../core/readings/words';
-import { type Asked, readingsMissed, readingsNow } from '../../core/stage/readings';
+import { type Asked, readingsDue } from '../../core/stage/readings';
 import type { Live, RunPlan } from '../../core/stage/types';
 import { ReadingPad } from '../parts/ReadingPad';
 import { Ask } from './Ask';
 import { Labelled } from './StageParts';
-
-/** The next thing to read: of the go that is on before what was missed. */
-export const nextReading = (plan: RunPlan, live: Live): Asked | null =>
-  readingsNow(plan, live).find(({ taken }) => taken === null) ??
-  readingsMissed(plan, live)[0] ??
-  null;
 
 const nameOf = ({ slot, result, go }: Asked, now: boolean): string =>
   now ? result.name : `${slot.name}${go > 1 ? `, go ${go}` : ''}: ${result.name}`;
@@ -25,8 +19,9 @@ interface Props {
 
 /** A line of what there is to read; nothing where there is none. */
 export function ReadLine({ plan, live, onRead }: Props) {
-  const now = readingsNow(plan, live);
-  const [missed, ...more] = readingsMissed(plan, live);
+  const due = readingsDue(plan, live);
+  const { now } = due;
+  const [missed, ...more] = due.missed;
   if (now.length === 0 && !missed) return null;
   const button = (asked: Asked, isNow: boolean) => (
     <ButtonBase

@@ -1,7 +1,7 @@
 /** Takes figures from the record, keeps the guess, or takes a decision back; with Undo. */
 import Button from '@mui/material/Button';
 import { useSnackbar } from 'notistack';
-import { createElement, useCallback } from 'react';
+import { useCallback } from 'react';
 import type { FigureDecisionsAnswer } from '../../contract/figures';
 import { decision, type LearnedFigure } from '../../core/after/learned';
 import { newId, send } from '../app/api';
@@ -45,21 +45,20 @@ export function useFigures(): (
       if (!done) return false;
       enqueueSnackbar(words, {
         autoHideDuration: 10_000,
-        action: (key) =>
-          createElement(
-            Button,
-            {
-              color: 'inherit',
-              onClick: () => {
-                closeSnackbar(key);
-                void act(async () => {
-                  await send('POST', '/figures', undo);
-                  await queryClient.invalidateQueries();
-                });
-              },
-            },
-            'Undo',
-          ),
+        action: (key) => (
+          <Button
+            color="inherit"
+            onClick={() => {
+              closeSnackbar(key);
+              void act(async () => {
+                await send('POST', '/figures', undo);
+                await queryClient.invalidateQueries();
+              });
+            }}
+          >
+            Undo
+          </Button>
+        ),
       });
       return true;
     },

@@ -1,0 +1,70 @@
+/** What one run has added to the record of each method it showed, and to the sets that are brought for it. */
+import type { Show } from '../brief/types';
+import { wilson } from '../chance/success';
+import { type Sets, setsOf } from '../kit/sets';
+import type { Demo } from '../repertoire/types';
+import type { Live, Outcome, RunKind, RunPlan } from '../stage/types';
+import type { MethodRecord, Tally } from './review';
+
+export interface CountedOn {
+  demoId: string;
+  methodId: string;
+  name: string;
+  before: Tally;
+  now: MethodRecord;
+  /** The 95 % interval of its chance by now. */
+  low: number;
+  high: number;
+}
+
+/** Method by method, in running order; nothing of a rehearsal, which counts apart. */
+export function countedOn(
+  { kind, plan }: { kind: RunKind; plan: RunPlan },
+  live: Live,
+  records: readonly MethodRecord[],
+): CountedOn[] {
+  if (kind !== 'performance') return [];
+  const rows = new Map<MethodRecord, { name: string; goes: Outcome[] }>();
+  for (const { id, demoId, methodId, name } of plan.slots) {
+    const record = records.find((one) => one.demoId === demoId && one.methodId === methodId);
+    const goes = live.slots[id]?.goes ?? [];
+    if (!record || goes.length === 0) continue;
+    const known = rows.get(record)?.goes ?? [];
+    rows.set(record, { name, goes: [...known, ...goes.map(({ outcome }) => outcome)] });
+  }
+  return [...rows].map(([now, { name, goes }]): CountedOn => {
+    const less = (outcome: Outcome): number =>
+      now[outcome] - goes.filter((one) => one === outcome).length;
+    const before = { worked: less('worked'), partly: less('partly'), failed: less('failed') };
+    const all = now.worked + now.partly + now.failed;
+    const { demoId, methodId } = now;
+    return { demoId, methodId, name, before, now, ...wilson(now.worked, all) };
+  });
+}
+
+export interface SparesMoved {
+  slotId: string;
+  name: string;
+  before: Sets;
+  now: Sets;
+}
+
+/** Slots of a show for which another number of sets is brought by now. */
+export const sparesMoved = (
+  { slots, wantedChance }: Pick<Show, 'slots' | 'wantedChance'>,
+  demos: readonly Demo[],
+  counted: readonly CountedOn[],
+): SparesMoved[] =>
+  slots.flatMap((slot): SparesMoved[] => {
+    const own = counted.find(
+      ({ demoId, methodId }) => demoId === slot.demoId && methodId === slot.methodId,
+    );
+    const demo = demos.find(({ id }) => id === slot.demoId);
+    const method = demo?.methods.find(({ id }) => id === slot.methodId);
+    if (!own || !demo || !method) return [];
+    const sets = (record: Tally): Sets =>
+      setsOf(slot, method, [{ ...own.now, ...record }], wantedChance);
+    const [before, now] = [sets(own.before), sets(own.now)];
+    const all = ({ planned, spare }: Sets): number => planned + spare;
+    return all(before) === all(now) ? [] : [{ slotId: slot.id, name: demo.name, before, now }];
+  });
