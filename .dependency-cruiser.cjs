@@ -21,6 +21,7 @@ const CORE = [
   'readings',
   'learning',
   'brief',
+  'trials',
   'lineup',
   'inventory',
   'kit',

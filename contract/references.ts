@@ -55,7 +55,7 @@ export const strayInShow: Check<Show> = (known, show, at = '') => [
 function strayInSlot(
   known: Known,
   show: Show,
-  { talk, demoId, methodId, performerId, positionId }: Show['slots'][number],
+  { talk, demoId, methodId, performerId, positionId, sideBySide }: Show['slots'][number],
   at: string,
 ): FieldFault[] {
   const fault = (part: string, message: string): FieldFault[] => [{ path: at + part, message }];
@@ -70,6 +70,11 @@ function strayInSlot(
     ...(positionId === null || show.positions.some(({ id }) => id === positionId)
       ? []
       : fault('positionId', 'is not a position of this show')),
+    ...(sideBySide?.stations ?? []).flatMap(({ amounts }, s) =>
+      amounts.flatMap(({ itemId }, i) =>
+        stray(known, 'item', itemId, `${at}sideBySide.stations[${s}].amounts[${i}].itemId`),
+      ),
+    ),
   ];
 }
 

@@ -1,11 +1,15 @@
 /** What a run was planned to be, as a show file carries it. */
-import { MARK_SHAPES, type MarkShape } from '../core/brief/types';
+import { MARK_SHAPES, type MarkShape, SIDE_BY_SIDE } from '../core/brief/types';
 import type { ReadyWindow } from '../core/lineup/readyWindow';
-import type { Job, RunPlan, RunSlot, RunStep } from '../core/stage/types';
+import type { Job, RunClaim, RunPlan, RunSlot, RunStations, RunStep } from '../core/stage/types';
 import { Id, Num, OneOf, OrNull, Part, PartList, Text, TextList, Whole, YesNo } from './fields';
 import { PredictionBody, StepCueBody } from './cues';
 import { MethodResultBody, RESULTS_MOST } from './measure';
+import { STATIONS_MOST } from './slot';
 import { StepWords } from './task';
+
+/** Claims that one slot tells, at the most. */
+const CLAIMS_MOST = 20;
 
 class RunPositionBody {
   @Text(40)
@@ -45,6 +49,44 @@ class RunStepBody extends StepWords implements RunStep {
 
   @PartList(() => StepCueBody, 20)
   cues!: StepCueBody[];
+}
+
+class RunStationBody {
+  @Id()
+  id!: string;
+
+  @Text(60, 1)
+  label!: string;
+
+  @OrNull()
+  @Id()
+  levelId!: string | null;
+}
+
+class RunStationsBody implements RunStations {
+  @OneOf(SIDE_BY_SIDE)
+  kind!: RunStations['kind'];
+
+  @OrNull()
+  @Id()
+  trialId!: string | null;
+
+  @PartList(() => RunStationBody, STATIONS_MOST)
+  stations!: RunStationBody[];
+}
+
+class RunClaimBody implements RunClaim {
+  @Id()
+  trialId!: string;
+
+  @Text(400, 1)
+  words!: string;
+
+  @Text(600)
+  evidence!: string;
+
+  @Text(1000)
+  reasoning!: string;
 }
 
 class RunSlotBody implements RunSlot {
@@ -104,8 +146,15 @@ class RunSlotBody implements RunSlot {
   @PartList(() => RunStepBody, 60)
   steps!: RunStepBody[];
 
-  @PartList(() => MethodResultBody, RESULTS_MOST)
+  @PartList(() => MethodResultBody, Math.max(RESULTS_MOST, STATIONS_MOST))
   results!: MethodResultBody[];
+
+  @OrNull()
+  @Part(() => RunStationsBody)
+  sideBySide!: RunStationsBody | null;
+
+  @PartList(() => RunClaimBody, CLAIMS_MOST)
+  claims!: RunClaimBody[];
 }
 
 class JobUseBody implements ReadyWindow {

@@ -23,7 +23,7 @@ import { PersonBody, ShowBody } from './brief';
 import { VenueBody } from './venue';
 import { type BenchReading, ReadingBody } from './readings';
 import { GoBody, GOES_MOST, TrialBody } from './trials';
-import { Exactly, Holds, Id, Num, OneOf, OrNull, Part, PartList, Whole } from './fields';
+import { Exactly, Holds, Id, Num, OneOf, OrNull, Part, PartList, Text, Whole } from './fields';
 import { ItemBody } from './item';
 import { DemoBody } from './repertoire';
 import { BoxBody, HouseholdBody, PackMarkBody, RiskMatrixBody, StockedLotBody } from './inventory';
@@ -33,7 +33,7 @@ import { upgraded } from './upgrade';
 import { type Checked, type FieldFault, check } from './validate';
 
 export const FILE_FORMAT = 'hearty-stage/show';
-export const FILE_VERSION = 10;
+export const FILE_VERSION = 11;
 /** Largest show file that is read, in bytes. */
 export const FILE_LIMIT = 8 * 1024 * 1024;
 
@@ -65,6 +65,10 @@ class FileGoBody extends GoBody implements TrialGo {
 
   @Num(0, 9_000_000_000_000)
   at!: number;
+
+  @OrNull()
+  @Text(250)
+  source!: string | null;
 }
 
 class FileTrialBody {

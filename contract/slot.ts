@@ -1,8 +1,18 @@
 /** Slots of a show, and what is wished of their order. */
-import type { Lead, Slot, Talk } from '../core/brief/types';
+import {
+  type Lead,
+  SIDE_BY_SIDE,
+  type SideBySide,
+  type Slot,
+  type Station,
+  type StationAmount,
+  type Talk,
+} from '../core/brief/types';
 import { ARCS, type Arc, type SlotPair, type Weights, type Wishes } from '../core/brief/wishes';
 import { MOST_GOES } from '../core/repertoire/limits';
 import { Holds, Id, Num, OneOf, OrNull, Part, PartList, Text, Whole, YesNo } from './fields';
+import { KIT_UNITS, type UnitId } from '../core/units/units';
+import { MeasureBody } from './measure';
 import { EstimateBody } from './task';
 
 export class TalkBody implements Talk {
@@ -14,6 +24,73 @@ export class TalkBody implements Talk {
 
   @Text(600)
   say!: string;
+}
+
+class StationAmountBody implements StationAmount {
+  @Id()
+  itemId!: string;
+
+  @OneOf(KIT_UNITS)
+  unit!: UnitId;
+
+  @Num(0, 1_000_000)
+  amount!: number;
+}
+
+class StationBody implements Station {
+  @Id()
+  id!: string;
+
+  @Text(60, 1)
+  label!: string;
+
+  @OrNull()
+  @Id()
+  levelId!: string | null;
+
+  @PartList(() => StationAmountBody, 20)
+  amounts!: StationAmountBody[];
+}
+
+class StationSettingBody {
+  @Id()
+  id!: string;
+
+  @Num(-1e9, 1e9)
+  value!: number;
+}
+
+/** Side by side in one slot, and spare sets of them, at the most. */
+export const STATIONS_MOST = 40;
+export const SPARES_MOST = 20;
+
+export class SideBySideBody implements SideBySide {
+  @OneOf(SIDE_BY_SIDE)
+  kind!: SideBySide['kind'];
+
+  @OrNull()
+  @Id()
+  trialId!: string | null;
+
+  @Holds<SideBySideBody>(({ stations }) => {
+    if (!Array.isArray(stations)) return null;
+    if (stations.length === 0) return 'needs one at least';
+    const ids = new Set(stations.map((one) => one?.id));
+    return ids.size < stations.length ? 'has two of the same name' : null;
+  })
+  @PartList(() => StationBody, STATIONS_MOST)
+  stations!: StationBody[];
+
+  @Whole(0, SPARES_MOST)
+  spares!: number;
+
+  @OrNull()
+  @Part(() => StationSettingBody)
+  setting!: StationSettingBody | null;
+
+  @OrNull()
+  @Part(() => MeasureBody)
+  measure!: MeasureBody | null;
 }
 
 export class LeadBody implements Lead {
@@ -75,6 +152,13 @@ export class SlotBody implements Slot {
 
   @Whole(1, 5)
   worth!: number;
+
+  @Holds<SlotBody>((s) =>
+    s.sideBySide && s.demoId === null ? 'must be of a slot with a demo' : null,
+  )
+  @OrNull()
+  @Part(() => SideBySideBody)
+  sideBySide!: SideBySideBody | null;
 }
 
 export class SlotPairBody implements SlotPair {

@@ -99,6 +99,12 @@ export interface EventsAnswer {
   refused: { id: string; message: string }[];
 }
 
+/** What of the show goes into a run that is under way. */
+export class AddedSlotBody {
+  @Id()
+  slotId!: string;
+}
+
 export class NewRunBody {
   @Id()
   id!: string;

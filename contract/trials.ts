@@ -13,6 +13,9 @@ import type {
 } from '../core/trials/series';
 import { EXPECTATIONS, GO_STATES, ORDERS, VARIABLES } from '../core/trials/series';
 import type { Level } from '../core/trials/types';
+import type { StockedLot } from '../core/inventory/types';
+import type { Item } from '../core/repertoire/types';
+import type { ClaimKind } from '../core/trials/claim';
 import { KIT_UNITS, type UnitId } from '../core/units/units';
 import {
   DayDate,
@@ -61,6 +64,10 @@ export class VariableBody implements Variable {
 
   @Text(30)
   unit!: string;
+
+  @OrNull()
+  @Id()
+  settingId!: string | null;
 }
 
 export class HeldBody implements Held {
@@ -217,6 +224,9 @@ export class TrialBody implements TrialSeries {
   @PartList(() => TrialKitLineBody, 20)
   kit!: TrialKitLineBody[];
 
+  @Text(600)
+  evidence!: string;
+
   @Text(1000)
   reasoning!: string;
 
@@ -236,7 +246,7 @@ class ConditionValueBody {
 }
 
 /** What somebody says that a go came to. What was read first is kept by the server. */
-export class GoBody implements Omit<TrialGo, 'go' | 'first' | 'at'> {
+export class GoBody implements Omit<TrialGo, 'go' | 'first' | 'at' | 'source'> {
   @Id()
   levelId!: string;
 
@@ -272,6 +282,9 @@ export interface TrialAnswer {
   trial: Versioned<TrialSeries>;
   /** In the order of their numbers. */
   goes: TrialGo[];
+  /** What it uses up, and what of that lies in the store. */
+  items: Item[];
+  lots: StockedLot[];
 }
 
 /** A series in the list of all: how far it is, and what it says. */
@@ -285,6 +298,10 @@ export interface TrialSummary {
   done: number;
   planned: number;
   claim: string;
-  kind: string;
+  kind: ClaimKind;
+  evidence: string;
+  reasoning: string;
+  /** Null for any method of its demonstration. */
+  methodId: string | null;
   pinned: boolean;
 }

@@ -316,6 +316,30 @@ function fromVersion9(file: Plain): Plain {
   };
 }
 
+/** Several side by side in a slot, claims on stage, and a trial’s setting and evidence came later. */
+function fromVersion10(file: Plain): Plain {
+  const booked = (value: unknown): unknown => withMissing(value, { sideBySide: null });
+  const performed = (value: unknown): unknown =>
+    withMissing(value, { sideBySide: null, claims: [] });
+  const run = (value: unknown): unknown =>
+    within(value, 'plan', (plan) => within(plan, 'slots', (list) => each(list, performed)));
+  const series = (value: unknown): unknown => {
+    const trial = within(value, 'trial', (one) =>
+      within(withMissing(one, { evidence: '' }), 'variable', (variable) =>
+        withMissing(variable, { settingId: null }),
+      ),
+    );
+    return within(trial, 'goes', (list) => each(list, (go) => withMissing(go, { source: null })));
+  };
+  return {
+    ...file,
+    version: 11,
+    show: within(file.show, 'slots', (list) => each(list, booked)),
+    runs: each(file.runs, run),
+    trials: each(file.trials, series),
+  };
+}
+
 /** Each makes the next version of the one before. */
 const STEPS: Record<number, (file: Plain) => Plain> = {
   1: fromVersion1,
@@ -327,6 +351,7 @@ const STEPS: Record<number, (file: Plain) => Plain> = {
   7: fromVersion7,
   8: fromVersion8,
   9: fromVersion9,
+  10: fromVersion10,
 };
 
 /** The file as the present version has it. */

@@ -41,6 +41,7 @@ function slot(what: string, performerId: string, more: Partial<Slot> = {}): Slot
     pinned: false,
     mayLeaveOut: true,
     worth: 3,
+    sideBySide: null,
     ...more,
   };
 }

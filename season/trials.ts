@@ -61,6 +61,7 @@ function tried(
           reason: '',
           by: 'mara',
           at: at + go * trial.secondsPerGo * 1000,
+          source: null,
           conditions: condition && degrees !== null ? [{ id: condition.id, value: degrees }] : [],
           ...more[go],
         },
@@ -78,7 +79,7 @@ export function triedSeries(today: string): TriedSeries[] {
     demoId: 'foam-fountain',
     methodId: 'gentle',
     date: day(9),
-    variable: { kind: 'amount', name: 'Yeast', unit: 'teaspoons' },
+    variable: { kind: 'amount', name: 'Yeast', unit: 'teaspoons', settingId: null },
     levels: amounts(1, 2, 3, 4, 5, 6),
     rounds: 4,
     conditions: [{ id: 'room', name: 'Room', unit: '°C' }],
@@ -111,7 +112,7 @@ export function triedSeries(today: string): TriedSeries[] {
   const skin = series('drum-skin', 'Smoke-ring drum: does a tighter skin carry further?', {
     demoId: 'smoke-ring-drum',
     date: day(23),
-    variable: { kind: 'other', name: 'Skin', unit: '' },
+    variable: { kind: 'other', name: 'Skin', unit: '', settingId: null },
     levels: kinds('Slack', 'Drawn', 'Tight'),
     rounds: 6,
     seed: 5,
@@ -129,7 +130,7 @@ export function triedSeries(today: string): TriedSeries[] {
   const metals = series('magnet-metals', 'Slow magnet: which plate holds it longest?', {
     demoId: 'slow-falling-magnet',
     date: day(30),
-    variable: { kind: 'filling', name: 'Plate', unit: '' },
+    variable: { kind: 'filling', name: 'Plate', unit: '', settingId: null },
     levels: kinds('Copper', 'Aluminium', 'Brass', 'Lead'),
     predicted: ['copper', 'aluminium', 'lead', 'brass'],
     rounds: 5,
@@ -149,7 +150,7 @@ export function triedSeries(today: string): TriedSeries[] {
   });
   const wick = series('relit-wick', 'Candle lit through its smoke: how long a wick?', {
     date: day(16),
-    variable: { kind: 'size', name: 'Wick', unit: 'mm' },
+    variable: { kind: 'size', name: 'Wick', unit: 'mm', settingId: null },
     levels: amounts(4, 8, 14),
     rounds: 7,
     seed: 21,
@@ -164,7 +165,7 @@ export function triedSeries(today: string): TriedSeries[] {
     demoId: 'crushed-can',
     methodId: 'cold-bowl',
     date: day(2),
-    variable: { kind: 'time', name: 'Wait', unit: 's' },
+    variable: { kind: 'time', name: 'Wait', unit: 's', settingId: null },
     levels: amounts(30, 50, 70, 90),
     rounds: 4,
     seed: 8,

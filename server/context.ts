@@ -34,6 +34,7 @@ import { Senders } from './cues/senders';
 import { Prospects } from './lineup/prospects';
 import type { TrialSeries } from '../core/trials/series';
 import { BenchReadings } from './repertoire/readings';
+import { StageGoes } from './trials/fromStage';
 import { TrialGoes, trialStore } from './trials/trials';
 import { Ledger, lotStore } from './inventory/lots';
 import { settingsStore } from './inventory/settings';
@@ -140,7 +141,7 @@ export function createContext(
     db,
     ...stores,
     runs,
-    outcomes: new Outcomes(db, runs, readings),
+    outcomes: new Outcomes(db, runs, readings, new StageGoes(db, trials)),
     readings,
     log,
     live,

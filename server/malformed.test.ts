@@ -89,6 +89,7 @@ const OTHERS = [
   'share/code',
   'runs/none/drive',
   'runs/none/ask',
+  'runs/none/slots',
   'runs/none/ask/none',
   'screens/harbour-light-festival',
   'screens/none',

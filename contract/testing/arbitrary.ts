@@ -126,6 +126,7 @@ export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbit
       pinned: yes,
       mayLeaveOut: yes,
       worth: whole(1, 5),
+      sideBySide: fc.constant<Slot['sideBySide']>(null),
     })
     .map(({ demo: of, which, ...rest }) => ({
       ...rest,

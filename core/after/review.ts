@@ -163,6 +163,8 @@ export function methodRunsOf(
 ): MethodRun[] {
   return reviewOf(plan, live).rows.flatMap((row): MethodRun[] => {
     if (row.demoId === null || row.methodId === null) return [];
+    // What several took and came to together says nothing of one alone.
+    if (plan.slots.find(({ id }) => id === row.slotId)?.sideBySide) return [];
     const readings = live.readings.filter((one) => one.slot === row.slotId);
     if (row.goes.length === 0 && row.steps.length === 0 && readings.length === 0) return [];
     const planned = plan.slots.find(({ id }) => id === row.slotId)?.steps ?? [];

@@ -1,7 +1,9 @@
 /** A booking and the people and places it needs. */
 import type { Competence, Demo, Estimate, Item } from '../repertoire/types';
 import type { RiskMatrix } from '../repertoire/matrix';
+import type { Measure } from '../repertoire/measure';
 import type { HouseholdSizes } from '../units/household';
+import type { UnitId } from '../units/units';
 import type { Wishes } from './wishes';
 
 export interface Person {
@@ -107,6 +109,43 @@ export interface Lead {
   seconds: number;
 }
 
+/** What one of several that stand side by side takes of an item. */
+export interface StationAmount {
+  itemId: string;
+  unit: UnitId;
+  amount: number;
+}
+
+/** One of several that stand side by side. */
+export interface Station {
+  id: string;
+  /** What is changed there: “4 teaspoons”. */
+  label: string;
+  /** The level of its series; null where that is not kept. */
+  levelId: string | null;
+  amounts: StationAmount[];
+}
+
+export const SIDE_BY_SIDE = ['series', 'finale'] as const;
+
+/**
+ * Several of one demonstration side by side, set off as one. series: each station is a level that is tried before
+ * the audience; finale: all are at the level that was found.
+ */
+export interface SideBySide {
+  kind: (typeof SIDE_BY_SIDE)[number];
+  /** The series it is of; null where that is not kept. */
+  trialId: string | null;
+  /** From left to right. */
+  stations: Station[];
+  /** Whole sets that are kept ready besides, of the station that takes most. */
+  spares: number;
+  /** The method’s setting that the levels change, and the most that it is set to; null where it changes none. */
+  setting: { id: string; value: number } | null;
+  /** Read at each station; null for nothing. */
+  measure: Measure | null;
+}
+
 export interface Slot {
   id: string;
   /** Null, both, for a talk. */
@@ -127,6 +166,8 @@ export interface Slot {
   mayLeaveOut: boolean;
   /** 1 to 5. */
   worth: number;
+  /** Null for one alone. */
+  sideBySide: SideBySide | null;
 }
 
 /** How a cold liquid, or dry ice, is fetched for a show. Amounts are mL, or g of dry ice. */

@@ -75,7 +75,7 @@ export function shareOut(whole: number, weights: readonly number[]): number[] {
 const BY_NAME = new Intl.Collator('en').compare;
 
 /** Packs in the unit that the stock is counted in; those of another kind are no use. */
-function offersOf(item: Item, sizes: HouseholdSizes): PackOffer[] {
+export function offersOf(item: Item, sizes: HouseholdSizes): PackOffer[] {
   return item.packs.flatMap((pack): PackOffer[] => {
     const size = convert(
       toBase(pack.amount, pack.unit, sizes),

@@ -1,4 +1,5 @@
-import type { Slot } from '../brief/types';
+import { atLeast } from '../chance/atLeast';
+import type { SideBySide, Slot } from '../brief/types';
 import type { ReadingTold } from '../readings/record';
 import { goesFor, seenToWork } from '../chance/spares';
 import type { Method } from '../repertoire/types';
@@ -27,12 +28,33 @@ export interface Sets {
 /** Rounded down, and never said to be certain. */
 const percent = (share: number): string => `${Math.min(99, Math.floor(share * 100 + 1e-9))} %`;
 
+/** Of several set off as one: spare sets stand in for what does not come off, and nothing is done again. */
+function besideSets(
+  goes: number,
+  { kind, stations, spares }: SideBySide,
+  tries: { worked: number; failed: number },
+): Sets {
+  const count = stations.length;
+  const chance = atLeast(count, count + spares, tries);
+  const extra = spares > 0 ? `, ${counted(spares, 'spare set')}` : '';
+  const all =
+    kind === 'finale' && tries.worked + tries.failed > 0
+      ? `; all come off in ${percent(chance)}`
+      : '';
+  return {
+    planned: goes,
+    spare: 0,
+    chance,
+    words: `${count} side by side${extra}${all}`,
+  };
+}
+
 /**
  * How many sets of what one go uses are brought: the planned goes, and spares until the wanted chance is
  * reached or no further go is allowed.
  */
 export function setsOf(
-  slot: Pick<Slot, 'goes' | 'again' | 'demoId'>,
+  slot: Pick<Slot, 'goes' | 'again' | 'demoId' | 'sideBySide'>,
   method: Pick<Method, 'id' | 'goesAllowed' | 'priorWorked' | 'priorFailed'>,
   records: readonly KnownRecord[],
   wantedChance: number,
@@ -41,6 +63,7 @@ export function setsOf(
   const tries = known
     ? { worked: known.worked, failed: known.failed + known.partly }
     : { worked: method.priorWorked, failed: method.priorFailed };
+  if (slot.sideBySide) return besideSets(slot.goes, slot.sideBySide, tries);
   const allowed = Math.max(slot.goes, method.goesAllowed);
   const all = Math.max(slot.goes, goesFor(tries, wantedChance / 100, allowed));
   const spare = all - slot.goes;

@@ -1,4 +1,5 @@
 /** From a show and everything around it to what the engine reads, and the way back to names. */
+import { withStations } from '../brief/stations';
 import type { Person, Position, ShowBundle, Slot, Talk } from '../brief/types';
 import { inHand } from '../repertoire/basis';
 import { blankDemo, blankMethod, blankTask } from '../repertoire/blank';
@@ -62,7 +63,9 @@ function demoOf(slot: Slot, demos: readonly Demo[]): Pick<ResolvedSlot, 'demo' |
   if (slot.talk) return talkAsDemo(slot.talk);
   const demo = demos.find((one) => one.id === slot.demoId);
   const method = demo?.methods.find((one) => one.id === slot.methodId) ?? demo?.methods[0];
-  return demo && method ? { demo, method: withFigures(method, slot.performerId) } : null;
+  if (!demo || !method) return null;
+  const timed = withFigures(method, slot.performerId);
+  return { demo, method: slot.sideBySide ? withStations(timed, slot.sideBySide) : timed };
 }
 
 function resolve({ show, demos, people }: ShowBundle): readonly ResolvedSlot[] {

@@ -1,4 +1,5 @@
 /** One sum of sound over the show: for the front row, for each of the crew, and for whoever has both hands busy. */
+import { stationsOf } from '../brief/stations';
 import type { ShowBundle } from '../brief/types';
 import { type ResolvedInputs, resolveInputs } from '../calculators/bind';
 import { inputFaults } from '../calculators/inputs';
@@ -55,17 +56,19 @@ function loudOf(bundle: ShowBundle, timeline: Timeline, options: KitOptions): Lo
         );
         const [first] = times;
         if (!first) return [];
+        // Bangs of the same moment: at the worst their pressures add up.
+        const together = 20 * Math.log10(stationsOf(of.slot));
         const at = (level: number, where: number): number => levelAt(level, value('at'), where);
         return [
           {
             of,
             from: Math.min(...times.map((one) => one.placed.start)),
             until: Math.max(...times.map((one) => one.placed.end)),
-            frontPeak: at(value('peak'), value('front')),
+            frontPeak: at(value('peak'), value('front')) + together,
             frontLevel: at(value('level'), value('front')),
-            crewPeak: at(value('peak'), value('crew')),
+            crewPeak: at(value('peak'), value('crew')) + together,
             crewLevel: at(value('level'), value('crew')),
-            seconds: value('bangs') * value('lasts') * of.slot.goes,
+            seconds: value('bangs') * value('lasts') * of.slot.goes * stationsOf(of.slot),
             plugs: value('plugs'),
           },
         ];

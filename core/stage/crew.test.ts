@@ -131,6 +131,39 @@ describe('how near it is', () => {
   });
 });
 
+test('past its time and not begun, nothing of the show is over: it can begin now at the earliest', () => {
+  const first = { id: 'first', tasks: [task('set', 'prepare', 60), task('bang', 'perform', 300)] };
+  const early = bundle([
+    first,
+    {
+      id: 'second',
+      slot: { positionId: 'bench' },
+      tasks: [
+        task('cut', 'prepare', 60, { hands: [HELPER] }),
+        task('show', 'perform', 60, { after: [after('cut', 0, 100)] }),
+        task('wipe', 'reset', 30, { hands: [HELPER] }),
+      ],
+    },
+  ]);
+  const timeline = timelineOf(early);
+  const now = START + 75 * 60_000;
+  const at = (moment: number) => plannedTelling(lineupInput(early), timeline, START, moment);
+  const told = at(now);
+  const planned = timeline.tasks.filter(({ phase }) => phase !== 'perform');
+  expect(planned.some(({ start }) => start >= 0)).toBe(true);
+  expect(planned.some(({ start }) => start < 0)).toBe(true);
+  planned.forEach(({ start }, i) => {
+    // What was to be done before the start is taken to be.
+    if (start < 0) expect(told.tasks[i]?.state).toBe('done');
+    else expect(told.tasks[i]?.from).toBe(now + start * 1000);
+    if (start >= 0) expect(told.tasks[i]?.state).not.toBe('done');
+  });
+  expect(told.blocks[0]?.from).toBe(now + (timeline.blocks[0]?.start ?? 0) * 1000);
+  // On another day it is over, or never was.
+  const later = at(START + 20 * 3_600_000);
+  expect(later.tasks.every(({ state }) => state === 'done')).toBe(true);
+});
+
 test('before the show it is the plan, by the clock', () => {
   const timeline = timelineOf(show);
   const first = Math.min(...timeline.tasks.map(({ start }) => start));

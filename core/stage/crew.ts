@@ -110,14 +110,22 @@ export function crewView(
   return { duty, then, background, called };
 }
 
-/** The plan before anything was pressed, told as the show caller would tell it. `startsAt` in ms since 1970. */
+/** A show that is later than this has not begun because it is not to be: it was, or was called off. In ms. Our own mark. */
+const LATE_MOST = 4 * 3_600_000;
+
+/**
+ * The plan before anything was pressed, told as the show caller would tell it. `startsAt` in ms since 1970. Past its time
+ * and not begun, the show can begin now at the earliest: nothing of it is over yet.
+ */
 export function plannedTelling(
   input: LineupInput,
   { blocks, tasks }: Timeline,
   startsAt: number,
   now: number,
 ): Pick<Telling, 'tasks' | 'blocks'> {
-  const at = (seconds: number): number => startsAt + seconds * 1000;
+  const late = now - startsAt;
+  const wait = late > 0 && late <= LATE_MOST ? late : 0;
+  const at = (seconds: number): number => startsAt + seconds * 1000 + (seconds >= 0 ? wait : 0);
   const slotOf = (id: string) => input.slots.find((slot) => slot.id === id);
   return {
     blocks: blocks.map(({ slot, start, end }) => ({
@@ -139,9 +147,14 @@ export function plannedTelling(
           name: input.crew.find((one) => one.id === id)?.name ?? '',
         })),
         from: at(start),
-        to: at(end),
+        to: at(start) + (end - start) * 1000,
         // Nobody has said anything: what should be over by now is taken to be.
-        state: at(end) <= now ? 'done' : at(start) <= now ? 'underWay' : 'toCome',
+        state:
+          at(start) + (end - start) * 1000 <= now
+            ? 'done'
+            : at(start) <= now
+              ? 'underWay'
+              : 'toCome',
         said: false,
       })),
   };

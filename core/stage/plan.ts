@@ -1,12 +1,13 @@
 /** What a run needs to know of the show, taken from the plan at the moment it begins. */
-import type { ShowBundle } from '../brief/types';
+import type { ShowBundle, Slot } from '../brief/types';
 import { lineupInput, resolveSlots } from '../lineup/fromBundle';
 import { goesOf } from '../lineup/network';
 import { readyWindow } from '../lineup/readyWindow';
 import type { Timeline } from '../lineup/types';
+import type { MethodResult } from '../repertoire/measure';
 import type { Method, Task } from '../repertoire/types';
 import { briefingLines, lettingGoLines } from '../repertoire/volunteerCard';
-import type { Job, RunPlan, RunSlot, RunStep } from './types';
+import type { Job, RunClaim, RunPlan, RunSlot, RunStep } from './types';
 
 type Around = Pick<RunStep, 'warn' | 'clear' | 'brief' | 'letGo'>;
 
@@ -62,8 +63,48 @@ function jobsOf(bundle: ShowBundle, timeline: Timeline): Job[] {
   });
 }
 
+/** What is read, and where: with several side by side, at each of them. */
+function besideOf(
+  { sideBySide }: Slot,
+  { results }: Method,
+): Pick<RunSlot, 'results' | 'sideBySide'> {
+  if (!sideBySide) return { results, sideBySide: null };
+  const { kind, trialId, stations, measure } = sideBySide;
+  return {
+    results: measure
+      ? stations.map(({ id, label }): MethodResult => ({
+          ...measure,
+          id,
+          name: `${measure.name}, ${label}`.slice(0, RESULT_NAME_MOST),
+          task: null,
+          within: null,
+          becomes: null,
+        }))
+      : [],
+    sideBySide: {
+      kind,
+      trialId,
+      stations: stations.map(({ id, label, levelId }) => ({ id, label, levelId })),
+    },
+  };
+}
+
+/** Letters of a result’s name at the most. */
+const RESULT_NAME_MOST = 60;
+
+/** A claim of a demonstration, or of one method of it. */
+export interface PinnedClaim extends RunClaim {
+  demoId: string;
+  methodId: string | null;
+}
+
 /** `startsAt` is the planned start in milliseconds since 1970: the core knows no time zones. */
-export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: number): RunPlan {
+export function runPlanOf(
+  bundle: ShowBundle,
+  timeline: Timeline,
+  startsAt: number,
+  claims: readonly PinnedClaim[] = [],
+): RunPlan {
   const slots = resolveSlots(bundle).map(({ slot, demo, method, performer, position }): RunSlot => {
     const block = timeline.blocks.find((b) => b.slot === slot.id);
     const { first, clearing, closing } = goesOf(method.tasks);
@@ -77,7 +118,17 @@ export function runPlanOf(bundle: ShowBundle, timeline: Timeline, startsAt: numb
       performer: performer?.name ?? '',
       performerId: performer?.id ?? null,
       prediction: method.prediction,
-      results: method.results,
+      ...besideOf(slot, method),
+      claims: claims
+        .filter(
+          ({ demoId, methodId }) => demoId === slot.demoId && (methodId ?? method.id) === method.id,
+        )
+        .map(({ trialId, words, evidence, reasoning }) => ({
+          trialId,
+          words,
+          evidence,
+          reasoning,
+        })),
       start: block?.start ?? 0,
       end: block?.end ?? 0,
       goes: slot.goes,

@@ -1,6 +1,6 @@
 /** A run of a show: what was planned when it began, and the events that happened since. */
 import { type TaskKey } from '../keys';
-import type { MarkShape } from '../brief/types';
+import type { MarkShape, SideBySide, Station } from '../brief/types';
 import type { ReadyWindow } from '../lineup/readyWindow';
 import type { Prediction, StepCue } from '../repertoire/cues';
 import type { MethodResult } from '../repertoire/measure';
@@ -57,6 +57,26 @@ export interface RunSlot {
   steps: RunStep[];
   /** What is read at each go. */
   results: MethodResult[];
+  /** Of several that are set off as one; null for one alone. */
+  sideBySide: RunStations | null;
+  /** What trials found out about it, to be told. */
+  claims: RunClaim[];
+}
+
+/** Several side by side, and where what is read at them belongs. */
+export interface RunStations extends Pick<SideBySide, 'kind' | 'trialId'> {
+  /** From left to right. What is read at one is read under its id. */
+  stations: Pick<Station, 'id' | 'label' | 'levelId'>[];
+}
+
+/** What a trial found out, as it stood when the run began. */
+export interface RunClaim {
+  trialId: string;
+  /** In a sentence. */
+  words: string;
+  /** The figures it rests on, and why it is so; empty where nobody has said. */
+  evidence: string;
+  reasoning: string;
 }
 
 /** What was read at a go, or was to be read and was not. */

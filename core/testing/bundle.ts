@@ -48,6 +48,7 @@ export const bookedSlot = (demoId: string, over: Partial<Slot> = {}): Slot => ({
   pinned: false,
   mayLeaveOut: true,
   worth: 3,
+  sideBySide: null,
   ...over,
 });
 

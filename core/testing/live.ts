@@ -30,6 +30,8 @@ export function liveShow(
       position: null,
       performer: '',
       performerId: null,
+      sideBySide: null,
+      claims: [],
       prediction: null,
       start: block?.start ?? 0,
       end: block?.end ?? 0,

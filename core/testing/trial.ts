@@ -6,7 +6,7 @@ import type { TrialSeries } from '../trials/series';
 /** Foam by spoons of yeast: six levels, four rounds, read in cm on a board. */
 export const foamTrial: TrialSeries = {
   ...blankTrial('foam', 'Foam: how much yeast?'),
-  variable: { kind: 'amount', name: 'Yeast', unit: 'spoons' },
+  variable: { kind: 'amount', name: 'Yeast', unit: 'spoons', settingId: null },
   levels: [1, 2, 3, 4, 5, 6].map((value) => ({ id: `l${value}`, label: `${value}`, value })),
   held: [{ id: 'h1', name: 'Cylinder', value: 'the same', drifted: '' }],
   conditions: [{ id: 'room', name: 'Room', unit: '°C' }],

@@ -86,7 +86,7 @@ test('amounts come in order, kinds as they are listed', () => {
 });
 
 test('what was not read, or is left out, does not count', () => {
-  const go = { levelId: 's1', first: 4, reason: '', by: null, at: 0, conditions: [] };
+  const go = { levelId: 's1', first: 4, reason: '', by: null, at: 0, conditions: [], source: null };
   expect(
     readingsIn([
       { ...go, go: 1, state: 'read', value: 5 },

@@ -21,6 +21,7 @@ const goes = (of: (level: number, room: number) => number): TrialGo[] =>
       reason: '',
       by: null,
       at: i,
+      source: null,
       conditions: [{ id: 'room', value: room }],
     };
   });

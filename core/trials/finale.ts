@@ -2,6 +2,7 @@
 import { atLeast } from '../chance/atLeast';
 import type { Tries } from '../chance/spares';
 import type { UnitId } from '../units/units';
+import { amountsAt } from './intoShow';
 import type { TrialSeries } from './series';
 import type { Level } from './types';
 
@@ -29,10 +30,13 @@ export function finaleOf(
 ): Finale {
   const sets = stations + spares;
   return {
-    lines: kit.flatMap(({ itemId, unit, perGo, perAmount }) => {
-      const each = perGo + perAmount * (level.value ?? 0);
-      return each > 0 ? [{ itemId, unit, each, sets, amount: each * sets }] : [];
-    }),
+    lines: amountsAt({ kit }, level).map(({ itemId, unit, amount }) => ({
+      itemId,
+      unit,
+      each: amount,
+      sets,
+      amount: amount * sets,
+    })),
     all: record && record.worked + record.failed > 0 ? atLeast(stations, sets, record) : null,
   };
 }

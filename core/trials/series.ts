@@ -20,6 +20,8 @@ export interface Variable {
   name: string;
   /** Of its levels, as it is said after a number; '' for kinds. */
   unit: string;
+  /** The setting of its method that it is, in whose unit the levels are; null where it is none. */
+  settingId: string | null;
 }
 
 /** What could also change, and is kept the same. */
@@ -96,6 +98,8 @@ export interface TrialSeries {
   /** Whether who reads knows the level. */
   blind: boolean;
   kit: TrialKitLine[];
+  /** What the claim rests on, in the crew’s words; '' for the figures as they are. */
+  evidence: string;
   /** Why it is so, in the crew’s words. */
   reasoning: string;
   /** Its claim stands on the demo, on stage and on the audience’s screen. */
@@ -124,4 +128,6 @@ export interface TrialGo {
   at: number;
   /** By id of the condition. */
   conditions: { id: string; value: number }[];
+  /** Where it was read on stage: the run, its slot and the go of it, with strokes between; null on the Bench. */
+  source: string | null;
 }

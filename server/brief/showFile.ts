@@ -21,6 +21,7 @@ import { readingFault } from '../../core/repertoire/measure';
 import type { Demo } from '../../core/repertoire/types';
 import { type Entity, type EntityStore, readable } from '../entity';
 import type { RunStore } from '../stage/runs';
+import { movedSource } from '../trials/fromStage';
 
 export function exportShow(context: AppContext, showId: string): ShowFile {
   const { bundles, runs, boxes, ledger, packMarks } = context;
@@ -207,10 +208,11 @@ interface Moved {
   demo: (id: string) => string;
   item: (id: string) => string;
   person: (id: string | null) => string | null;
+  source: (source: string | null) => string | null;
 }
 
-/** Series that are not here yet, with what their goes came to. Answers how many. */
-function takeTrialsIn(context: AppContext, { trials }: ShowFile, moved: Moved): number {
+/** Series that are not here yet, with what their goes came to. */
+function takeTrialsIn(context: AppContext, { trials }: ShowFile, moved: Moved): Taken {
   const { ids } = takeIn(
     context.trials,
     trials.map(({ trial }) => ({
@@ -225,10 +227,15 @@ function takeTrialsIn(context: AppContext, { trials }: ShowFile, moved: Moved): 
   for (const { trial, goes } of trials) {
     const id = ids.get(trial.id) ?? trial.id;
     if (context.trialGoes.of(id).length > 0) continue;
-    for (const go of goes) context.trialGoes.keep(id, { ...go, by: moved.person(go.by) });
+    for (const go of goes)
+      context.trialGoes.keep(id, {
+        ...go,
+        by: moved.person(go.by),
+        source: moved.source(go.source),
+      });
     added++;
   }
-  return added;
+  return { ids, added };
 }
 
 /** Stores everything of a checked file in one transaction; the show always comes in as a new one. */
@@ -275,6 +282,16 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
     const venues = takeIn(context.venues, file.venue ? [file.venue] : []);
     const taken = context.shows.exists(file.show.id);
     const showId = taken ? randomUUID() : file.show.id;
+    // A copy of a show that is here already comes without its runs: each happened once.
+    const runs = taken ? [] : file.runs;
+    const runIds = new Map(runs.map(({ id }) => [id, context.runs.exists(id) ? randomUUID() : id]));
+    const trials = takeTrialsIn(context, file, {
+      demo: (id) => moved(demos.ids, id),
+      item: (id) => moved(items.ids, id),
+      person,
+      source: (source) => movedSource(source, runIds),
+    });
+    const series = (id: string | null): string | null => id && moved(trials.ids, id);
     context.shows.add({
       ...file.show,
       id: showId,
@@ -285,6 +302,17 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
         ...slot,
         demoId: slot.demoId && moved(demos.ids, slot.demoId),
         performerId: person(slot.performerId),
+        sideBySide: slot.sideBySide && {
+          ...slot.sideBySide,
+          trialId: series(slot.sideBySide.trialId),
+          stations: slot.sideBySide.stations.map((station) => ({
+            ...station,
+            amounts: station.amounts.map((one) => ({
+              ...one,
+              itemId: moved(items.ids, one.itemId),
+            })),
+          })),
+        },
       })),
       cold: file.show.cold.map((plan) => ({
         ...plan,
@@ -304,14 +332,20 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
         by: known(person(mark.by)),
       });
     }
-    // A copy of a show that is here already comes without its runs: each happened once.
-    const runs = taken ? [] : file.runs;
     for (const run of runs) {
-      const id = context.runs.exists(run.id) ? randomUUID() : run.id;
+      const id = moved(runIds, run.id);
       const slots = run.plan.slots.map((slot) => ({
         ...slot,
         demoId: slot.demoId && moved(demos.ids, slot.demoId),
         performerId: person(slot.performerId),
+        sideBySide: slot.sideBySide && {
+          ...slot.sideBySide,
+          trialId: series(slot.sideBySide.trialId),
+        },
+        claims: slot.claims.map((claim) => ({
+          ...claim,
+          trialId: moved(trials.ids, claim.trialId),
+        })),
       }));
       context.runs.create({
         id,
@@ -329,11 +363,6 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
         })),
       );
     }
-    const trials = takeTrialsIn(context, file, {
-      demo: (id) => moved(demos.ids, id),
-      item: (id) => moved(items.ids, id),
-      person,
-    });
     for (const { id, demoId, first, ...reading } of file.readings)
       // Each was read once: one that is here already stays as it is.
       if (!context.readings.exists(id))
@@ -350,7 +379,7 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
       people.added && counted(people.added, 'person', 'people'),
       venues.added && counted(venues.added, 'venue'),
       runs.length && counted(runs.length, 'run'),
-      trials && counted(trials, 'trial'),
+      trials.added && counted(trials.added, 'trial'),
     ].filter(Boolean);
     return {
       showId,

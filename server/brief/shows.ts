@@ -32,9 +32,9 @@ export function showStore(db: Db): EntityStore<Show> {
   const clearSlots = db.prepare('DELETE FROM slot WHERE show_id = ?');
   const writeSlot = db.prepare(`
     INSERT INTO slot (show_id, id, ord, demo_id, method_id, talk, performer_id, position_id, goes,
-      again, fallback, leads, pinned, may_leave_out, worth)
+      again, fallback, leads, pinned, may_leave_out, worth, side_by_side)
     VALUES (@showId, @id, @ord, @demoId, @methodId, @talk, @performerId, @positionId, @goes,
-      @again, @fallback, @leads, @pinned, @mayLeaveOut, @worth)`);
+      @again, @fallback, @leads, @pinned, @mayLeaveOut, @worth, @sideBySide)`);
 
   const readShow = db.prepare(`
     SELECT id, title, date, zone, arrival, doors, start, hard_finish AS hardFinish,
@@ -51,7 +51,7 @@ export function showStore(db: Db): EntityStore<Show> {
   const readSlots = db.prepare(`
     SELECT id, demo_id AS demoId, method_id AS methodId, talk, performer_id AS performerId,
       position_id AS positionId, goes, again, fallback, leads, pinned,
-      may_leave_out AS mayLeaveOut, worth
+      may_leave_out AS mayLeaveOut, worth, side_by_side AS sideBySide
     FROM slot WHERE show_id = ? ORDER BY ord`);
   const ids = db.prepare('SELECT id FROM show WHERE removed = 0 ORDER BY date, start, id').pluck();
 
@@ -72,6 +72,10 @@ export function showStore(db: Db): EntityStore<Show> {
         leads: list(slot.leads),
         pinned: flag(slot.pinned),
         mayLeaveOut: flag(slot.mayLeaveOut),
+        sideBySide:
+          typeof slot.sideBySide === 'string'
+            ? (JSON.parse(slot.sideBySide) as Slot['sideBySide'])
+            : null,
       })) as unknown as Slot[];
       return {
         ...row,
@@ -117,6 +121,7 @@ export function showStore(db: Db): EntityStore<Show> {
           leads: json(slot.leads),
           pinned: bit(slot.pinned),
           mayLeaveOut: bit(slot.mayLeaveOut),
+          sideBySide: slot.sideBySide && json(slot.sideBySide),
         }),
       );
     },

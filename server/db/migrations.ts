@@ -12,6 +12,7 @@ import { live } from './migrations/011-live';
 import { crew } from './migrations/012-crew';
 import { trials } from './migrations/013-trials';
 import { readings } from './migrations/014-readings';
+import { sideBySide } from './migrations/015-side-by-side';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -29,4 +30,5 @@ export const MIGRATIONS: readonly string[] = [
   crew,
   trials,
   readings,
+  sideBySide,
 ];

@@ -316,7 +316,9 @@ describe('lists that grow', () => {
     expect(show.items.filter(({ id }) => !named.has(id))).toEqual([]);
     expect(show.lots.filter(({ itemId }) => !named.has(itemId))).toEqual([]);
     const { demo, items } = await get<DemoAnswer>('/demos/cold-flower/all');
-    expect(items.map((item) => item.id).sort()).toEqual(itemsNamed({ cold: [] }, [demo]).sort());
+    expect(items.map((item) => item.id).sort()).toEqual(
+      itemsNamed({ cold: [], slots: [] }, [demo]).sort(),
+    );
   });
 });
 

@@ -53,7 +53,7 @@ export const itemNames = ({ items }: AppContext): ItemName[] =>
 /** Throws HttpError when there is no such demo. */
 export function demoAnswer({ demos, items, ledger }: AppContext, id: string): DemoAnswer {
   const demo = bare(demos.get(id));
-  const named = itemsNamed({ cold: [] }, [demo]);
+  const named = itemsNamed({ cold: [], slots: [] }, [demo]);
   return {
     demo,
     items: named.flatMap((itemId) => items.findReadable(itemId) ?? []).map(bare),

@@ -95,6 +95,7 @@ export const RIGHTS: readonly Right[] = [
     'POST /shows/:id/put-back',
     'POST /shows/:id/risks/signed',
     'POST /shows/:id/runs',
+    'POST /runs/:id/slots',
     'POST /shows/:id/cues/fire',
     'POST /runs/:id/cues/fire',
     'POST /cues/stop',

@@ -17,10 +17,12 @@ import type { Conditions } from '../../core/brief/types';
 import type { ReadingTold } from '../../core/readings/record';
 import type { Demo } from '../../core/repertoire/types';
 import { fold } from '../../core/stage/fold';
+import { type SeriesReading, seriesReadings } from '../../core/stage/series';
 import type { RunKind } from '../../core/stage/types';
 import { type Db, written } from '../db/open';
 import { json } from '../db/rows';
 import type { BenchReadings } from '../repertoire/readings';
+import type { StageGoes } from '../trials/fromStage';
 import type { RunStore } from './runs';
 
 type KeptRun = Omit<MethodRun, 'slotId' | 'demoId' | 'methodId'>;
@@ -46,6 +48,7 @@ export class Outcomes {
     private readonly db: Db,
     private readonly runs: RunStore,
     private readonly readings: Pick<BenchReadings, 'told'>,
+    private readonly series: Pick<StageGoes, 'replace'>,
   ) {}
 
   /** Looks at the runs that have changed. One that can't be read is marked so, and counts for nothing. */
@@ -64,6 +67,7 @@ export class Outcomes {
 
   private look(id: string, removed: boolean): void {
     let came: MethodRun[] = [];
+    let read: SeriesReading[] = [];
     let finished = false;
     let trouble: string | null = null;
     if (!removed)
@@ -71,11 +75,14 @@ export class Outcomes {
         const run = this.runs.get(id);
         const live = fold(run.plan, run.events);
         came = methodRunsOf(run, live);
+        read = seriesReadings(run.plan, live);
         finished = live.phase === 'finished';
       } catch (error) {
         trouble = error instanceof Error ? error.message : String(error);
       }
     this.replace(id, came);
+    // What a run that can’t be read any more told before stays told.
+    if (trouble === null) this.series.replace(id, read);
     this.db
       .prepare('UPDATE run SET stale = 0, finished = ?, trouble = ? WHERE id = ?')
       .run(finished ? 1 : 0, trouble, id);

@@ -44,7 +44,7 @@ function senderOf(runs: RunStore, caller: Caller, runId: string): Sender {
 
 /** Whoever calls has the right to press. Throws HttpError where nothing of it can be taken. */
 export function takePresses(
-  { runs, live, cues, now }: AppContext,
+  { runs, outcomes, live, cues, now }: AppContext,
   caller: Caller,
   runId: string,
   plain: unknown,
@@ -65,6 +65,12 @@ export function takePresses(
     fit.map(({ event }) => event),
   );
   runs.append(run.id, fit);
+  // Whoever has the series open sees what is read on stage as it comes.
+  if (
+    fit.some(({ event }) => event.kind === 'reading') &&
+    run.plan.slots.some(({ sideBySide }) => sideBySide?.kind === 'series')
+  )
+    outcomes.refresh();
   // What counts of it has changed, or something was taken for a press that is none.
   if (refused.length > 0 || fit.some(({ event }) => event.kind === 'take')) cues.engine.again(run);
   // The others see it before the device that pressed has its answer.

@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import { type Device, DriveBody, isAtLeast } from '../../contract/share';
-import { AfterQuery, type EventsAnswer, NewRunBody } from '../../contract/stage';
+import { AddedSlotBody, AfterQuery, type EventsAnswer, NewRunBody } from '../../contract/stage';
+import type { ShowBundle } from '../../core/brief/types';
 import { holdingWords } from '../../core/ready/go';
 import { eventOf } from '../../core/stage/event';
-import { runPlanOf } from '../../core/stage/plan';
+import { withAdded } from '../../core/stage/added';
+import { type PinnedClaim, runPlanOf } from '../../core/stage/plan';
 import { fold } from '../../core/stage/fold';
 import { type PublicScreen, publicScreen } from '../../core/stage/screen';
 import { timelineOf } from '../../core/lineup/timelineOf';
@@ -14,6 +16,7 @@ import { HttpError, body, notFound } from '../http/errors';
 import { byWhom, callerOf } from '../share/caller';
 import type { Share } from '../share/share';
 import { notLetIn } from '../share/rights';
+import { pinnedClaims } from '../trials/claims';
 import { drivingOf, takePresses } from './presses';
 
 /** Runs of a show that are listed, the latest. */
@@ -23,6 +26,12 @@ const RUNS_LISTED = 200;
 export function stageRoutes(context: AppContext, share: Share): Router {
   const { runs, outcomes, bundles, live } = context;
   const router = Router();
+
+  const claimsOf = ({ show }: ShowBundle): PinnedClaim[] =>
+    pinnedClaims(
+      context,
+      show.slots.map(({ demoId }) => demoId),
+    );
 
   /** Whom driving may be given to: a device that is in, and may press. */
   function driverFor(id: string): Device {
@@ -109,7 +118,7 @@ export function stageRoutes(context: AppContext, share: Share): Router {
       showId: bundle.show.id,
       kind,
       createdAt: context.now(),
-      plan: runPlanOf(bundle, timeline, startsAt),
+      plan: runPlanOf(bundle, timeline, startsAt, claimsOf(bundle)),
     });
     res.status(201).json(runs.get(id));
   });
@@ -131,6 +140,28 @@ export function stageRoutes(context: AppContext, share: Share): Router {
     res.json(run ? publicScreen(run.plan, fold(run.plan, run.events)) : before);
   });
   router.get('/runs/:id', (req, res) => void res.json(runs.get(req.params.id)));
+  /** What was put into the show since the run began goes to the end of its running order. */
+  router.post('/runs/:id/slots', (req, res) => {
+    const { slotId } = body(AddedSlotBody, req.body);
+    const run = runs.get(req.params.id);
+    if (fold(run.plan, run.events).phase === 'finished')
+      throw new HttpError(
+        409,
+        'finished',
+        'This run is over. Nothing can be put into it any more.',
+      );
+    const bundle = bundles.of(run.showId);
+    const now = runPlanOf(bundle, timelineOf(bundle), run.plan.startsAt, claimsOf(bundle));
+    const plan = withAdded(run.plan, now, slotId);
+    if (!plan)
+      throw new HttpError(
+        409,
+        'not_planned',
+        'That is not in the show’s line-up, or has no steps to perform.',
+      );
+    if (plan !== run.plan) runs.setPlan(run.id, plan);
+    res.json(runs.get(run.id));
+  });
   router.get('/runs/:id/events', (req, res) => {
     const { id } = runs.head(req.params.id);
     const { after } = body(AfterQuery, { after: Number(req.query.after ?? 0) });

@@ -70,6 +70,7 @@ const statementsIn = (db: Db) => ({
     VALUES (@runId, @seq, @id, @at, @kind, @by, @slot, @step, @go, @cause, @outcome, @text,
       @value, @onMove, @device, @deviceAt, @receivedAt)
     ON CONFLICT (run_id, id) DO NOTHING`),
+  setPlan: db.prepare('UPDATE run SET plan = ? WHERE id = ?'),
   remove: db.prepare('UPDATE run SET removed = ? WHERE id = ? AND removed <> ?'),
 });
 
@@ -203,6 +204,12 @@ export class RunStore {
           `A run holds ${RUN_EVENTS_MOST} presses at the most. Finish it and begin another.`,
         );
     });
+  }
+
+  /** For a running order that grows: what was pressed so far names nothing that is not in it any more. */
+  setPlan(id: string, plan: RunPlan): void {
+    this.row(id);
+    this.sql.setPlan.run(json(plan), id);
   }
 
   setRemoved(id: string, removed: boolean): void {

@@ -1,26 +1,31 @@
 /** Trial series: the list with what each says, one with its goes, a go at a time. Mounted under /api. */
 import { Router } from 'express';
 import { GoBody, type TrialAnswer, type TrialSummary } from '../../contract/trials';
-import { analyse } from '../../core/trials/analyse';
-import { claimOf } from '../../core/trials/claim';
-import { questionOf, readingsIn } from '../../core/trials/design';
 import type { TrialSeries } from '../../core/trials/series';
-import { namingOf } from '../../core/trials/words';
 import type { AppContext } from '../context';
-import { readable } from '../entity';
+import { bare, readable } from '../entity';
 import { csvFile } from '../http/csv';
 import { body } from '../http/errors';
+import { claimAndEvidence } from './claims';
 import { trialRows } from './table';
 
 export function trialRoutes(context: AppContext): Router {
   const router = Router();
-  const { trials, trialGoes } = context;
+  const { trials, trialGoes, outcomes, items, ledger } = context;
   router.get('/trials', (_req, res) => {
+    outcomes.refresh();
     res.json(readable(trials.list(), (trial) => summaryOf(context, trial)));
   });
   router.get('/trials/:id/all', (req, res) => {
+    outcomes.refresh();
     const trial = trials.get(req.params.id);
-    res.json({ trial, goes: trialGoes.of(trial.id) } satisfies TrialAnswer);
+    const named = [...new Set(trial.kit.map(({ itemId }) => itemId))];
+    res.json({
+      trial,
+      goes: trialGoes.of(trial.id),
+      items: named.flatMap((id) => items.findReadable(id) ?? []).map(bare),
+      lots: ledger.stocked(named),
+    } satisfies TrialAnswer);
   });
   router.put('/trials/:id/goes/:go', (req, res) => {
     res.json(trialGoes.put(req.params.id, Number(req.params.go), body(GoBody, req.body)));
@@ -30,6 +35,7 @@ export function trialRoutes(context: AppContext): Router {
     res.status(204).end();
   });
   router.get('/trials/:id/readings.csv', (req, res) => {
+    outcomes.refresh();
     const trial = trials.get(req.params.id);
     res.attachment(`${trial.id}.csv`).type('text/csv');
     res.send(csvFile(trialRows(trial, trialGoes.of(trial.id))));
@@ -37,9 +43,9 @@ export function trialRoutes(context: AppContext): Router {
   return router;
 }
 
-function summaryOf({ trialGoes }: AppContext, trial: TrialSeries): TrialSummary {
-  const goes = trialGoes.of(trial.id);
-  const claim = claimOf(analyse(questionOf(trial), readingsIn(goes)), namingOf(trial));
+function summaryOf(context: AppContext, trial: TrialSeries): TrialSummary {
+  const goes = context.trialGoes.of(trial.id);
+  const { claim, evidence } = claimAndEvidence(context, trial);
   return {
     id: trial.id,
     name: trial.name,
@@ -50,6 +56,9 @@ function summaryOf({ trialGoes }: AppContext, trial: TrialSeries): TrialSummary 
     planned: trial.levels.length * trial.rounds,
     claim: claim.words,
     kind: claim.kind,
+    evidence,
+    reasoning: trial.reasoning,
+    methodId: trial.methodId,
     pinned: trial.pinned,
   };
 }

@@ -37,7 +37,7 @@ export function trialStore(db: Db): EntityStore<TrialSeries> {
   });
 }
 
-const GO = 'go, level_id AS levelId, state, value, first, reason, by, at, conditions';
+const GO = 'go, level_id AS levelId, state, value, first, reason, by, at, conditions, source';
 
 export class TrialGoes {
   private readonly sql;
@@ -59,8 +59,16 @@ export class TrialGoes {
           first = coalesce(trial_go.first, excluded.value), reason = excluded.reason,
           by = excluded.by, at = excluded.at, conditions = excluded.conditions`),
       keep: db.prepare(`
-        INSERT INTO trial_go (trial_id, go, level_id, state, value, first, reason, by, at, conditions)
-        VALUES (@trialId, @go, @levelId, @state, @value, @first, @reason, @by, @at, @conditions)`),
+        INSERT INTO trial_go (trial_id, go, level_id, state, value, first, reason, by, at, conditions,
+          source, told)
+        VALUES (@trialId, @go, @levelId, @state, @value, @first, @reason, @by, @at, @conditions,
+          @source, CASE WHEN @source IS NULL THEN NULL ELSE @value END)`),
+      onStage: db
+        .prepare(
+          `SELECT 1 FROM trial_go JOIN run ON substr(source, 1, length(run.id) + 1) = run.id || '/' AND run.removed = 0
+           WHERE trial_id = ? AND go = ?`,
+        )
+        .pluck(),
       remove: db.prepare('DELETE FROM trial_go WHERE trial_id = ? AND go = ?'),
     };
   }
@@ -96,6 +104,12 @@ export class TrialGoes {
   /** Takes back that a go came to anything. */
   remove(trialId: string, go: number): void {
     this.trials.get(trialId);
+    if (this.sql.onStage.get(trialId, go) === 1)
+      throw new HttpError(
+        409,
+        'onStage',
+        'It was read on stage. Put it right on After, or leave it out here and say why.',
+      );
     if (this.sql.remove.run(trialId, go).changes === 0) throw notFound('go');
   }
 }

@@ -183,7 +183,7 @@ const go = (value: number | null) => ({
 });
 
 test('a reading of a trial is seen at once, sent when it can be, and kept as the server has it', async () => {
-  const stored = { ...go(44), go: 2, first: 40, at: 9 };
+  const stored = { ...go(44), go: 2, first: 40, at: 9, source: null };
   queryClient.setQueryData(['/trials', 't', 'all'], { trial: { id: 't' }, goes: [stored] });
   says = () => null;
   tickGo('t', 2, go(45));

@@ -80,8 +80,9 @@ export function withGoes(
     if (tick.list !== 'goes' || tick.trialId !== trialId) continue;
     const { go, mark } = tick;
     if (mark) {
-      const first = goes.get(go)?.first ?? mark.value;
-      goes.set(go, { ...mark, go, first, at: serverNow() });
+      const known = goes.get(go);
+      const first = known?.first ?? mark.value;
+      goes.set(go, { ...mark, go, first, at: serverNow(), source: known?.source ?? null });
     } else goes.delete(go);
   }
   return [...goes.values()].sort((a, b) => a.go - b.go);

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
-import { Link, Navigate, NavLink, useNavigate, useParams } from 'react-router';
+import { Link, NavLink, useNavigate, useParams } from 'react-router';
 import { findCalculator, CALCULATORS } from '../../core/calculators/catalogue';
 import { edgesOf, passes } from '../../core/calculators/edge';
 import { inputFaults, usualValues } from '../../core/calculators/inputs';
@@ -120,11 +120,9 @@ function OneCalculator({ calculator }: { calculator: Calculator }) {
 export default function BenchPage() {
   const { calculatorId } = useParams();
   const navigate = useNavigate();
-  const first = CALCULATORS[0];
-  if (calculatorId === undefined && first)
-    return <Navigate to={`/bench/calculators/${first.id}`} replace />;
   if (calculatorId === 'table') return <CalculatorTable />;
-  const calculator = findCalculator(calculatorId ?? '');
+  // Without a name it is the first, where one stands: who has pressed on to the trials by now is not called back.
+  const calculator = calculatorId === undefined ? CALCULATORS[0] : findCalculator(calculatorId);
   return (
     <Page
       title="Calculators"
@@ -152,6 +150,7 @@ export default function BenchPage() {
                   key={one.id}
                   component={NavLink}
                   to={`/bench/calculators/${one.id}`}
+                  {...(one === calculator && { className: 'active', 'aria-current': 'page' })}
                   sx={{
                     display: 'block',
                     py: 0.5,

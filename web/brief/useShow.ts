@@ -82,7 +82,7 @@ function useNamed(show: Show | null, answer: AboutShow | undefined): Store | nul
   }, [answer, added]);
   const held = new Set(found.items.map((item) => item.id));
   const chosen = useQueries({
-    queries: itemsNamed({ cold: (answer && show?.cold) ?? [] }, [])
+    queries: itemsNamed(answer && show ? show : { cold: [], slots: [] }, [])
       .filter((id) => !held.has(id))
       .map(itemQuery),
     combine: together,

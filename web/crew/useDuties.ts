@@ -14,7 +14,7 @@ import type { OpenShow } from '../brief/useShow';
 import { serverNow } from '../app/live';
 import { useLiveRun, type LiveRun, useNow } from '../stage/liveRun';
 import { useCaller } from '../stage/useCaller';
-import { useOpenRunId } from '../stage/useOpenRun';
+import { useOpenRunId, usePerformed } from '../stage/useOpenRun';
 import { facesOf, type SlotFace } from './faces';
 
 export interface Duties {
@@ -34,6 +34,7 @@ export function useDuties(open: OpenShow | null, person: string | null): Duties 
   const now = useNow(serverNow);
   const runId = useOpenRunId(open?.show.id ?? null);
   const live = useLiveRun(runId);
+  const performed = usePerformed(open?.show.id ?? null);
   const { telling } = useCaller(open, open !== null, live.run, live.events);
   const slots = useMemo(() => (open ? resolveSlots(open.bundle) : []), [open]);
   const presents = useMemo<Presents[]>(
@@ -59,7 +60,7 @@ export function useDuties(open: OpenShow | null, person: string | null): Duties 
   const isLive = live.live !== null && live.run !== null && telling !== null;
   const told = isLive
     ? telling
-    : open && !runId
+    : open && !runId && !performed
       ? plannedTelling(
           open.input,
           open.timeline,

@@ -29,6 +29,7 @@ function freshSlot(show: Show, demo: DemoSummary): Slot | null {
     pinned: false,
     mayLeaveOut: true,
     worth: 3,
+    sideBySide: null,
   };
 }
 
@@ -46,6 +47,7 @@ const freshTalk = (show: Show): Slot => ({
   pinned: false,
   mayLeaveOut: true,
   worth: 2,
+  sideBySide: null,
 });
 
 /** A list of the repertoire, and a talk; the one that is chosen goes to the end of the running order. */

@@ -83,26 +83,29 @@ export function useLiveRun(runId: string | null): LiveRun {
     [setRun],
   );
 
-  const refresh = useCallback(async () => {
-    if (!runId) return;
-    try {
-      if (!latest.current) {
-        missed.current = false;
-        setRun(await send<StoredRun>('GET', `/runs/${runId}`));
-        if (!missed.current) return;
+  const refresh = useCallback(
+    async (whole = false) => {
+      if (!runId) return;
+      try {
+        if (!latest.current || whole) {
+          missed.current = false;
+          setRun(await send<StoredRun>('GET', `/runs/${runId}`));
+          if (!missed.current) return;
+        }
+        for (;;) {
+          const after = lastSeq(latest.current);
+          const answer = await send<EventsAnswer>('GET', `/runs/${runId}/events?after=${after}`);
+          take(answer.events);
+          if (answer.events.length === 0 || (answer.events.at(-1)?.seq ?? 0) >= answer.seq) return;
+        }
+      } catch (thrown) {
+        if (!(thrown instanceof ApiError) || isOffline(thrown)) return;
+        setGone(thrown.status === 404);
+        setError(thrown.message);
       }
-      for (;;) {
-        const after = lastSeq(latest.current);
-        const answer = await send<EventsAnswer>('GET', `/runs/${runId}/events?after=${after}`);
-        take(answer.events);
-        if (answer.events.length === 0 || (answer.events.at(-1)?.seq ?? 0) >= answer.seq) return;
-      }
-    } catch (thrown) {
-      if (!(thrown instanceof ApiError) || isOffline(thrown)) return;
-      setGone(thrown.status === 404);
-      setError(thrown.message);
-    }
-  }, [runId, setRun, take]);
+    },
+    [runId, setRun, take],
+  );
 
   const deliver = useCallback(async () => {
     if (!runId || sending.current) return;
@@ -141,7 +144,9 @@ export function useLiveRun(runId: string | null): LiveRun {
     setGone(false);
     void refresh().then(deliver);
     const stop = onRunChanged((id, event) => {
-      if (id === null || (id === runId && (!event || !take([event])))) void refresh();
+      // Without an event something else of it has changed, such as its running order.
+      if (id === null || (id === runId && !event)) void refresh(true);
+      else if (id === runId && event && !take([event])) void refresh();
     });
     const retry = setInterval(() => void deliver(), RETRY_AFTER);
     // Pressed in another tab of this device, and waiting in the same queue.

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { roundedTo } from '../../core/statistics/rounded';
-import { about, levelWords, shareWords } from '../../core/trials/claim';
+import { evidencePhrases } from '../../core/trials/evidence';
 import { counted } from '../../core/words';
 import { ConditionStrip } from './ConditionStrip';
 import { Held } from './Held';
@@ -17,64 +17,10 @@ import { type OpenTrial, useOpenTrial } from './useTrial';
 const TrialChart = lazy(() => import('./TrialChart'));
 
 /** “4 teaspoons 44.5 cm (40.9 to 48.1, n 4) against …” */
-function Support({ open }: { open: OpenTrial }) {
-  const { analysis, claim, naming, trial } = open;
-  const { levels, plateau, exact } = analysis;
-  const unit = trial.measure.unit && ` ${trial.measure.unit}`;
-  const said = (i: number): string => {
-    const result = levels[i];
-    if (!result) return '';
-    const half = result.high === null ? null : (result.high - (result.low ?? 0)) / 2;
-    const figure = (value: number): number => roundedTo(value, half);
-    const interval =
-      result.low === null || result.high === null
-        ? ''
-        : ` (${figure(result.low)} to ${figure(result.high)}, n ${result.n})`;
-    return `${levelWords(result.level, naming)} ${figure(result.mean)}${unit}${interval}`;
-  };
-  const at = levels.findIndex(({ level }) => level.id === claim.level);
-  if (exact)
-    return (
-      <>
-        {levels
-          .map((result) => `${levelWords(result.level, naming)} ${shareWords(result)}`)
-          .join(', ')}
-        . If it made no difference, results as unlike as these come{' '}
-        {exact.p < 0.001 ? 'less than once in 1,000' : `${about(exact.p * 100)} times in 100`}.
-      </>
-    );
-  if (at < 0) return null;
-  const rival = plateau ? plateau.best : -1;
-  return (
-    <>
-      <b>{said(at)}</b>
-      {rival >= 0 && rival !== at && (
-        <>
-          {' '}
-          against the best, <b>{said(rival)}</b>
-        </>
-      )}
-      .
-      {plateau?.gain && plateau.more === 'waste' && (
-        <>
-          {' '}
-          Going further gives {lessOrMore(plateau.gain.low)} to {lessOrMore(plateau.gain.high)}
-          {trial.measure.unit && ` (${trial.measure.unit})`}.
-        </>
-      )}
-      {analysis.smallest !== null && (
-        <>
-          {' '}
-          A difference under {about(analysis.smallest)}
-          {unit} would not have shown.
-        </>
-      )}
-    </>
+const Support = ({ open: { analysis, claim, naming } }: { open: OpenTrial }) =>
+  evidencePhrases(analysis, claim, naming).map(({ words, strong }, i) =>
+    strong ? <b key={i}>{words}</b> : <span key={i}>{words}</span>,
   );
-}
-
-const lessOrMore = (value: number): string =>
-  `${Math.abs(roundedTo(value, 1))} ${value < 0 ? 'less' : 'more'}`;
 
 /** A guessed order, and the one that came out. */
 function Order({ open: { order, trial } }: { open: OpenTrial }) {

@@ -71,9 +71,10 @@ class Compiler {
     private readonly soFar: SoFar | null,
   ) {}
 
-  private tableOf(shape: Shape): Float64Array {
-    const key = `${shape.alpha.toFixed(6)}/${shape.beta.toFixed(6)}`;
-    const table = this.tables.get(key) ?? quantiles(shape);
+  /** Of what is drawn; of a chance: that so many all come off, each with it. */
+  private tableOf(shape: Shape, together = 1): Float64Array {
+    const key = `${shape.alpha.toFixed(6)}/${shape.beta.toFixed(6)}/${together}`;
+    const table = this.tables.get(key) ?? quantiles(shape).map((one) => one ** together);
     this.tables.set(key, table);
     return table;
   }
@@ -155,7 +156,7 @@ class Compiler {
           planned: outcome.planned,
           again: policy.again,
           fallback: policy.fallback,
-          chance: this.tableOf(belief(worked, worked + failed)),
+          chance: this.tableOf(belief(worked, worked + failed), policy.together),
           steps: anotherGoParts(net.goes).map((task) => this.drawOf(slot.id, task)),
           slot: number,
         };

@@ -1,4 +1,5 @@
 import { dayFigures } from '../../brief/conditions';
+import { stationsOf } from '../../brief/stations';
 import type { ShowBundle } from '../../brief/types';
 import { type Expected, threePoint } from '../../chance/estimate';
 import type { Tries } from '../../chance/spares';
@@ -71,9 +72,14 @@ export const policiesOf = (
           fallback: slot.fallback,
           mayLeaveOut: slot.mayLeaveOut,
           worth: slot.worth,
-          record: slot.talk ? null : record,
+          // Of a series every reading is an answer: there is nothing to fail.
+          record: slot.talk || slot.sideBySide?.kind === 'series' ? null : record,
+          together: stationsOf(slot),
           performed: slot.talk !== null || performed,
-          times: timesFor(demo, method, tried, slot.performerId),
+          // What one alone takes says nothing of several.
+          times: slot.sideBySide
+            ? new Map<string, Expected>()
+            : timesFor(demo, method, tried, slot.performerId),
         },
       ];
     }),

@@ -13,6 +13,8 @@ export interface SlotPolicy {
   worth: number;
   /** Goes that worked and that did not; null for what can't fail, such as a talk. */
   record: { worked: number; failed: number } | null;
+  /** How many are set off as one, all of which have to work; 1 where it is not said. */
+  together?: number;
   /** Whether it was ever done; true for what needs no trying, such as a talk. */
   performed: boolean;
   /** What its steps take as it was learned, by task; of others the three points count. */

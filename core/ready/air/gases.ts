@@ -1,4 +1,5 @@
 /** Every gas that a show lets into its room: what boils off, what fizzes, what is breathed out. */
+import { stationsOf } from '../../brief/stations';
 import type { ShowBundle } from '../../brief/types';
 import { resolveInputs } from '../../calculators/bind';
 import type { LetGo, Ongoing } from '../../calculators/air/day';
@@ -100,7 +101,7 @@ export function gasesOf(
       made.push(slot.id);
       lets.push({
         at: block.start,
-        volume: (calculator.curve.at(values) * slot.goes) / 1000,
+        volume: (calculator.curve.at(values) * slot.goes * stationsOf(slot)) / 1000,
         ...gives,
       });
     }

@@ -92,11 +92,11 @@ export class World {
 
   /** Whether a go works: its chance is drawn once a night, as in the forecast. */
   works(slot: string, go: number): boolean {
-    const record = this.show.policies.get(slot)?.record;
-    if (!record) return true;
-    const { worked, failed } = record;
-    const chance = lookUp(quantiles(belief(worked, worked + failed)), this.even(`${slot}/chance`));
-    return this.even(`${slot}/go/${go}`) < chance;
+    const policy = this.show.policies.get(slot);
+    if (!policy?.record) return true;
+    const { worked, failed } = policy.record;
+    const each = lookUp(quantiles(belief(worked, worked + failed)), this.even(`${slot}/chance`));
+    return this.even(`${slot}/go/${go}`) < each ** (policy.together ?? 1);
   }
 
   private drawMishaps(): Mishap[] {
