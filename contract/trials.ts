@@ -14,6 +14,7 @@ import type {
 import { EXPECTATIONS, GO_STATES, ORDERS, VARIABLES } from '../core/trials/series';
 import type { Level } from '../core/trials/types';
 import type { StockedLot } from '../core/inventory/types';
+import type { SideBySide } from '../core/brief/types';
 import type { Item } from '../core/repertoire/types';
 import type { ClaimKind } from '../core/trials/claim';
 import { KIT_UNITS, type UnitId } from '../core/units/units';
@@ -35,6 +36,7 @@ import {
 
 import type { Versioned } from './api';
 import { MeasureBody } from './measure';
+import { SPARES_MOST, STATIONS_MOST } from './slot';
 
 /** Levels of one series, and rounds of it, at the most. */
 export const LEVELS_MOST = 12;
@@ -277,6 +279,64 @@ export class GoBody implements Omit<TrialGo, 'go' | 'first' | 'at' | 'source'> {
   conditions!: ConditionValueBody[];
 }
 
+class FinaleSizeBody {
+  @Id()
+  levelId!: string;
+
+  @Whole(1, STATIONS_MOST)
+  stations!: number;
+
+  @Whole(0, SPARES_MOST)
+  spares!: number;
+}
+
+/** Into which show it is put: a finale of a size, or the series itself. */
+export class TrialSlotBody {
+  @Id()
+  showId!: string;
+
+  @OrNull()
+  @Part(() => FinaleSizeBody)
+  size!: FinaleSizeBody | null;
+}
+
+/** Letters of a table of readings, at the most. */
+const TABLE_MOST = 2_000_000;
+
+/** A table of readings, one row each: looked at, or kept as a series. */
+export class TrialTableBody {
+  @Text(120, 1)
+  name!: string;
+
+  @Text(TABLE_MOST, 1)
+  csv!: string;
+
+  /** Name of the column of what was changed, and of what was read; null for the likeliest. */
+  @OrNull()
+  @Text(200)
+  factor!: string | null;
+
+  @OrNull()
+  @Text(200)
+  response!: string | null;
+
+  @YesNo()
+  save!: boolean;
+}
+
+/** What a table says, or what is wrong with it. */
+export interface TableAnswer {
+  columns: string[];
+  factor: string | null;
+  response: string | null;
+  faults: string[];
+  /** “6 levels, 23 readings, 1 not read”. */
+  words: string;
+  claim: string;
+  /** Of the series that was made; null while it is looked at. */
+  id: string | null;
+}
+
 /** A series with what was read of it so far. */
 export interface TrialAnswer {
   trial: Versioned<TrialSeries>;
@@ -285,6 +345,14 @@ export interface TrialAnswer {
   /** What it uses up, and what of that lies in the store. */
   items: Item[];
   lots: StockedLot[];
+  /** Shows that it is in, by date. */
+  shows: {
+    showId: string;
+    slotId: string;
+    title: string;
+    date: string;
+    kind: SideBySide['kind'];
+  }[];
 }
 
 /** A series in the list of all: how far it is, and what it says. */

@@ -1,5 +1,6 @@
 /** Trial series: the list, a new one from question to answer, goes on a phone and without a network, an odd reading. */
-import { expect, refuses, saved, test } from './stage';
+import { startedRehearsal } from './hall';
+import { expect, FESTIVAL, onward, refuses, saved, test } from './stage';
 
 const TRIALS = '/bench/trials';
 
@@ -48,8 +49,8 @@ test('a reading far off is asked about: left out with why, and the answer follow
 test('a new series from its question to its answer', async ({ page, demo }) => {
   await page.goto(demo.url + TRIALS);
   await page.getByRole('button', { name: 'New trial' }).click();
-  await page.getByLabel('Question').fill('Cans: how much water?');
-  await page.getByLabel('What is changed').fill('Water');
+  await page.getByRole('textbox', { name: 'Question' }).fill('Cans: how much water?');
+  await page.getByRole('textbox', { name: 'What is changed' }).fill('Water');
   await page.getByLabel('Rounds').fill('0');
   await refuses(page.getByLabel('Rounds'), /at least 1/);
   await page.getByLabel('Rounds').fill('2');
@@ -73,6 +74,145 @@ test('a new series from its question to its answer', async ({ page, demo }) => {
   await expect(
     page.getByRole('heading', { name: 'More is better up to 3 mL, the most that was tried.' }),
   ).toBeVisible();
+});
+
+test('what is found: evidence and reasoning, pinned, put into a show as a finale, and taken out', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + TRIALS + '/foam-yeast/use');
+  await page.getByLabel('Evidence').fill('Twice as high as with two.');
+  await expect(saved(page)).toBeVisible();
+  await page.getByRole('link', { name: 'the demonstration’s page' }).click();
+  const tried = page.getByRole('region', { name: 'What was tried' });
+  await expect(tried).toContainText('Four teaspoons is enough');
+  await expect(tried).toContainText('Twice as high as with two.');
+  await tried.getByRole('link').click();
+  const finale = page.getByRole('region', { name: 'Size a finale from this' });
+  await expect(finale).toContainText('6 × 4 tsp');
+  await finale.getByRole('button', { name: 'One more: Stations' }).click();
+  await expect(finale).toContainText('7 × 4 tsp');
+  await expect(finale).toContainText(/70 g in the store: get/);
+  await finale.getByRole('combobox', { name: 'Which show' }).press('ArrowDown');
+  await page.getByRole('option', { name: /Harbour Light Festival/ }).click();
+  await finale.getByRole('button', { name: 'Put it in a show' }).click();
+  await expect(finale).toContainText('It is the last in Harbour Light Festival now.');
+  await finale.getByRole('link', { name: 'Harbour Light Festival' }).click();
+  const card = page.getByRole('button', { name: /6 at once, 4 teaspoons each, 1 spare set/ });
+  await card.click();
+  const stations = page.getByRole('region', { name: 'Side by side' });
+  await stations.getByRole('button', { name: 'One less: At once' }).click();
+  await expect(stations).toContainText('5 at once, 4 teaspoons each, 1 spare set');
+  await expect(saved(page)).toBeVisible();
+  await page.goto(demo.url + FESTIVAL + '/kit');
+  const line = page.getByRole('button', { name: /Dried yeast Foam fountain/ });
+  await line.click();
+  // (5 + 1) × 4 teaspoons, beside those of the foam that was in the show already.
+  await expect(page.getByText(/: 20 tsp per go × 1 go/)).toBeVisible();
+  await expect(page.getByText(/: 4 tsp for the show\. Spare sets/)).toBeVisible();
+  await page.goto(demo.url + TRIALS + '/foam-yeast/use');
+  await expect(page.getByRole('link', { name: 'Harbour Light Festival' })).toBeVisible();
+});
+
+test('a question in sentences, opened where it stands; a whole order guessed', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + TRIALS + '/foam-yeast/question');
+  await expect(page.getByText(/^Yeast: 1, 2, 3, 4, 5 and 6 teaspoons\.$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Edit the guess' }).click();
+  await page.getByRole('button', { name: 'Guess the whole order' }).click();
+  await page.getByRole('button', { name: '2 higher' }).click();
+  await page
+    .getByRole('group', { name: 'Editing the guess' })
+    .getByRole('button', { name: 'Done' })
+    .click();
+  await expect(page.getByText(/In the order 2, 1, 3, 4, 5 and 6\./)).toBeVisible();
+  await expect(saved(page)).toBeVisible();
+  // Another demonstration has other methods: what was chosen of the first is let go of.
+  await page.getByRole('button', { name: 'Edit the question' }).click();
+  await expect(page.getByRole('combobox', { name: 'Done by which method' })).toContainText(
+    'gentle',
+  );
+  await page.getByRole('combobox', { name: 'Of which demonstration' }).press('ArrowDown');
+  await page.getByRole('option', { name: 'Crushed can' }).click();
+  await expect(page.getByRole('combobox', { name: 'Done by which method' })).toContainText(
+    'any of them',
+  );
+  await expect(saved(page)).toBeVisible();
+});
+
+test('a table of readings becomes a series: wrong columns are told, the right ones say what they say', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + TRIALS);
+  const rows = ['who,spoons,height'];
+  for (let i = 0; i < 12; i++) rows.push(`Jo,${(i % 3) + 1},${((i % 3) + 1) * 10 + (i % 2)}`);
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'foam.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(rows.join('\n')),
+  });
+  const dialog = page.getByRole('dialog', { name: 'A series from a table' });
+  await expect(dialog.getByLabel('Question')).toHaveValue('foam');
+  await dialog.getByRole('combobox', { name: 'What was read' }).press('ArrowDown');
+  await page.getByRole('option', { name: 'who' }).click();
+  await expect(dialog.getByRole('alert')).toBeVisible();
+  await expect(dialog.getByRole('button', { name: 'Bring it in' })).toBeDisabled();
+  await dialog.getByRole('combobox', { name: 'What was read' }).press('ArrowDown');
+  await page.getByRole('option', { name: 'height' }).click();
+  await dialog.getByRole('combobox', { name: 'What was changed' }).press('ArrowDown');
+  await page.getByRole('option', { name: 'spoons' }).click();
+  await expect(dialog).toContainText('3 levels, 12 readings.');
+  await dialog.getByRole('button', { name: 'Bring it in' }).click();
+  await expect(page.getByRole('heading', { name: 'foam', exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /More is better up to spoons 3/ })).toBeVisible();
+});
+
+test('a series before an audience: read on stage, it comes in as a round, and a finale follows at once', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + TRIALS + '/foam-yeast/use');
+  await page.getByRole('combobox', { name: 'Which show' }).last().press('ArrowDown');
+  await page.getByRole('option', { name: /Harbour Light Festival/ }).click();
+  await page.getByRole('button', { name: 'Put the series in a show' }).click();
+  await expect(page.getByText('It is the last in')).toBeVisible();
+  await startedRehearsal(page, demo);
+  await page.keyboard.press('g');
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Foam fountain.*\b10\b|10 Foam fountain/ })
+    .click();
+  // On until something is to be read.
+  const read = page.getByRole('button', { name: /^Height of the foam, 1 teaspoon/ });
+  await expect(async () => {
+    if (!(await read.isVisible())) await onward(page);
+    await expect(read).toBeVisible({ timeout: 1000 });
+  }).toPass();
+  for (const height of [18, 30, 39, 44, 45, 44]) {
+    await page.keyboard.press('m');
+    await page.keyboard.type(String(height));
+    await page.keyboard.press('Enter');
+  }
+  await expect(page.getByRole('button', { name: /6 teaspoons.*44/ })).toBeVisible();
+  await page.keyboard.press('n');
+  const dialog = page.getByRole('dialog', { name: 'What was tried' });
+  await dialog.getByRole('button', { name: 'Show it to the audience' }).click();
+  const screen = await page.context().newPage();
+  await screen.goto(demo.url + '/screen/harbour-light-festival');
+  await expect(screen.getByRole('heading', { name: /Four teaspoons is enough/ })).toBeVisible();
+  await expect(screen.getByText('We think')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Put it in at the end of this show' }).click();
+  await expect(dialog.getByText(/It is the last in this show now/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Done', exact: true }).click();
+  await page.keyboard.press('g');
+  await expect(
+    page.getByRole('dialog').getByRole('button', { name: /11 Foam fountain/ }),
+  ).toBeVisible();
+  await screen.goto(demo.url + TRIALS + '/foam-yeast/answer');
+  await expect(screen.getByText('Round 5')).toBeVisible();
 });
 
 test('goes on a phone: without a network they are kept and sent later; one is put right', async ({

@@ -104,6 +104,8 @@ const OTHERS = [
   'media/none',
   'media/none/restore',
   'trials/none/all',
+  'trials/none/slots',
+  'trials/table',
   'figures',
   'runs/none/report.md',
   'runs/none/report.pdf',

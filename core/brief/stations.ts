@@ -2,6 +2,7 @@
 import type { Estimate, KitLine, Method } from '../repertoire/types';
 import { blankLine } from '../repertoire/blank';
 import type { UnitId } from '../units/units';
+import { counted, listInWords } from '../words';
 import type { SideBySide, Slot, Station } from './types';
 
 /** How many are set off as one: 1 for one alone. */
@@ -64,7 +65,7 @@ function kitOf({ kit }: Pick<Method, 'kit'>, { stations, spares }: SideBySide): 
   return [...own, ...spareSets, ...said.flatMap((total) => stationLines(kit, total, spares))];
 }
 
-const SPARE = 'spare sets';
+const SPARE = 'Spare sets, kept ready';
 
 function stationLines(
   kit: readonly KitLine[],
@@ -113,4 +114,36 @@ export function withStations(method: Method, beside: SideBySide): Method {
       one.id === setting?.id ? { ...one, value: setting.value, most: null } : one,
     ),
   };
+}
+
+/** “5 at once, 4 teaspoons each, 1 spare set”, “6 side by side, 1 teaspoon to 6 teaspoons”. */
+export function besideWords({ kind, stations, spares }: SideBySide): string {
+  const [first, last] = [stations[0], stations.at(-1)];
+  if (!first || !last) return '';
+  if (kind === 'finale') {
+    const alike = stations.every(({ label }) => label === first.label);
+    return [
+      `${stations.length} at once`,
+      alike ? `${first.label} each` : listInWords(stations.map(({ label }) => label)),
+      ...(spares > 0 ? [counted(spares, 'spare set')] : []),
+    ].join(', ');
+  }
+  const range =
+    stations.length < 3
+      ? listInWords(stations.map(({ label }) => label))
+      : `${first.label} to ${last.label}`;
+  return `${stations.length} side by side, ${range}`;
+}
+
+/** The same finale with another number of stations: the first is taken as the pattern of those that are added. */
+export function withCount(beside: SideBySide, count: number): SideBySide {
+  const [first] = beside.stations;
+  if (!first) return beside;
+  const taken = new Set(beside.stations.map(({ id }) => id));
+  const stations = beside.stations.slice(0, count);
+  for (let n = 1; stations.length < count; n++) {
+    const id = `station-${n}`;
+    if (!taken.has(id)) stations.push({ ...first, id });
+  }
+  return { ...beside, stations };
 }

@@ -10,8 +10,9 @@ export const SCREEN_MODES = [
   'countDown',
   'countUp',
   'blank',
+  'claim',
 ] as const;
-/** auto: the title, and what the audience is asked to do in the step on stage. */
+/** auto: the title, and what the audience is asked to do in the step on stage; claim: what a trial found out. */
 export type ScreenMode = (typeof SCREEN_MODES)[number];
 
 /** What was last chosen for the screen. */
@@ -23,9 +24,17 @@ export interface ScreenState {
   at: number;
   /** Of what counts: for how long; null for without end. */
   seconds: number | null;
+  /** Of a claim: which of its slot’s, from 0. */
+  claim: number | null;
 }
 
-export const SCREEN_AT_FIRST: ScreenState = { mode: 'auto', slot: null, at: 0, seconds: null };
+export const SCREEN_AT_FIRST: ScreenState = {
+  mode: 'auto',
+  slot: null,
+  at: 0,
+  seconds: null,
+  claim: null,
+};
 
 /** Longer than this nobody counts down, in seconds. */
 export const COUNT_MOST = 3600;
@@ -33,8 +42,9 @@ export const COUNT_MOST = 3600;
 export function screenAfter(live: Live, { at, text, value }: RunEvent): ScreenState {
   const mode = SCREEN_MODES.find((one) => one === text);
   if (!mode) return live.screen;
+  if (mode === 'claim') return { mode, slot: live.slot, at, seconds: null, claim: value ?? 0 };
   const seconds = value === null ? null : Math.min(COUNT_MOST, Math.max(0, value));
-  return { mode, slot: live.slot, at, seconds };
+  return { mode, slot: live.slot, at, seconds, claim: null };
 }
 
 /** Hands counted for each option of a slot's question, as they were added and taken off. */
@@ -68,6 +78,7 @@ export type PublicWords =
   | { kind: 'cue'; words: string }
   | { kind: 'ears' }
   | { kind: 'blank' }
+  | { kind: 'claim'; words: string; evidence: string; reasoning: string }
   | { kind: 'count'; from: number; to: number | null }
   | {
       kind: 'question';
@@ -88,7 +99,14 @@ export interface PublicScreen {
 }
 
 /** Modes that go with the slot they were chosen for: the next one begins with its title. */
-const OF_THE_SLOT = new Set<ScreenMode>(['question', 'reveal', 'ears', 'countDown', 'countUp']);
+const OF_THE_SLOT = new Set<ScreenMode>([
+  'question',
+  'reveal',
+  'ears',
+  'countDown',
+  'countUp',
+  'claim',
+]);
 
 /** What is asked of the audience in the step on stage, once it is its turn. */
 function cueOf(slot: RunSlot | undefined, live: Live): string {
@@ -101,6 +119,12 @@ function wordsOf(slot: RunSlot | undefined, live: Live): PublicWords {
   switch (stale ? 'auto' : mode) {
     case 'blank':
       return { kind: 'blank' };
+    case 'claim': {
+      const claim = slot?.claims[live.screen.claim ?? 0];
+      if (!claim) return { kind: 'title' };
+      const { words, evidence, reasoning } = claim;
+      return { kind: 'claim', words, evidence, reasoning };
+    }
     case 'ears':
       return { kind: 'ears' };
     case 'countDown':

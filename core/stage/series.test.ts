@@ -4,7 +4,7 @@ import type { ShowBundle, SideBySide } from '../brief/types';
 import { methodRunsOf } from '../after/review';
 import { timelineOf } from '../lineup/timelineOf';
 import { task } from '../testing/build';
-import { bundle } from '../testing/bundle';
+import { bookedSlot, bundle } from '../testing/bundle';
 import { Stage, START } from '../testing/stage';
 import { foamTrial } from '../testing/trial';
 import { besideSlot, finaleInShow, seriesInShow } from '../trials/intoShow';
@@ -101,7 +101,7 @@ describe('claims', () => {
 describe('a finale put in on the spot', () => {
   const before = planOf(show());
   const finale = besideSlot(
-    { id: 'finale', demoId: 'foam', methodId: 'm', performerId: 'ines', positionId: 'table' },
+    bookedSlot('foam', { id: 'finale' }),
     finaleInShow(trial, { id: 'l4', label: '4', value: 4 }, { stations: 5, spares: 0 }),
   );
   const grown = show();

@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals';
+import { bookedSlot } from '../testing/bundle';
 import { foamTrial } from '../testing/trial';
 import { besideSlot, finaleInShow, seriesInShow } from './intoShow';
 
@@ -9,13 +10,7 @@ const trial = {
     { id: 'b', itemId: 'peroxide', unit: 'mL' as const, perGo: 60, perAmount: 0 },
   ],
 };
-const booked = {
-  id: 'new',
-  demoId: 'foam',
-  methodId: 'm',
-  performerId: 'ines',
-  positionId: 'table',
-};
+const booked = bookedSlot('foam', { id: 'new', again: 2 });
 
 test('a series is a station for each level, from the least to the most, each read', () => {
   const { levels } = trial;
@@ -63,6 +58,6 @@ test('the setting that is changed goes with it: the most of a series, the level 
 test('a finale is worth most', () => {
   const level = { id: 'l4', label: '4', value: 4 };
   const finale = besideSlot(booked, finaleInShow(trial, level, { stations: 2, spares: 0 }));
-  expect(finale).toMatchObject({ ...booked, goes: 1, again: 0, worth: 5 });
+  expect(finale).toMatchObject({ id: 'new', demoId: 'foam', goes: 1, again: 0, worth: 5 });
   expect(besideSlot(booked, seriesInShow(trial)).worth).toBe(3);
 });

@@ -65,25 +65,10 @@ export const finaleInShow = (
   measure: null,
 });
 
-/** What a slot needs to know of the show and the demonstration it is for. */
-interface Booked {
-  id: string;
-  demoId: string;
-  methodId: string;
-  performerId: string | null;
-  positionId: string | null;
-}
-
-/** A slot of it as it begins: gone through once, worth most where it is the finale. */
-export const besideSlot = (booked: Booked, sideBySide: SideBySide): Slot => ({
-  ...booked,
-  talk: null,
-  goes: 1,
+/** A demo’s slot as one of several side by side: gone through once, worth most where it is the finale. */
+export const besideSlot = (fresh: Slot, sideBySide: SideBySide): Slot => ({
+  ...fresh,
   again: 0,
-  fallback: 20,
-  leads: [],
-  pinned: false,
-  mayLeaveOut: true,
-  worth: sideBySide.kind === 'finale' ? 5 : 3,
+  worth: sideBySide.kind === 'finale' ? 5 : fresh.worth,
   sideBySide,
 });

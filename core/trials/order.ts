@@ -21,3 +21,19 @@ export function orderFound(
     observed: [...read].sort((a, b) => b.mean - a.mean).map(({ level }) => level.id),
   };
 }
+
+/** A guessed order of what levels there are now: those that are gone left out, new ones last; none stays none. */
+export const withAll = (predicted: readonly string[], ids: readonly string[]): string[] =>
+  predicted.length === 0
+    ? []
+    : [
+        ...predicted.filter((id) => ids.includes(id)),
+        ...ids.filter((id) => !predicted.includes(id)),
+      ];
+
+/** The order with one of it moved by so many places. */
+export function moved(order: readonly string[], at: number, by: number): string[] {
+  const others = order.filter((_, i) => i !== at);
+  const to = Math.min(others.length, Math.max(0, at + by));
+  return [...others.slice(0, to), ...order.slice(at, at + 1), ...others.slice(to)];
+}

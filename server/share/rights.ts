@@ -96,6 +96,8 @@ export const RIGHTS: readonly Right[] = [
     'POST /shows/:id/risks/signed',
     'POST /shows/:id/runs',
     'POST /runs/:id/slots',
+    'POST /trials/:id/slots',
+    'POST /trials/table',
     'POST /shows/:id/cues/fire',
     'POST /runs/:id/cues/fire',
     'POST /cues/stop',

@@ -10,8 +10,6 @@ import type { EntityStore } from '../entity';
 const sourceOf = (runId: string, { slot, go }: Pick<SeriesReading, 'slot' | 'go'>): string =>
   `${runId}/${slot}/${go}`;
 
-export const isOfRun = (source: string, runId: string): boolean => source.startsWith(`${runId}/`);
-
 /** The same, of the run under its new id. */
 export const movedSource = (source: string | null, runs: ReadonlyMap<string, string>) => {
   if (source === null) return null;

@@ -8,6 +8,7 @@ import type { TrialAnswer } from '../../contract/trials';
 import type { Slot } from '../../core/brief/types';
 import { eventOf } from '../../core/stage/event';
 import type { RunEvent } from '../../core/stage/types';
+import { bookedSlot } from '../../core/testing/bundle';
 import { foamTrial } from '../../core/testing/trial';
 import { besideSlot, finaleInShow, seriesInShow } from '../../core/trials/intoShow';
 import type { TrialSeries } from '../../core/trials/series';
@@ -23,15 +24,11 @@ const trial: TrialSeries = {
   methodId: 'gentle',
   kit: [{ id: 'k', itemId: 'yeast', unit: 'tsp', perGo: 0, perAmount: 1 }],
 };
-const booked = {
-  demoId: 'foam-fountain',
-  methodId: 'gentle',
-  performerId: null,
-  positionId: null,
-};
-const FIRST: Slot = besideSlot({ ...booked, id: 'tried' }, seriesInShow(trial));
+const booked = (id: string): Slot =>
+  bookedSlot('foam-fountain', { id, methodId: 'gentle', performerId: null, positionId: null });
+const FIRST: Slot = besideSlot(booked('tried'), seriesInShow(trial));
 const FINALE: Slot = besideSlot(
-  { ...booked, id: 'finale' },
+  booked('finale'),
   finaleInShow(trial, { id: 'l3', label: '3', value: 3 }, { stations: 4, spares: 1 }),
 );
 
@@ -45,8 +42,8 @@ beforeEach(async () => {
 afterEach(() => server.close());
 
 const put = async (...slots: Slot[]): Promise<void> => {
-  const { body } = await request(server.app).get(FESTIVAL).expect(200);
-  const show = body as ShowAnswer['show'] & { version: number };
+  const answer = await request(server.app).get(FESTIVAL).expect(200);
+  const show = answer.body as ShowAnswer['show'];
   await request(server.app)
     .put(FESTIVAL)
     .send({ ...show, slots: [...show.slots, ...slots] })
@@ -223,8 +220,8 @@ test('what it uses up is in the kit of the show, with what of it lies in the sto
 });
 
 test('an item that is not there is refused at its place', async () => {
-  const { body } = await request(server.app).get(FESTIVAL).expect(200);
-  const show = body as ShowAnswer['show'];
+  const { show } = (await request(server.app).get(`${FESTIVAL}/all`).expect(200))
+    .body as ShowAnswer;
   const odd: Slot = {
     ...FINALE,
     sideBySide: FINALE.sideBySide && {

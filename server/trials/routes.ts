@@ -1,12 +1,20 @@
 /** Trial series: the list with what each says, one with its goes, a go at a time. Mounted under /api. */
 import { Router } from 'express';
-import { GoBody, type TrialAnswer, type TrialSummary } from '../../contract/trials';
+import {
+  GoBody,
+  type TrialAnswer,
+  TrialSlotBody,
+  type TrialSummary,
+  TrialTableBody,
+} from '../../contract/trials';
 import type { TrialSeries } from '../../core/trials/series';
 import type { AppContext } from '../context';
 import { bare, readable } from '../entity';
 import { csvFile } from '../http/csv';
 import { body } from '../http/errors';
+import { bringTableIn } from './bringIn';
 import { claimAndEvidence } from './claims';
+import { putIntoShow, showsWith } from './intoShow';
 import { trialRows } from './table';
 
 export function trialRoutes(context: AppContext): Router {
@@ -15,6 +23,10 @@ export function trialRoutes(context: AppContext): Router {
   router.get('/trials', (_req, res) => {
     outcomes.refresh();
     res.json(readable(trials.list(), (trial) => summaryOf(context, trial)));
+  });
+  router.post('/trials/table', (req, res) => {
+    const answer = bringTableIn(context, body(TrialTableBody, req.body));
+    res.status(answer.id === null ? 200 : 201).json(answer);
   });
   router.get('/trials/:id/all', (req, res) => {
     outcomes.refresh();
@@ -25,7 +37,11 @@ export function trialRoutes(context: AppContext): Router {
       goes: trialGoes.of(trial.id),
       items: named.flatMap((id) => items.findReadable(id) ?? []).map(bare),
       lots: ledger.stocked(named),
+      shows: showsWith(context, trial.id),
     } satisfies TrialAnswer);
+  });
+  router.post('/trials/:id/slots', (req, res) => {
+    res.status(201).json(putIntoShow(context, req.params.id, body(TrialSlotBody, req.body)));
   });
   router.put('/trials/:id/goes/:go', (req, res) => {
     res.json(trialGoes.put(req.params.id, Number(req.params.go), body(GoBody, req.body)));

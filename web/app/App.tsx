@@ -47,6 +47,7 @@ const TrialsPage = lazy(() => import('../trials/TrialsPage'));
 const TrialLayout = lazy(() => import('../trials/TrialLayout'));
 const QuestionPage = lazy(() => import('../trials/QuestionPage'));
 const GoesPage = lazy(() => import('../trials/GoesPage'));
+const UsePage = lazy(() => import('../trials/UsePage'));
 const AnswerPage = lazy(() => import('../trials/AnswerPage'));
 const VenuesPage = lazy(() => import('../brief/VenuesPage'));
 const BackupsPage = lazy(() => import('../house/BackupsPage'));
@@ -191,6 +192,7 @@ function Content() {
               <Route path="question" element={<QuestionPage />} />
               <Route path="goes" element={<GoesPage />} />
               <Route path="answer" element={<AnswerPage />} />
+              <Route path="use" element={<UsePage />} />
             </Route>
             <Route path="backups" element={<BackupsPage />} />
             <Route path="*" element={<Nowhere />} />

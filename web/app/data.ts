@@ -191,7 +191,7 @@ export const useHealth = () =>
 
 /** Which lists a change makes out of date. */
 const AFFECTED: Record<Change['kind'], string[]> = {
-  show: ['/shows', '/shopping'],
+  show: ['/shows', '/shopping', '/trials'],
   demo: ['/demos', '/shows', '/shopping'],
   item: ['/items', '/demos', '/store', '/shows', '/shopping'],
   box: ['/boxes'],

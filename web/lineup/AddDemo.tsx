@@ -3,35 +3,11 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { freshSlot } from '../../core/brief/freshSlot';
 import type { Show, Slot } from '../../core/brief/types';
-import type { DemoSummary } from '../../contract/api';
 import { newId } from '../app/api';
 import { demoQuery, queryClient, useDemos } from '../app/data';
 import { useAction } from '../parts/useAction';
-
-/** A demo's slot as it begins: its first method, at its usual position where the show has it. */
-function freshSlot(show: Show, demo: DemoSummary): Slot | null {
-  const [method] = demo.methods;
-  if (!method) return null;
-  const usual = demo.usualPosition.toLowerCase();
-  const position = show.positions.find((p) => p.name.toLowerCase() === usual) ?? show.positions[0];
-  return {
-    id: newId(),
-    demoId: demo.id,
-    methodId: method.id,
-    performerId: show.crew[0] ?? null,
-    positionId: position?.id ?? null,
-    talk: null,
-    goes: 1,
-    again: method.oneShot ? 0 : 1,
-    fallback: 20,
-    leads: [],
-    pinned: false,
-    mayLeaveOut: true,
-    worth: 3,
-    sideBySide: null,
-  };
-}
 
 const freshTalk = (show: Show): Slot => ({
   id: newId(),
@@ -80,7 +56,7 @@ export function AddDemo({ show, onAdd }: { show: Show; onAdd: (slot: Slot) => vo
             key={demo.id}
             onClick={() => {
               setAnchor(null);
-              const slot = freshSlot(show, demo);
+              const slot = freshSlot(show, demo, newId());
               // What follows from it is worked out on this page, and wants all of the demo.
               if (slot)
                 void act(async () => {

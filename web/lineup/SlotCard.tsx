@@ -4,6 +4,7 @@ import PushPin from '@mui/icons-material/PushPinOutlined';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { isUntried, type MethodRecord, recordWords } from '../../core/after/review';
+import { besideWords } from '../../core/brief/stations';
 import type { Position, ShowBundle, Slot } from '../../core/brief/types';
 import type { Fix } from '../../core/lineup/suggestFixes';
 import type { Block, Conflict } from '../../core/lineup/types';
@@ -105,6 +106,7 @@ export function SlotCard(props: CardProps) {
               </Box>{' '}
               <Box component="span" sx={{ fontSize: 13, color: 'var(--muted)' }}>
                 {method.name}
+                {slot.sideBySide && `, ${besideWords(slot.sideBySide)}`}
                 {slot.goes > 1 ? ` × ${slot.goes}` : ''}
               </Box>
             </Box>

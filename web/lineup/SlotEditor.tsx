@@ -8,6 +8,7 @@ import { counted } from '../../core/words';
 import { type Option, Pick } from '../parts/Pick';
 import { PositionMark } from '../parts/tape';
 import type { CardProps } from './SlotCard';
+import { Stations } from './Stations';
 import { TalkFields } from './TalkFields';
 
 const againUpTo = (n: number): Option[] =>
@@ -42,6 +43,9 @@ export function SlotEditor({ slot, demo, method, bundle, onChange, onRemove }: C
         <Box sx={{ fontSize: 14 }}>
           <b>From last time:</b> {demo.pinnedNote}
         </Box>
+      )}
+      {slot.sideBySide && (
+        <Stations of={slot.sideBySide} onChange={(sideBySide) => onChange({ sideBySide })} />
       )}
       {slot.talk && <TalkFields talk={slot.talk} onChange={(talk) => onChange({ talk })} />}
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}>

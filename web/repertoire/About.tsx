@@ -4,6 +4,7 @@ import { EditInPlace } from '../parts/EditInPlace';
 import { Fact } from '../parts/Fact';
 import { Choice, Figure, Many, Words } from '../parts/form';
 import { options, TALK } from '../parts/words';
+import { Claims } from './Claims';
 import { grid } from './grid';
 import { Energy } from './Energy';
 
@@ -62,6 +63,7 @@ function Read({ demo }: { demo: Demo }) {
           <b>From last time:</b> {demo.pinnedNote}
         </Box>
       )}
+      <Claims demoId={demo.id} />
       <Box sx={{ display: 'flex', gap: 4, rowGap: 1, flexWrap: 'wrap' }}>
         <Fact label="Energy">
           <Energy energy={demo.energy} />

@@ -1,7 +1,7 @@
 /** For a projector: what the audience is to see, in letters for the last row; driven from the stage. */
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
-import { type ReactNode, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Navigate, useParams } from 'react-router';
 import type { PublicScreen, PublicWords } from '../../core/stage/screen';
 import { formatDuration } from '../../core/time/clock';
@@ -15,16 +15,14 @@ import { useTitle } from '../parts/page';
 import { pinked } from '../parts/tapeShape';
 import { useAwake } from '../stage/device';
 import { useNow } from '../stage/liveRun';
+import { Claim } from './Claim';
 import { Hand } from './Hand';
 import { Pile } from './Pile';
 import { ScreenControls, useTouched } from './ScreenControls';
-
-/** The screen is drawn on this, and scaled to whatever there is. */
-const WIDTH = 1280;
-const HEIGHT = 720;
+import { Big, Head, HEIGHT, middle, tapeOf, WIDTH } from './ScreenParts';
 
 /** What is chosen for the screen goes before a picture that a cue has put there. */
-const GOES_BEFORE = new Set<PublicWords['kind']>(['blank', 'question', 'count', 'ears']);
+const GOES_BEFORE = new Set<PublicWords['kind']>(['blank', 'question', 'count', 'ears', 'claim']);
 
 /**
  * The picture of a cue, as long as the demo is on that it was for; null for none. It is here before it is
@@ -55,88 +53,6 @@ function useScale(): number {
     return () => window.removeEventListener('resize', again);
   }, []);
   return scale;
-}
-
-const middle = {
-  flex: 1,
-  minHeight: 0,
-  display: 'grid',
-  placeItems: 'center',
-  textAlign: 'center',
-};
-
-const tapeOf = ({ slot }: PublicScreen): string =>
-  slot?.mark ? `var(--tape-${slot.mark})` : 'var(--person-on-stage)';
-
-/** Smaller the more there is of it, so that nothing is cut. */
-const sizeFor = (words: string, most: number): number =>
-  words.length < 22
-    ? most
-    : words.length < 44
-      ? most * 0.74
-      : words.length < 80
-        ? most * 0.56
-        : most * 0.42;
-
-const Big = ({ words, most = 150 }: { words: string; most?: number }) => (
-  <Box
-    component="h1"
-    sx={{
-      m: 0,
-      font: `800 ${sizeFor(words, most)}px/1.05 Bricolage`,
-      letterSpacing: '-0.02em',
-      textWrap: 'balance',
-      maxWidth: 1160,
-    }}
-  >
-    {words}
-  </Box>
-);
-
-function Head({
-  screen,
-  named = true,
-  children,
-}: {
-  screen: PublicScreen;
-  /** Its name stands elsewhere, larger. */
-  named?: boolean;
-  children?: ReactNode;
-}) {
-  const { slot } = screen;
-  if (!slot) return null;
-  return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 2.5, height: 92 }}>
-      <Box
-        sx={{
-          display: 'grid',
-          placeItems: 'center',
-          width: 104,
-          height: 88,
-          background: tapeOf(screen),
-          color: 'var(--on-tape)',
-          clipPath: pinked(5, 8),
-          font: '800 60px Bricolage',
-        }}
-      >
-        {slot.number}
-      </Box>
-      <Box sx={{ font: '400 46px Atkinson', color: 'var(--muted)' }}>of {slot.of}</Box>
-      <Box
-        sx={{
-          flex: 1,
-          minWidth: 0,
-          font: `700 ${slot.name.length > 22 ? 44 : 60}px Bricolage`,
-          overflow: 'hidden',
-          textOverflow: 'ellipsis',
-          whiteSpace: 'nowrap',
-        }}
-      >
-        {named && slot.name}
-      </Box>
-      {children}
-    </Box>
-  );
 }
 
 const Clock = ({ label, seconds }: { label: string; seconds: number }) => (
@@ -270,6 +186,7 @@ function Shown({ screen, now }: { screen: PublicScreen; now: number }) {
       </>
     );
   }
+  if (says.kind === 'claim') return <Claim screen={screen} says={says} />;
   if (says.kind === 'question') return <Question screen={screen} says={says} now={now} />;
   if (!slot || phase === 'finished')
     return (

@@ -12,6 +12,7 @@ import { CauseDialog, GoToDialog, JobDialog, JobsDialog, PassDialog } from './Di
 import type { LiveRun } from './liveRun';
 import { ReadingDialog } from './Readings';
 import { ScreenDialog } from './ScreenDialog';
+import { TriedDialog } from './Tried';
 
 export type Asking =
   | null
@@ -21,6 +22,7 @@ export type Asking =
   | 'jobs'
   | 'screen'
   | 'cues'
+  | 'tried'
   | { goTo: string | null }
   | { job: LiveJob }
   | { measure: string }
@@ -72,6 +74,16 @@ export function Asked({
             press('reading', { slot: slot.id, step: null, go, text: result.id, value });
             setAsking(null);
           }}
+        />
+      )}
+      {asking === 'tried' && run && (
+        <TriedDialog
+          runId={run.id}
+          showId={run.showId}
+          plan={plan}
+          live={live}
+          press={press}
+          onClose={() => setAsking(null)}
         />
       )}
       {asking === 'screen' && (

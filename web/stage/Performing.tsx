@@ -29,11 +29,11 @@ import { LastMinute } from './LastMinute';
 import { type LiveRun, useLiveRun, useNow } from './liveRun';
 import { NoRun } from './NoRun';
 import { Now } from './Now';
-import { ReadLine } from './Readings';
 import { futuresOf, Ribbon } from './Ribbon';
 import { setsLeftOf } from './setsLeft';
 import { BeforeStart } from './StageParts';
 import { TopLine } from './TopLine';
+import { ToldHere } from './ToldHere';
 import { LOW } from './type';
 import { useDeferred } from './useDeferred';
 import { useCaller } from './useCaller';
@@ -163,6 +163,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
       const reading = plan && live && nextReading(plan, live);
       if (reading) setAsking({ reading });
     },
+    tried: () => setAsking('tried'),
     ...signals,
     undo: () => {
       if (kind === 'failed') press('back');
@@ -206,9 +207,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
   const futures = futuresOf(telling, kind === 'failed' ? null : advice, ways, ruleIsAgain);
   const gap = telling?.gaps.find((one) => one.slot === live.slot);
   const sign = slot?.steps[live.step]?.sign ?? null;
-  const reads = mayPress && (
-    <ReadLine plan={plan} live={live} onRead={(reading) => setAsking({ reading })} />
-  );
+  const reads = mayPress && <ToldHere plan={plan} live={live} setAsking={setAsking} />;
   const going = phase === 'running' || phase === 'held' || phase === 'curtain';
   return (
     <Box

@@ -19,6 +19,8 @@ export interface StageKeys {
   cues: () => void;
   /** What is to be read of this go, or was not. */
   reading: () => void;
+  /** What trials found out about it, and the finale that follows from it. */
+  tried: () => void;
   blackout: () => void;
   house: () => void;
   undo: () => void;
@@ -52,6 +54,7 @@ const KEYS: Record<string, Plain> = {
   v: 'screen',
   c: 'cues',
   m: 'reading',
+  n: 'tried',
   k: 'blackout',
   u: 'house',
   Escape: 'undo',
@@ -76,6 +79,7 @@ export const STAGE_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['V', 'what the audience’s screen shows'],
   ['C', 'cues of this demo: fire one by hand, stop what plays'],
   ['M', 'put in what was read: figures on the keys, Enter keeps it'],
+  ['N', 'what trials found out: show it, or put a finale in'],
   ['K', 'blackout, and back'],
   ['U', 'house lights up, and down'],
   ['D', 'this device: size of the words, sound, screen; who is here'],

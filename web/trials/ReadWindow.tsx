@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { formatDuration } from '../../core/time/clock';
+import { useUrgency } from '../stage/device';
 import type { Stopwatch } from './useStopwatch';
 
 interface ReadWindowProps {
@@ -17,6 +18,8 @@ export function ReadWindow({ watch, from, until }: ReadWindowProps) {
   const share = (value: number): string => `${Math.min(100, (value / end) * 100)}%`;
   const now = seconds ?? 0;
   const inside = seconds !== null && now >= from && now <= until;
+  // Who stirs, pours or looks elsewhere is called to it.
+  useUrgency(inside ? 'read' : null);
   const words =
     seconds === null
       ? `read from ${formatDuration(from)} to ${formatDuration(until)}`

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link, Outlet, useLocation, useParams } from 'react-router';
 import { levelWords } from '../../core/trials/claim';
+import { counted } from '../../core/words';
 import { useDemos } from '../app/data';
 import { dayWords } from '../brief/dates';
 import { EditingNotices, SaveBar, useRemove } from '../parts/editing';
@@ -13,7 +14,10 @@ import { useTitle } from '../parts/page';
 import { type Stage, Stepper } from '../parts/Stepper';
 import { type OpenTrial, useTrialSeries } from './useTrial';
 
-function stagesOf({ trial, plan, goes, claim, levels }: OpenTrial): Stage[] {
+const usedWords = (shows: number, pinned: boolean): string =>
+  shows > 0 ? `in ${counted(shows, 'show')}` : pinned ? 'pinned' : 'in no show yet';
+
+function stagesOf({ trial, plan, goes, claim, levels, shows }: OpenTrial): Stage[] {
   const left = plan.filter(({ go }) => !goes.some((one) => one.go === go)).length;
   const level = levels.find(({ id }) => id === claim.level);
   const answers: Partial<Record<typeof claim.kind, string>> = {
@@ -40,6 +44,7 @@ function stagesOf({ trial, plan, goes, claim, levels }: OpenTrial): Stage[] {
         answers[claim.kind] ??
         (level ? levelWords(level, { factor: '', levelUnit: trial.variable.unit }) : ''),
     },
+    { to: 'use', name: 'Use', state: usedWords(shows.length, trial.pinned) },
   ];
 }
 

@@ -12,6 +12,7 @@ import { dayWords } from '../brief/dates';
 import { ListState, Page } from '../parts/page';
 import { useAction } from '../parts/useAction';
 import { freshTrial } from './fresh';
+import { FromTable } from './FromTable';
 import { GoDots } from './GoDots';
 
 function Row({ trial }: { trial: TrialSummary }) {
@@ -73,9 +74,12 @@ export default function TrialsPage() {
       title="Trials"
       below="One thing is changed, the rest held, and each go read: what it says is worked out as readings come."
       actions={
-        <Button variant="contained" onClick={() => void add()}>
-          New trial
-        </Button>
+        <>
+          <FromTable />
+          <Button variant="contained" onClick={() => void add()}>
+            New trial
+          </Button>
+        </>
       }
     >
       <ListState query={query} emptyTitle="Nothing was tried yet">

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { useOutletContext } from 'react-router';
+import type { TrialAnswer } from '../../contract/trials';
 import { analyse, type Analysis } from '../../core/trials/analyse';
 import { type Claim, claimOf, type Naming } from '../../core/trials/claim';
 import {
@@ -31,6 +32,11 @@ export interface OpenTrial {
   naming: Naming;
   /** Readings that are not at the server yet. */
   unsent: number;
+  /** What it uses up, and what of that lies in the store. */
+  items: TrialAnswer['items'];
+  lots: TrialAnswer['lots'];
+  /** Shows that it is in. */
+  shows: TrialAnswer['shows'];
 }
 
 export function useTrialSeries(id: string): {
@@ -58,6 +64,9 @@ export function useTrialSeries(id: string): {
       claim: claimOf(analysis, naming),
       order: orderFound(trial.predicted, analysis.levels),
       naming,
+      items: data.items,
+      lots: data.lots,
+      shows: data.shows,
       unsent: waiting.filter((one) => one.list === 'goes' && one.trialId === id).length,
     };
   }, [trial, editing, data, waiting, id]);
