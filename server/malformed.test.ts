@@ -90,6 +90,7 @@ const OTHERS = [
   'runs/none/drive',
   'runs/none/ask',
   'runs/none/slots',
+  'runs/none/claims',
   'runs/none/ask/none',
   'screens/harbour-light-festival',
   'screens/none',

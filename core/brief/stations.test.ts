@@ -5,7 +5,7 @@ import { policiesOf } from '../lineup/forecast/fromBundle';
 import { resolveSlots } from '../lineup/fromBundle';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
-import { stationsOf, stationTotals, withStations } from './stations';
+import { besideWords, stationsOf, stationTotals, withCount, withStations } from './stations';
 import type { ShowBundle, SideBySide, Station } from './types';
 
 const station = (id: string, spoons: number): Station => ({
@@ -178,5 +178,27 @@ describe('the forecast', () => {
       policiesOf(foam(of), [tried]).get('slot-foam')?.times.size;
     expect(times(null)).toBe(1);
     expect(times(beside([4, 4]))).toBe(0);
+  });
+});
+
+describe('in words, and resized', () => {
+  test.each([
+    [beside([4, 4, 4, 4, 4]), '5 at once, 4 spoons each'],
+    [beside([4, 4], { spares: 1 }), '2 at once, 4 spoons each, 1 spare set'],
+    [beside([2, 4]), '2 at once, 2 spoons and 4 spoons'],
+    [beside([1, 2, 3], { kind: 'series' }), '3 side by side, 1 spoons to 3 spoons'],
+    [beside([1, 2], { kind: 'series' }), '2 side by side, 1 spoons and 2 spoons'],
+    [beside([]), ''],
+  ])('%#', (of, words) => {
+    expect(besideWords(of)).toBe(words);
+  });
+
+  test('more are like the first, fewer lose the last; names stay their own', () => {
+    const more = withCount(beside([4, 4]), 5);
+    expect(more.stations).toHaveLength(5);
+    expect(new Set(more.stations.map(({ id }) => id)).size).toBe(5);
+    expect(more.stations.every(({ label }) => label === '4 spoons')).toBe(true);
+    expect(withCount(more, 2).stations).toEqual(beside([4, 4]).stations);
+    expect(withCount(withCount(more, 1), 3).stations).toHaveLength(3);
   });
 });

@@ -1,4 +1,5 @@
-/** A running order that grows while it is gone through: a slot put in at the end. */
+/** What of a run’s plan grows while it is gone through: a slot put in at the end, and what trials find out. */
+import { claimsOf, type PinnedClaim } from './plan';
 import type { RunPlan } from './types';
 
 /**
@@ -32,3 +33,9 @@ export function withAdded(plan: RunPlan, now: RunPlan, slotId: string): RunPlan 
     ],
   };
 }
+
+/** The plan with what trials say by now. */
+export const withClaims = (plan: RunPlan, claims: readonly PinnedClaim[]): RunPlan => ({
+  ...plan,
+  slots: plan.slots.map((slot) => ({ ...slot, claims: claimsOf(slot, claims) })),
+});

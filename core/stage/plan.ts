@@ -98,6 +98,18 @@ export interface PinnedClaim extends RunClaim {
   methodId: string | null;
 }
 
+/** What is told of a slot: of its demonstration, or of the method that it is done by. */
+export const claimsOf = (
+  slot: Pick<RunSlot, 'demoId' | 'methodId'>,
+  claims: readonly PinnedClaim[],
+): RunClaim[] =>
+  claims
+    .filter(
+      ({ demoId, methodId }) =>
+        demoId === slot.demoId && (methodId === null || methodId === slot.methodId),
+    )
+    .map(({ trialId, words, evidence, reasoning }) => ({ trialId, words, evidence, reasoning }));
+
 /** `startsAt` is the planned start in milliseconds since 1970: the core knows no time zones. */
 export function runPlanOf(
   bundle: ShowBundle,
@@ -119,16 +131,7 @@ export function runPlanOf(
       performerId: performer?.id ?? null,
       prediction: method.prediction,
       ...besideOf(slot, method),
-      claims: claims
-        .filter(
-          ({ demoId, methodId }) => demoId === slot.demoId && (methodId ?? method.id) === method.id,
-        )
-        .map(({ trialId, words, evidence, reasoning }) => ({
-          trialId,
-          words,
-          evidence,
-          reasoning,
-        })),
+      claims: claimsOf({ demoId: slot.demoId, methodId: method.id }, claims),
       start: block?.start ?? 0,
       end: block?.end ?? 0,
       goes: slot.goes,

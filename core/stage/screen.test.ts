@@ -2,7 +2,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { Stage, START, threeSlots } from '../testing/stage';
-import { publicScreen, SCREEN_MODES } from './screen';
+import { askedMode, claimText, publicScreen, SCREEN_MODES } from './screen';
 import type { RunPlan } from './types';
 
 const [drum] = threeSlots.plan.slots;
@@ -113,4 +113,42 @@ test('nothing of what is private is in it, whatever is chosen', () => {
     ),
     { numRuns: 100, seed: 17 },
   );
+});
+
+test('a claim with what it rests on, of whichever slot; gone with the next', () => {
+  const claim = {
+    trialId: 'foam/1',
+    words: 'Four is enough.',
+    evidence: '4 against 5',
+    reasoning: 'It runs out.',
+  };
+  const told: RunPlan = {
+    ...plan,
+    slots: plan.slots.map((slot, i) => (i === 1 ? { ...slot, claims: [claim] } : slot)),
+  };
+  const stage = new Stage(told).at(0, 'start');
+  const says = () => publicScreen(told, stage.live()).says;
+  stage.at(5, 'screen', { ...about, text: claimText('foam/1') });
+  expect(says()).toEqual({
+    kind: 'claim',
+    words: 'Four is enough.',
+    evidence: '4 against 5',
+    reasoning: 'It runs out.',
+  });
+  stage.at(6, 'screen', { ...about, text: claimText('another') });
+  expect(says()).toEqual({ kind: 'title' });
+  stage.at(7, 'screen', { ...about, text: claimText('foam/1') }).at(20, 'skip');
+  expect(says()).toEqual({ kind: 'title' });
+});
+
+test.each([
+  ['claim', null],
+  ['claim/', { mode: 'claim', claim: '' }],
+  ['claim/foam/1', { mode: 'claim', claim: 'foam/1' }],
+  ['blank/foam', null],
+  ['blank', { mode: 'blank', claim: null }],
+  ['', null],
+  [null, null],
+])('what is asked by %p', (text, asked) => {
+  expect(askedMode(text)).toEqual(asked);
 });

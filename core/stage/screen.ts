@@ -1,6 +1,6 @@
 /** What the audience sees on a screen of its own: driven from the stage, and nothing of it private. */
 import type { MarkShape } from '../brief/types';
-import type { Live, RunEvent, RunPlan, RunSlot } from './types';
+import type { Live, RunClaim, RunEvent, RunPlan, RunSlot } from './types';
 
 export const SCREEN_MODES = [
   'auto',
@@ -24,8 +24,8 @@ export interface ScreenState {
   at: number;
   /** Of what counts: for how long; null for without end. */
   seconds: number | null;
-  /** Of a claim: which of its slot’s, from 0. */
-  claim: number | null;
+  /** Of a claim: the trial that found it out. */
+  claim: string | null;
 }
 
 export const SCREEN_AT_FIRST: ScreenState = {
@@ -39,12 +39,23 @@ export const SCREEN_AT_FIRST: ScreenState = {
 /** Longer than this nobody counts down, in seconds. */
 export const COUNT_MOST = 3600;
 
+/** What is pressed for the claim of a trial. */
+export const claimText = (trialId: string): string => `claim/${trialId}`;
+
+/** What a press asks for: one of the modes, a claim with the trial that it is of; null for nothing known. */
+export function askedMode(text: string | null): { mode: ScreenMode; claim: string | null } | null {
+  const [first, ...rest] = (text ?? '').split('/');
+  const mode = SCREEN_MODES.find((one) => one === first);
+  if (!mode || (mode === 'claim') !== rest.length > 0) return null;
+  return { mode, claim: mode === 'claim' ? rest.join('/') : null };
+}
+
 export function screenAfter(live: Live, { at, text, value }: RunEvent): ScreenState {
-  const mode = SCREEN_MODES.find((one) => one === text);
-  if (!mode) return live.screen;
-  if (mode === 'claim') return { mode, slot: live.slot, at, seconds: null, claim: value ?? 0 };
+  const asked = askedMode(text);
+  if (!asked) return live.screen;
+  const { mode, claim } = asked;
   const seconds = value === null ? null : Math.min(COUNT_MOST, Math.max(0, value));
-  return { mode, slot: live.slot, at, seconds, claim: null };
+  return { mode, slot: live.slot, at, seconds, claim };
 }
 
 /** Hands counted for each option of a slot's question, as they were added and taken off. */
@@ -113,14 +124,18 @@ function cueOf(slot: RunSlot | undefined, live: Live): string {
   return live.phase === 'running' && !live.failed ? (slot?.steps[live.step]?.cue ?? '') : '';
 }
 
-function wordsOf(slot: RunSlot | undefined, live: Live): PublicWords {
+/** Of any slot: a finale goes by what was found in another. */
+const claimIn = (plan: RunPlan, trialId: string | null): RunClaim | undefined =>
+  plan.slots.flatMap(({ claims }) => claims).find((one) => one.trialId === trialId);
+
+function wordsOf(plan: RunPlan, slot: RunSlot | undefined, live: Live): PublicWords {
   const { mode, at, seconds, slot: chosenFor } = live.screen;
   const stale = OF_THE_SLOT.has(mode) && chosenFor !== live.slot;
   switch (stale ? 'auto' : mode) {
     case 'blank':
       return { kind: 'blank' };
     case 'claim': {
-      const claim = slot?.claims[live.screen.claim ?? 0];
+      const claim = claimIn(plan, live.screen.claim);
       if (!claim) return { kind: 'title' };
       const { words, evidence, reasoning } = claim;
       return { kind: 'claim', words, evidence, reasoning };
@@ -172,6 +187,6 @@ export function publicScreen(plan: RunPlan, live: Live): PublicScreen {
           mark: slot.position?.mark ?? null,
         }
       : null,
-    says: wordsOf(slot, live),
+    says: wordsOf(plan, slot, live),
   };
 }

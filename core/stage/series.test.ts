@@ -8,11 +8,12 @@ import { bookedSlot, bundle } from '../testing/bundle';
 import { Stage, START } from '../testing/stage';
 import { foamTrial } from '../testing/trial';
 import { besideSlot, finaleInShow, seriesInShow } from '../trials/intoShow';
-import { withAdded } from './added';
+import { withAdded, withClaims } from './added';
 import { EventNames, eventOf } from './event';
 import { runPlanOf } from './plan';
 import { readingsNow } from './readings';
 import { seriesReadings } from './series';
+import { triedNow } from './tried';
 import type { RunPlan } from './types';
 
 const trial = { ...foamTrial, demoId: 'foam' };
@@ -137,5 +138,58 @@ describe('a finale put in on the spot', () => {
     after.events = [...on.events];
     expect(after.live().slot).toBe('slot-end');
     expect(after.at(120, 'done').live().slot).toBe('finale');
+  });
+});
+
+describe('what is to be told', () => {
+  const plan = planOf(show());
+  const claim = { trialId: 'foam', words: 'Four.', evidence: '', reasoning: '' };
+  const told = withClaims(plan, [
+    { ...claim, demoId: 'foam', methodId: null },
+    { ...claim, trialId: 'else', demoId: 'foam', methodId: 'm' },
+  ]);
+  const on = (): Stage => new Stage(told).at(0, 'start');
+
+  test('claims of what is on stage; the one that is being tried is told as it comes', () => {
+    const stage = on();
+    const now = () => triedNow(told, stage.live());
+    expect(now()).toMatchObject({ series: [], here: true });
+    expect(now().claims.map(({ trialId }) => trialId)).toEqual(['foam', 'else']);
+    stage.at(10, 'reading', {
+      slot: 'slot-foam',
+      go: 1,
+      step: null,
+      text: 'station-l1',
+      value: 18,
+    });
+    expect(now().series).toEqual(['foam']);
+    expect(now().claims.map(({ trialId }) => trialId)).toEqual(['else']);
+  });
+
+  test('later in the show a finale can still be made of it, and nothing is said of it', () => {
+    const stage = new Stage(plan).at(0, 'start');
+    stage.at(10, 'reading', {
+      slot: 'slot-foam',
+      go: 1,
+      step: null,
+      text: 'station-l1',
+      value: 18,
+    });
+    expect(triedNow(plan, stage.live())).toMatchObject({ here: true });
+    stage.at(60, 'done').at(90, 'done');
+    expect(stage.live().slot).toBe('slot-end');
+    expect(triedNow(plan, stage.live())).toMatchObject({ here: false, series: ['foam'] });
+  });
+
+  test('said not to be read, there is nothing to go by', () => {
+    const stage = new Stage(plan).at(0, 'start');
+    stage.at(10, 'reading', {
+      slot: 'slot-foam',
+      go: 1,
+      step: null,
+      text: 'station-l1',
+      value: null,
+    });
+    expect(triedNow(plan, stage.live())).toMatchObject({ here: false, series: [] });
   });
 });

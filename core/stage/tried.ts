@@ -6,15 +6,25 @@ export interface Tried {
   claims: readonly RunClaim[];
   /** Series of this run of which something was read, the latest first, by id. */
   series: string[];
+  /** It is about what is on stage. */
+  here: boolean;
 }
 
 export function triedNow(plan: RunPlan, live: Pick<Live, 'slot' | 'readings'>): Tried {
   const slot = plan.slots.find(({ id }) => id === live.slot) ?? null;
+  const isSeries = slot?.sideBySide?.kind === 'series';
   const read = new Set(live.readings.filter(({ value }) => value !== null).map((one) => one.slot));
   const series = plan.slots.flatMap(({ id, sideBySide }) =>
     sideBySide?.kind === 'series' && sideBySide.trialId !== null && read.has(id)
       ? [sideBySide.trialId]
       : [],
   );
-  return { slot, claims: slot?.claims ?? [], series: [...new Set(series)].reverse() };
+  const own = slot?.claims ?? [];
+  return {
+    slot,
+    // What is being found out is told as it comes.
+    claims: own.filter(({ trialId }) => !series.includes(trialId)),
+    series: [...new Set(series)].reverse(),
+    here: own.length > 0 || (isSeries && read.has(slot.id)),
+  };
 }

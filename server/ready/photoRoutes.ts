@@ -1,12 +1,13 @@
 import { Router, raw } from 'express';
 import { randomUUID } from 'node:crypto';
 import { PhotoBody } from '../../contract/day';
+import { isAfterKey } from '../../core/after/photoKey';
 import type { AppContext } from '../context';
 import { byWhom } from '../share/caller';
 import { body, notFound } from '../http/errors';
 import { PHOTO_LIMIT, PHOTO_TYPES } from './photos';
 
-/** Photos of a show's checks. Mounted under /api/shows. */
+/** Photos of a show's checks, and of how it went. Mounted under /api/shows. */
 export function photoRoutes(context: AppContext): Router {
   const { photos, people } = context;
   const router = Router();
@@ -20,7 +21,11 @@ export function photoRoutes(context: AppContext): Router {
       const id = String(req.params.id);
       const { key, by: said } = body(PhotoBody, { by: null, ...req.query });
       const by = byWhom(res, said);
-      if (!(await context.heavy.told('checks', id)).checks.some((check) => check.key === key))
+      const { show } = context.bundles.of(id);
+      if (
+        !isAfterKey(key, show.slots) &&
+        !(await context.heavy.told('checks', id)).checks.some((check) => check.key === key)
+      )
         throw notFound('check');
       const bytes = Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0);
       // A person removed in the meantime is left out; the photo is kept all the same.

@@ -96,6 +96,7 @@ export const RIGHTS: readonly Right[] = [
     'POST /shows/:id/risks/signed',
     'POST /shows/:id/runs',
     'POST /runs/:id/slots',
+    'POST /runs/:id/claims',
     'POST /trials/:id/slots',
     'POST /trials/table',
     'POST /shows/:id/cues/fire',

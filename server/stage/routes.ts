@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import { Router } from 'express';
 import { type Device, DriveBody, isAtLeast } from '../../contract/share';
 import { AddedSlotBody, AfterQuery, type EventsAnswer, NewRunBody } from '../../contract/stage';
-import type { ShowBundle } from '../../core/brief/types';
 import { holdingWords } from '../../core/ready/go';
 import { eventOf } from '../../core/stage/event';
-import { withAdded } from '../../core/stage/added';
-import { type PinnedClaim, runPlanOf } from '../../core/stage/plan';
+import { withAdded, withClaims } from '../../core/stage/added';
+import { runPlanOf } from '../../core/stage/plan';
 import { fold } from '../../core/stage/fold';
 import { type PublicScreen, publicScreen } from '../../core/stage/screen';
 import { timelineOf } from '../../core/lineup/timelineOf';
@@ -16,7 +16,7 @@ import { HttpError, body, notFound } from '../http/errors';
 import { byWhom, callerOf } from '../share/caller';
 import type { Share } from '../share/share';
 import { notLetIn } from '../share/rights';
-import { pinnedClaims } from '../trials/claims';
+import { toldClaims } from '../trials/claims';
 import { drivingOf, takePresses } from './presses';
 
 /** Runs of a show that are listed, the latest. */
@@ -26,12 +26,6 @@ const RUNS_LISTED = 200;
 export function stageRoutes(context: AppContext, share: Share): Router {
   const { runs, outcomes, bundles, live } = context;
   const router = Router();
-
-  const claimsOf = ({ show }: ShowBundle): PinnedClaim[] =>
-    pinnedClaims(
-      context,
-      show.slots.map(({ demoId }) => demoId),
-    );
 
   /** Whom driving may be given to: a device that is in, and may press. */
   function driverFor(id: string): Device {
@@ -118,7 +112,7 @@ export function stageRoutes(context: AppContext, share: Share): Router {
       showId: bundle.show.id,
       kind,
       createdAt: context.now(),
-      plan: runPlanOf(bundle, timeline, startsAt, claimsOf(bundle)),
+      plan: runPlanOf(bundle, timeline, startsAt, toldClaims(context, bundle.show.slots)),
     });
     res.status(201).json(runs.get(id));
   });
@@ -151,7 +145,8 @@ export function stageRoutes(context: AppContext, share: Share): Router {
         'This run is over. Nothing can be put into it any more.',
       );
     const bundle = bundles.of(run.showId);
-    const now = runPlanOf(bundle, timelineOf(bundle), run.plan.startsAt, claimsOf(bundle));
+    const claims = toldClaims(context, bundle.show.slots);
+    const now = runPlanOf(bundle, timelineOf(bundle), run.plan.startsAt, claims);
     const plan = withAdded(run.plan, now, slotId);
     if (!plan)
       throw new HttpError(
@@ -161,6 +156,13 @@ export function stageRoutes(context: AppContext, share: Share): Router {
       );
     if (plan !== run.plan) runs.setPlan(run.id, plan);
     res.json(runs.get(run.id));
+  });
+  /** What trials say by now, those included that are tried in this run. */
+  router.post('/runs/:id/claims', (req, res) => {
+    const { id, plan } = runs.head(req.params.id);
+    const now = withClaims(plan, toldClaims(context, plan.slots));
+    if (!isDeepStrictEqual(now, plan)) runs.setPlan(id, now);
+    res.json(runs.get(id));
   });
   router.get('/runs/:id/events', (req, res) => {
     const { id } = runs.head(req.params.id);

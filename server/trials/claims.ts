@@ -1,4 +1,5 @@
 /** What trials found out that is to be told: on the demonstration, on stage, on the audience’s screen. */
+import type { SideBySide, Slot } from '../../core/brief/types';
 import type { PinnedClaim } from '../../core/stage/plan';
 import { analyse } from '../../core/trials/analyse';
 import { type Claim, claimOf } from '../../core/trials/claim';
@@ -28,14 +29,23 @@ export function claimAndEvidence(
   return { claim, evidence: trial.evidence || evidenceWords(analysis, claim, naming) };
 }
 
-/** Pinned claims of these demonstrations; a series that has too little to say is not told of. */
-export function pinnedClaims(context: Stores, demoIds: readonly (string | null)[]): PinnedClaim[] {
+/** What a slot of a show, or of a run, is about. */
+type About = Pick<Slot, 'demoId'> & { sideBySide: Pick<SideBySide, 'kind' | 'trialId'> | null };
+
+/**
+ * Claims that are told at these slots: what is pinned to their demonstrations, and what is tried in one of them. A series
+ * that has too little to say is not told of.
+ */
+export function toldClaims(context: Stores, slots: readonly About[]): PinnedClaim[] {
   const { trials, outcomes } = context;
   outcomes.refresh();
-  const wanted = new Set(demoIds);
+  const wanted = new Set(slots.map(({ demoId }) => demoId));
+  const tried = new Set(
+    slots.flatMap(({ sideBySide }) => (sideBySide?.kind === 'series' ? [sideBySide.trialId] : [])),
+  );
   return readable(trials.list(), (trial): PinnedClaim[] => {
     const { id, demoId, methodId, pinned, reasoning } = trial;
-    if (!pinned || demoId === null || !wanted.has(demoId)) return [];
+    if (demoId === null || !wanted.has(demoId) || !(pinned || tried.has(id))) return [];
     const { claim, evidence } = claimAndEvidence(context, trial);
     return claim.kind === 'thin'
       ? []

@@ -4,9 +4,10 @@ import request from 'supertest';
 import type { ShowAnswer } from '../../contract/api';
 import type { EventsAnswer, StoredRun } from '../../contract/stage';
 import type { ShowFile } from '../../contract/showFile';
-import type { TrialAnswer } from '../../contract/trials';
+import type { TableAnswer, TrialAnswer } from '../../contract/trials';
 import type { Slot } from '../../core/brief/types';
 import { eventOf } from '../../core/stage/event';
+import type { PublicScreen } from '../../core/stage/screen';
 import type { RunEvent } from '../../core/stage/types';
 import { bookedSlot } from '../../core/testing/bundle';
 import { foamTrial } from '../../core/testing/trial';
@@ -175,6 +176,31 @@ describe('read on stage', () => {
   });
 });
 
+test('what is tried in a run is told in it, pinned or not, once it says something', async () => {
+  await put(FIRST);
+  const before = await begin();
+  const claims = (run: StoredRun): string[] =>
+    run.plan.slots.find(({ id }) => id === 'tried')?.claims.map(({ trialId }) => trialId) ?? [];
+  expect(claims(before)).not.toContain('foam');
+  await send('run', ['start', {}]);
+  for (const go of [1, 2])
+    await send('run', reading(1, 18 + go, go), reading(2, 30 + go, go), reading(3, 42 + go, go));
+  const ask = async (): Promise<StoredRun> =>
+    (await request(server.app).post('/api/runs/run/claims').expect(200)).body as StoredRun;
+  const now = await ask();
+  expect(claims(now)).toContain('foam');
+  const from = server.context.log.latest();
+  await ask();
+  // Asked again, nothing has changed: nobody is told of anything.
+  expect(server.context.log.latest()).toBe(from);
+  const told = await send('run', ['screen', { text: 'claim/foam' }]);
+  expect(told.refused).toEqual([]);
+  const screen = await request(server.app).get('/api/screens/harbour-light-festival').expect(200);
+  expect((screen.body as PublicScreen).says).toMatchObject({ kind: 'claim' });
+  const odd = await send('run', ['screen', { text: 'claim' }]);
+  expect(odd.refused).toHaveLength(1);
+});
+
 describe('put into a show that goes on', () => {
   const add = (slotId: string, run = 'run') =>
     request(server.app).post(`/api/runs/${run}/slots`).send({ slotId });
@@ -220,8 +246,7 @@ test('what it uses up is in the kit of the show, with what of it lies in the sto
 });
 
 test('an item that is not there is refused at its place', async () => {
-  const { show } = (await request(server.app).get(`${FESTIVAL}/all`).expect(200))
-    .body as ShowAnswer;
+  const show = (await request(server.app).get(FESTIVAL).expect(200)).body as ShowAnswer['show'];
   const odd: Slot = {
     ...FINALE,
     sideBySide: FINALE.sideBySide && {
@@ -267,4 +292,91 @@ test('a pinned claim goes with the run as it stood, once it has something to say
   expect(await claims('r2')).toContain('foam');
   await pin(false);
   expect(await claims('r3')).not.toContain('foam');
+});
+
+describe('in one press', () => {
+  const press = (body: object) => request(server.app).post('/api/trials/foam/slots').send(body);
+  const size = { levelId: 'l3', stations: 4, spares: 1 };
+  const showId = 'harbour-light-festival';
+
+  test('a finale, or the series itself, is the last of a show; it is known where it is', async () => {
+    const slot = (await press({ showId, size }).expect(201)).body as Slot;
+    expect(slot.sideBySide).toMatchObject({ kind: 'finale', trialId: 'foam', spares: 1 });
+    expect(slot.methodId).toBe('gentle');
+    await press({ showId, size: null }).expect(201);
+    const { shows } = await told();
+    expect(shows.map(({ kind }) => kind)).toEqual(['finale', 'series']);
+    const all = (await request(server.app).get(`${FESTIVAL}/all`).expect(200)).body as ShowAnswer;
+    expect(all.show.slots.at(-2)?.id).toBe(slot.id);
+  });
+
+  test('what can’t be put there is said', async () => {
+    await press({ showId: 'none', size }).expect(404);
+    await press({ showId, size: { ...size, levelId: 'l9' } }).expect(422);
+    await press({ showId, size: { ...size, stations: 0 } }).expect(422);
+    await press({ showId, size: { ...size, stations: 41 } }).expect(422);
+    const { trial: now } = await told();
+    await request(server.app)
+      .put('/api/trials/foam')
+      .send({ ...now, demoId: null, methodId: null })
+      .expect(200);
+    const answer = await press({ showId, size }).expect(422);
+    expect((answer.body as { error: { message: string } }).error.message).toContain(
+      'of which demonstration',
+    );
+  });
+});
+
+describe('a table', () => {
+  const bring = (body: object) =>
+    request(server.app)
+      .post('/api/trials/table')
+      .send({ name: 'Table', factor: null, response: null, save: true, csv: '', ...body });
+  const rows = ['spoons;height', '1;18', '1;19', '2;30', '2;not read', '3;40,5', '3;41'].join('\n');
+
+  test('is looked at first, and then a series with a go for each reading', async () => {
+    const looked = (await bring({ csv: rows, save: false }).expect(200)).body as TableAnswer;
+    expect(looked).toMatchObject({
+      columns: ['spoons', 'height'],
+      words: '3 levels, 5 readings, 1 not read',
+      faults: [],
+      id: null,
+    });
+    const { id } = (await bring({ csv: rows }).expect(201)).body as TableAnswer;
+    const answer = (await request(server.app).get(`/api/trials/${id}/all`).expect(200))
+      .body as TrialAnswer;
+    expect(answer.trial).toMatchObject({ name: 'Table', rounds: 2, order: 'asListed' });
+    expect(answer.goes.map(({ go, value }) => [go, value])).toEqual([
+      [1, 18],
+      [2, 30],
+      [3, 40.5],
+      [4, 19],
+      [6, 41],
+    ]);
+  });
+
+  test('with what is wrong, row by row; nothing is kept', async () => {
+    const odd = `${rows}\n4;high`;
+    const looked = (await bring({ csv: odd, save: false }).expect(200)).body as TableAnswer;
+    expect(looked.faults).toEqual(['Row 8: “high” is no number.']);
+    await bring({ csv: odd }).expect(422);
+    await bring({ csv: 'one' }).expect(422);
+    await bring({ csv: rows, factor: 'cups' }).expect(422);
+    const many = ['level,reading', ...Array.from({ length: 13 }, (_, i) => `${i},1`)].join('\n');
+    const told13 = (await bring({ csv: many, save: false }).expect(200)).body as TableAnswer;
+    expect(told13.faults[0]).toMatch(/^13 levels/);
+    const list = (await request(server.app).get('/api/trials').expect(200)).body as {
+      id: string;
+    }[];
+    expect(list.filter(({ id }) => id !== 'foam')).toHaveLength(5);
+  });
+
+  test('of yes and no is a series of yes and no', async () => {
+    const csv = 'wick,lit\nlong,yes\nshort,no\nlong,yes\nshort,yes';
+    const { id } = (await bring({ csv }).expect(201)).body as TableAnswer;
+    const answer = (await request(server.app).get(`/api/trials/${id}/all`).expect(200))
+      .body as TrialAnswer;
+    expect(answer.trial.measure.quantity).toBe('yesNo');
+    expect(answer.trial.levels.map(({ value }) => value)).toEqual([null, null]);
+  });
 });

@@ -14,10 +14,12 @@ import { useRemove } from '../parts/editing';
 import { Empty, Loading, Trouble } from '../parts/page';
 import { Pick } from '../parts/Pick';
 import { SaveAs } from '../parts/SaveAs';
+import { Causes } from './Causes';
 import { FollowUpList } from './FollowUpList';
 import { GatesPassed } from './GatesPassed';
 import { Notes } from './Notes';
 import { Outcomes } from './Outcomes';
+import { Photos } from './Photos';
 import { Readings } from './Readings';
 import { StepTimes } from './StepTimes';
 import { TakeOut } from './TakeOut';
@@ -25,7 +27,7 @@ import { useTell } from './tell';
 import { TwoStrips } from './TwoStrips';
 
 function RunReview({ run }: { run: StoredRun }) {
-  const { show } = useOpenShow();
+  const { show, bundle } = useOpenShow();
   const remove = useRemove();
   const tell = useTell(run.id);
   const live = fold(run.plan, run.events);
@@ -50,8 +52,10 @@ function RunReview({ run }: { run: StoredRun }) {
       <Outcomes rows={review.rows} reactions={live.reactions} tell={tell} />
       <Readings plan={run.plan} live={live} tell={tell} />
       <StepTimes plan={run.plan} rows={review.rows} tell={tell} />
+      <Causes rows={review.rows} />
       <GatesPassed plan={run.plan} passed={live.passed} />
       <Notes plan={run.plan} notes={live.notes} questions={live.questions} tell={tell} />
+      <Photos slots={review.rows} />
       {run.kind === 'performance' && <TakeOut />}
       <Box sx={{ mt: 3 }}>
         <SaveAs
@@ -62,7 +66,7 @@ function RunReview({ run }: { run: StoredRun }) {
           ]}
         />
       </Box>
-      <FollowUpList showId={show.id} />
+      <FollowUpList showId={show.id} demos={bundle.demos} />
       <Button
         sx={{ mt: 3 }}
         onClick={() => void remove({ path: `/runs/${run.id}`, name: 'The run' })}
@@ -109,7 +113,7 @@ function ChosenRun({ run }: { run: RunSummary }) {
 }
 
 export default function AfterPage() {
-  const { show } = useOpenShow();
+  const { show, bundle } = useOpenShow();
   const { data: runs } = useRuns(show.id);
   const [search, setSearch] = useSearchParams();
   if (!runs) return <Loading />;
@@ -123,7 +127,7 @@ export default function AfterPage() {
           After the show this page sets the plan against what happened.{' '}
           <Link to={`/shows/${show.id}/on-stage`}>Go on stage</Link>, or rehearse there.
         </Empty>
-        <FollowUpList showId={show.id} />
+        <FollowUpList showId={show.id} demos={bundle.demos} />
       </Box>
     );
   return (

@@ -106,10 +106,11 @@ export function TakeOut() {
   return (
     <Section title="What was used">
       <Typography color="textSecondary">
-        By the goes there were. Put right what was more or less, then take it out of the store.
+        By the goes there were. Put right what was more or less, then take it out of the store; what
+        comes home never left it.
       </Typography>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1, maxWidth: 640 }}>
-        {rows.map(({ used, item, text, fault }) => {
+        {rows.map(({ used, item, text, base, fault }) => {
           const message = fault ?? refused[used.itemId];
           return (
             <Box component="li" key={used.itemId} sx={columns}>
@@ -117,6 +118,9 @@ export function TakeOut() {
                 {used.name}
                 <Typography variant="body2" color="textSecondary">
                   planned {formatTotal(used.planned, dimensionOf(item.unit), 'piece', system)}
+                  {base !== null &&
+                    used.planned > base &&
+                    `, ${formatTotal(used.planned - base, dimensionOf(item.unit), 'piece', system)} comes home`}
                 </Typography>
               </Box>
               <TextField

@@ -106,10 +106,12 @@ export function SlotCard(props: CardProps) {
               </Box>{' '}
               <Box component="span" sx={{ fontSize: 13, color: 'var(--muted)' }}>
                 {method.name}
-                {slot.sideBySide && `, ${besideWords(slot.sideBySide)}`}
                 {slot.goes > 1 ? ` × ${slot.goes}` : ''}
               </Box>
             </Box>
+            {slot.sideBySide && (
+              <Box sx={{ fontSize: 13, lineHeight: '18px' }}>{besideWords(slot.sideBySide)}</Box>
+            )}
             <Box
               sx={{
                 display: 'flex',
@@ -136,8 +138,9 @@ export function SlotCard(props: CardProps) {
               {block ? formatDuration(block.end - block.start) : '–'}
             </Box>
             <Box sx={{ fontSize: 12, color: 'var(--muted)' }}>
-              {record ? recordWords(record) : ''}
-              {record && isUntried(record) && ': times are guesses'}
+              {/* What is known of one alone is not the record of several. */}
+              {record && !slot.sideBySide ? recordWords(record) : ''}
+              {record && !slot.sideBySide && isUntried(record) && ': times are guesses'}
             </Box>
           </Box>
         </ButtonBase>

@@ -5,6 +5,7 @@ import { Fact } from '../parts/Fact';
 import { Choice, Figure, Many, Words } from '../parts/form';
 import { options, TALK } from '../parts/words';
 import { Claims } from './Claims';
+import { FollowUps } from './FollowUps';
 import { grid } from './grid';
 import { Energy } from './Energy';
 
@@ -63,6 +64,7 @@ function Read({ demo }: { demo: Demo }) {
           <b>From last time:</b> {demo.pinnedNote}
         </Box>
       )}
+      <FollowUps demoId={demo.id} />
       <Claims demoId={demo.id} />
       <Box sx={{ display: 'flex', gap: 4, rowGap: 1, flexWrap: 'wrap' }}>
         <Fact label="Energy">

@@ -8,8 +8,16 @@ import { ReadingPad } from '../parts/ReadingPad';
 import { Ask } from './Ask';
 import { Labelled } from './StageParts';
 
-const nameOf = ({ slot, result, go }: Asked, now: boolean): string =>
-  now ? result.name : `${slot.name}${go > 1 ? `, go ${go}` : ''}: ${result.name}`;
+/** At a station, where it stands: what is read is the same at all of them. */
+const stationOf = ({ slot, result }: Asked): string | undefined =>
+  slot.sideBySide?.stations.find(({ id }) => id === result.id)?.label;
+
+const nameOf = (asked: Asked, now: boolean): string => {
+  const { slot, result, go } = asked;
+  return now
+    ? (stationOf(asked) ?? result.name)
+    : `${slot.name}${go > 1 ? `, go ${go}` : ''}: ${result.name}`;
+};
 
 interface Props {
   plan: RunPlan;
@@ -23,6 +31,9 @@ export function ReadLine({ plan, live, onRead }: Props) {
   const { now } = due;
   const [missed, ...more] = due.missed;
   if (now.length === 0 && !missed) return null;
+  const station = now[0] && stationOf(now[0]);
+  const atEach =
+    now[0] && station !== undefined && now[0].result.name.replace(`, ${station}`, ', at each:');
   const button = (asked: Asked, isNow: boolean) => (
     <ButtonBase
       key={`${asked.slot.id}/${asked.result.id}/${asked.go}`}
@@ -50,6 +61,11 @@ export function ReadLine({ plan, live, onRead }: Props) {
   return (
     <Labelled label="Read">
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+        {atEach && (
+          <Box component="span" sx={{ width: '100%', fontSize: { xs: 17, md: 22 } }}>
+            {atEach}
+          </Box>
+        )}
         {now.map((asked) => button(asked, true))}
         {missed && button(missed, false)}
         {more.length > 0 && (

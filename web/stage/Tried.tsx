@@ -5,8 +5,10 @@ import { useState } from 'react';
 import type { StoredRun } from '../../contract/stage';
 import type { TrialSlotBody } from '../../contract/trials';
 import type { Slot } from '../../core/brief/types';
+import { claimText } from '../../core/stage/screen';
 import { triedNow } from '../../core/stage/tried';
-import type { Live, RunPlan } from '../../core/stage/types';
+import type { Live, RunClaim, RunPlan } from '../../core/stage/types';
+import { evidenceWords } from '../../core/trials/evidence';
 import { send } from '../app/api';
 import { useMay } from '../app/me';
 import { useAction } from '../parts/useAction';
@@ -24,9 +26,9 @@ interface LineProps {
 
 /** One line on stage; nothing where nothing was tried. */
 export function TriedLine({ plan, live, onOpen }: LineProps) {
-  const { claims, series } = triedNow(plan, live);
+  const { claims, here } = triedNow(plan, live);
   const [claim] = claims;
-  if (!claim && series.length === 0) return null;
+  if (!here) return null;
   return (
     <Labelled label="Tried">
       <ButtonBase
@@ -54,16 +56,43 @@ interface DialogProps extends Omit<LineProps, 'onOpen'> {
   onClose: () => void;
 }
 
+/** What a claim says, and a press that shows it to the audience or takes it off again. */
+function Told({
+  claim: { words, evidence, reasoning },
+  on,
+  onShow,
+}: {
+  claim: Pick<RunClaim, 'words' | 'evidence' | 'reasoning'>;
+  on: boolean;
+  onShow: () => void;
+}) {
+  return (
+    <>
+      <Box sx={{ font: '700 28px/32px Bricolage' }}>{words}</Box>
+      <Box sx={{ fontSize: 20, mt: 0.5 }}>{evidence}</Box>
+      {reasoning && <Box sx={{ fontSize: 20, mt: 0.5 }}>“{reasoning}”</Box>}
+      <ButtonBase
+        aria-pressed={on}
+        onClick={onShow}
+        sx={{ ...askButton, mt: 1, px: 2, ...(on && { borderColor: 'var(--ember)' }) }}
+      >
+        {on ? 'On the audience’s screen: take it off' : 'Show it to the audience'}
+      </ButtonBase>
+    </>
+  );
+}
+
 export function TriedDialog({ runId, showId, plan, live, press, onClose }: DialogProps) {
-  const { claims, series, slot } = triedNow(plan, live);
-  const shown = live.screen.mode === 'claim' && live.screen.slot === slot?.id;
-  const show = (claim: number | null): void =>
+  const { claims, series } = triedNow(plan, live);
+  const isOn = (trialId: string): boolean =>
+    live.screen.mode === 'claim' && live.screen.claim === trialId;
+  const show = (trialId: string): void =>
     press('screen', {
       slot: null,
       step: null,
       go: null,
-      text: claim === null ? 'auto' : 'claim',
-      value: claim,
+      text: isOn(trialId) ? 'auto' : claimText(trialId),
+      value: null,
     });
   return (
     <Ask title="What was tried" onClose={onClose}>
@@ -71,25 +100,20 @@ export function TriedDialog({ runId, showId, plan, live, press, onClose }: Dialo
         {claims.length === 0 && series.length === 0 && (
           <Box sx={{ fontSize: 22 }}>No trial has found out anything about this yet.</Box>
         )}
-        {claims.map(({ trialId, words, evidence, reasoning }, i) => {
-          const on = shown && live.screen.claim === i;
-          return (
-            <Box key={trialId} component="section" aria-label={words}>
-              <Box sx={{ font: '700 28px/32px Bricolage' }}>{words}</Box>
-              <Box sx={{ fontSize: 20, mt: 0.5 }}>{evidence}</Box>
-              {reasoning && <Box sx={{ fontSize: 20, mt: 0.5 }}>“{reasoning}”</Box>}
-              <ButtonBase
-                aria-pressed={on}
-                onClick={() => show(on ? null : i)}
-                sx={{ ...askButton, mt: 1, px: 2, ...(on && { borderColor: 'var(--ember)' }) }}
-              >
-                {on ? 'On the audience’s screen: take it off' : 'Show it to the audience'}
-              </ButtonBase>
-            </Box>
-          );
-        })}
         {series.map((id) => (
-          <FromSeries key={id} trialId={id} runId={runId} showId={showId} />
+          <FromSeries
+            key={id}
+            trialId={id}
+            runId={runId}
+            showId={showId}
+            on={isOn(id)}
+            onShow={() => show(id)}
+          />
+        ))}
+        {claims.map((claim) => (
+          <Box key={claim.trialId} component="section" aria-label={claim.words}>
+            <Told claim={claim} on={isOn(claim.trialId)} onShow={() => show(claim.trialId)} />
+          </Box>
         ))}
         <ButtonBase onClick={onClose} sx={{ ...askButton, borderColor: 'transparent' }}>
           Done
@@ -99,22 +123,28 @@ export function TriedDialog({ runId, showId, plan, live, press, onClose }: Dialo
   );
 }
 
-/** What a series of this run has come to say, and a finale from it at the end of this show. */
-function FromSeries({
-  trialId,
-  runId,
-  showId,
-}: {
+interface SeriesProps {
   trialId: string;
   runId: string;
   showId: string;
-}) {
+  on: boolean;
+  onShow: () => void;
+}
+
+/** What a series of this run has come to say, and a finale from it at the end of this show. */
+function FromSeries({ trialId, runId, showId, on, onShow }: SeriesProps) {
   const { open, error } = useTrialSeries(trialId);
   const act = useAction();
   const may = useMay('presenter');
   const [put, setPut] = useState(false);
   if (error) return <Box sx={{ fontSize: 20 }}>△ The series can’t be read just now.</Box>;
   if (!open) return <Box aria-busy="true" sx={{ minHeight: 200 }} />;
+  const { trial, claim, analysis, naming } = open;
+  const told = {
+    words: claim.words,
+    evidence: trial.evidence || evidenceWords(analysis, claim, naming),
+    reasoning: trial.reasoning,
+  };
   const into = (size: NonNullable<TrialSlotBody['size']>): Promise<boolean> =>
     act(async () => {
       const slot = await send<Slot>('POST', `/trials/${trialId}/slots`, { showId, size });
@@ -122,28 +152,37 @@ function FromSeries({
       setPut(true);
     });
   return (
-    <Box component="section" aria-label={open.trial.name}>
-      <Box sx={{ fontSize: 18, color: 'var(--muted)' }}>{open.trial.name}</Box>
-      <Box sx={{ font: '700 28px/32px Bricolage', mb: 1.5 }}>{open.claim.words}</Box>
-      {put ? (
-        <Box role="status" sx={{ fontSize: 22 }}>
-          ✓ It is the last in this show now, and in the kit.
-        </Box>
-      ) : (
-        <SizeFinale
-          open={open}
-          put={(size) =>
-            may && (
-              <ButtonBase
-                onClick={() => void into(size)}
-                sx={{ ...askButton, width: '100%', mt: 1 }}
-              >
-                Put it in at the end of this show
-              </ButtonBase>
-            )
-          }
-        />
-      )}
+    <Box component="section" aria-label={trial.name}>
+      <Box sx={{ fontSize: 18, color: 'var(--muted)' }}>{trial.name}</Box>
+      <Told
+        claim={told}
+        on={on}
+        onShow={() =>
+          // The audience sees what was found with what they have just seen.
+          void act(() => send<StoredRun>('POST', `/runs/${runId}/claims`)).then(onShow)
+        }
+      />
+      <Box sx={{ mt: 2 }}>
+        {put ? (
+          <Box role="status" sx={{ fontSize: 22 }}>
+            ✓ It is the last in this show now, and in the kit.
+          </Box>
+        ) : (
+          <SizeFinale
+            open={open}
+            put={(size) =>
+              may && (
+                <ButtonBase
+                  onClick={() => void into(size)}
+                  sx={{ ...askButton, width: '100%', mt: 1 }}
+                >
+                  Put it in at the end of this show
+                </ButtonBase>
+              )
+            }
+          />
+        )}
+      </Box>
     </Box>
   );
 }
