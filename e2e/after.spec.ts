@@ -44,3 +44,36 @@ test('how the audience took it, by keyboard and in words; the best question', as
   await page.getByRole('button', { name: /^Remove the question/ }).click();
   await expect(page.getByText('“Does it work with milk?”')).toBeHidden();
 });
+
+test('photos of the show and of a demo; why it didn’t work over all shows; a follow-up closed at its demo', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + AFTER);
+  const part = (name: string | RegExp) =>
+    page.locator('section').filter({ has: page.getByRole('heading', { name }) });
+  const photos = part('Photos');
+  await photos.getByRole('combobox', { name: 'Add a photo of' }).press('ArrowDown');
+  await page.getByRole('option', { name: 'Crushed can' }).click();
+  await photos.locator('input[type=file]').setInputFiles({
+    name: 'can.png',
+    mimeType: 'image/png',
+    buffer: await page.screenshot(),
+  });
+  const small = photos.getByRole('button', { name: /^Photo for Crushed can, / });
+  await expect(small).toBeVisible();
+  await page.reload();
+  await expect(small).toBeVisible();
+  await expect(part(/^Why it didn’t work/)).toContainText(/Balancing forks: .*hands shook/i);
+  await page.getByLabel('What to do').fill('Grind the ends of the forks');
+  await page.getByRole('combobox', { name: 'About which demo' }).press('ArrowDown');
+  await page.getByRole('option', { name: 'Balancing forks' }).click();
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  const todo = page.getByRole('listitem').filter({ hasText: 'Grind the ends of the forks' });
+  await todo.getByRole('link', { name: 'Balancing forks' }).click();
+  const due = page.getByRole('region', { name: 'To be done' });
+  await due.getByRole('button', { name: 'Done: Grind the ends of the forks' }).click();
+  await expect(page.getByText('Grind the ends of the forks')).toBeHidden();
+  await page.goto(demo.url + AFTER);
+  await expect(todo.getByRole('button', { name: /^Open again/ })).toBeVisible();
+});

@@ -3,6 +3,7 @@ import { afterEach, beforeEach, expect, test } from '@jest/globals';
 import request from 'supertest';
 import type { CheckPhoto, ShowAnswer } from '../../contract/api';
 import { testServer, type TestServer } from '../testing/serve';
+import { afterKey } from '../../core/after/photoKey';
 import { PHOTO_LIMIT, PHOTOS_MOST } from './photos';
 
 const EVENING = '/api/shows/little-hollin-evening';
@@ -96,4 +97,15 @@ test('a check has only so many; a removed one makes room', async () => {
 test('somebody who was never there is nobody', async () => {
   const added = await send(jpeg, 'image/jpeg', { key: CHECK, by: 'stranger' }).expect(201);
   expect((added.body as CheckPhoto[])[0]?.by).toBeNull();
+});
+
+test('of how the show went, and of a demonstration of it; not of what is not in it', async () => {
+  const { show } = (await api().get(`${EVENING}/all`).expect(200)).body as ShowAnswer;
+  const [slot] = show.slots;
+  await send(jpeg, 'image/jpeg', { key: afterKey(null) }).expect(201);
+  await send(jpeg, 'image/jpeg', { key: afterKey(slot?.id ?? '') }).expect(201);
+  await send(jpeg, 'image/jpeg', { key: afterKey('slot-of-none') }).expect(404);
+  expect((await photos()).map(({ key }) => key).sort()).toEqual(
+    [afterKey(null), afterKey(slot?.id ?? '')].sort(),
+  );
 });

@@ -119,6 +119,7 @@ export function TakeOut() {
                 <Typography variant="body2" color="textSecondary">
                   planned {formatTotal(used.planned, dimensionOf(item.unit), 'piece', system)}
                   {base !== null &&
+                    item.cold === null &&
                     used.planned > base &&
                     `, ${formatTotal(used.planned - base, dimensionOf(item.unit), 'piece', system)} comes home`}
                 </Typography>
