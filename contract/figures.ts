@@ -1,6 +1,7 @@
 /** Decisions on figures that the record offers. */
+import type { ChanceFigure } from '../core/repertoire/types';
 import { Id, OrNull, Part, PartList } from './fields';
-import { TimeFigureBody } from './measure';
+import { ChanceFigureBody, TimeFigureBody } from './measure';
 
 export class FigureDecisionBody {
   @Id()
@@ -23,11 +24,27 @@ export class FigureDecisionBody {
   figure!: TimeFigureBody | null;
 }
 
+export class ChanceDecisionBody {
+  @Id()
+  demoId!: string;
+
+  @Id()
+  methodId!: string;
+
+  /** Null lets the record count. */
+  @OrNull()
+  @Part(() => ChanceFigureBody)
+  chance!: ChanceFigure | null;
+}
+
 /** Taken together, or none of them. */
 export class FigureDecisionsBody {
   @PartList(() => FigureDecisionBody, 600)
   decisions!: FigureDecisionBody[];
+
+  @PartList(() => ChanceDecisionBody, 600)
+  chances!: ChanceDecisionBody[];
 }
 
 /** What takes the decisions back again. */
-export type FigureDecisionsAnswer = Pick<FigureDecisionsBody, 'decisions'>;
+export type FigureDecisionsAnswer = FigureDecisionsBody;

@@ -11,7 +11,7 @@ import {
   QUANTITIES,
   type Quantity,
 } from '../core/repertoire/measure';
-import { FIGURE_USES, type TimeFigure } from '../core/repertoire/types';
+import { type ChanceFigure, FIGURE_USES, type TimeFigure } from '../core/repertoire/types';
 import { conversionOf, givenFaults, unitFault } from '../core/readings/conversions';
 import {
   Holds,
@@ -151,6 +151,17 @@ export class TimeFigureBody implements TimeFigure {
 
   @Whole(0, 100_000)
   from!: number;
+
+  @Num(0, 9_000_000_000_000)
+  at!: number;
+}
+
+export class ChanceFigureBody implements ChanceFigure {
+  @Whole(0, 1_000_000)
+  worked!: number;
+
+  @Whole(0, 1_000_000)
+  failed!: number;
 
   @Num(0, 9_000_000_000_000)
   at!: number;

@@ -40,7 +40,7 @@ import {
 import { PredictionBody } from './cues';
 import { CareBody, NeedsBody, CalculatorBindingBody, VolunteerCardBody } from './care';
 import { StrengthBody } from './item';
-import { MethodResultBody, RESULTS_MOST, TimeFigureBody } from './measure';
+import { ChanceFigureBody, MethodResultBody, RESULTS_MOST, TimeFigureBody } from './measure';
 import { EstimateBody, HandBody, TaskBody } from './task';
 
 export class KitLineBody implements KitLine {
@@ -289,6 +289,10 @@ export class MethodBody implements Method {
 
   @PartList(() => TimeFigureBody, 600)
   figures!: TimeFigureBody[];
+
+  @OrNull()
+  @Part(() => ChanceFigureBody)
+  chance!: ChanceFigureBody | null;
 
   @Whole(0, 100_000)
   priorWorked!: number;

@@ -316,13 +316,14 @@ function fromVersion9(file: Plain): Plain {
   };
 }
 
-/** Several side by side in a slot, claims on stage, and a trial’s setting and evidence came later. */
+/** Several side by side in a slot, claims on stage, a trial’s setting and evidence, and chances kept to came later. */
 function fromVersion10(file: Plain): Plain {
   const booked = (value: unknown): unknown => withMissing(value, { sideBySide: null });
   const performed = (value: unknown): unknown =>
     withMissing(value, { sideBySide: null, claims: [] });
   const run = (value: unknown): unknown =>
     within(value, 'plan', (plan) => within(plan, 'slots', (list) => each(list, performed)));
+  const method = (value: unknown): unknown => withMissing(value, { chance: null });
   const series = (value: unknown): unknown => {
     const trial = within(value, 'trial', (one) =>
       within(withMissing(one, { evidence: '' }), 'variable', (variable) =>
@@ -334,6 +335,7 @@ function fromVersion10(file: Plain): Plain {
   return {
     ...file,
     version: 11,
+    demos: each(file.demos, (demo) => within(demo, 'methods', (list) => each(list, method))),
     show: within(file.show, 'slots', (list) => each(list, booked)),
     runs: each(file.runs, run),
     trials: each(file.trials, series),

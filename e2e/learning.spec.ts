@@ -65,3 +65,18 @@ test('on the demo and in the line-up: beside the guess, taken, frozen, put back'
   await chosen.getByRole('button', { name: /^Put back/ }).click();
   await expect(chosen).toContainText('the plan goes by the guess');
 });
+
+test('a chance is frozen after a show, counts as it was, and is let go of at its demo', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + AFTER + '/learned');
+  await page.getByRole('button', { name: 'Freeze the chance: Crushed can' }).click();
+  await expect(page.getByText(/The plan keeps to \d+ of \d+\./)).toBeVisible();
+  await page.goto(demo.url + '/demos/crushed-can');
+  await expect(page.getByText(/The plan keeps to \d+ of \d+\./)).toBeVisible();
+  await page.getByRole('button', { name: /^Let the record count/ }).click();
+  await expect(page.getByText(/The plan keeps to/)).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(page.getByText(/The plan keeps to/)).toBeVisible();
+});

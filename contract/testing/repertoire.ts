@@ -175,6 +175,9 @@ const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
           .map((all) => numbered('r', all)),
         results,
         figures,
+        chance: orNull(
+          fc.record({ worked: whole(0, 90), failed: whole(0, 90), at: whole(0, 9_000_000_000) }),
+        ),
         forbids: fc.subarray([...RESIDUES], { maxLength: 2 }),
         priorWorked: whole(0, 50),
         priorFailed: whole(0, 50),

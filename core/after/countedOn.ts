@@ -25,7 +25,9 @@ export function countedOn(
 ): CountedOn[] {
   if (kind !== 'performance') return [];
   const rows = new Map<MethodRecord, { name: string; goes: Outcome[] }>();
-  for (const { id, demoId, methodId, name } of plan.slots) {
+  for (const { id, demoId, methodId, name, sideBySide } of plan.slots) {
+    // What several came to together is no record of one alone.
+    if (sideBySide) continue;
     const record = records.find((one) => one.demoId === demoId && one.methodId === methodId);
     const goes = live.slots[id]?.goes ?? [];
     if (!record || goes.length === 0) continue;

@@ -1,5 +1,6 @@
 import { atLeast } from '../chance/atLeast';
 import type { SideBySide, Slot } from '../brief/types';
+import { triesOf } from '../learning/chance';
 import type { ReadingTold } from '../readings/record';
 import { goesFor, seenToWork } from '../chance/spares';
 import type { Method } from '../repertoire/types';
@@ -55,14 +56,12 @@ function besideSets(
  */
 export function setsOf(
   slot: Pick<Slot, 'goes' | 'again' | 'demoId' | 'sideBySide'>,
-  method: Pick<Method, 'id' | 'goesAllowed' | 'priorWorked' | 'priorFailed'>,
+  method: Pick<Method, 'id' | 'goesAllowed' | 'priorWorked' | 'priorFailed' | 'chance'>,
   records: readonly KnownRecord[],
   wantedChance: number,
 ): Sets {
   const known = records.find((r) => r.demoId === slot.demoId && r.methodId === method.id);
-  const tries = known
-    ? { worked: known.worked, failed: known.failed + known.partly }
-    : { worked: method.priorWorked, failed: method.priorFailed };
+  const tries = triesOf(method, known);
   if (slot.sideBySide) return besideSets(slot.goes, slot.sideBySide, tries);
   const allowed = Math.max(slot.goes, method.goesAllowed);
   const all = Math.max(slot.goes, goesFor(tries, wantedChance / 100, allowed));

@@ -61,6 +61,7 @@ export const blankMethod = (id: string, name: string): Method => ({
   forbids: [],
   results: [],
   figures: [],
+  chance: null,
   priorWorked: 0,
   priorFailed: 0,
 });

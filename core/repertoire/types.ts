@@ -212,6 +212,15 @@ export interface TimeFigure {
   at: number;
 }
 
+/** A chance that somebody keeps to, whatever the record says since: so many goes that worked, and that did not. */
+export interface ChanceFigure {
+  worked: number;
+  /** Those that only partly worked included. */
+  failed: number;
+  /** When it was decided, in milliseconds since 1970. */
+  at: number;
+}
+
 export interface Method {
   id: string;
   name: string;
@@ -243,6 +252,8 @@ export interface Method {
   results: MethodResult[];
   /** What was decided of its times since they were first guessed. */
   figures: TimeFigure[];
+  /** The chance that the plan keeps to; null for what the record says. */
+  chance: ChanceFigure | null;
   /** Goes counted before the first run was recorded here. */
   priorWorked: number;
   priorFailed: number;

@@ -47,10 +47,10 @@ export function demoStore(db: Db): EntityStore<Demo> {
   const writeMethod = db.prepare(`
     INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
       settings, hazards, hazards_reviewed, ruled_out, needs, care, volunteer_card, calculators, leaves,
-      forbids, prior_worked, prior_failed, prediction, results, figures)
+      forbids, prior_worked, prior_failed, prediction, results, figures, chance)
     VALUES (@demoId, @id, @ord, @name, @summary, @oneShot, @goesAllowed, @volunteers, @warning,
       @settings, @hazards, @hazardsReviewed, @ruledOut, @needs, @care, @volunteerCard, @calculators, @leaves, @forbids, @priorWorked,
-      @priorFailed, @prediction, @results, @figures)
+      @priorFailed, @prediction, @results, @figures, @chance)
     ON CONFLICT (demo_id, id) DO UPDATE SET
       ord = excluded.ord, name = excluded.name, summary = excluded.summary,
       one_shot = excluded.one_shot, goes_allowed = excluded.goes_allowed,
@@ -60,7 +60,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
       volunteer_card = excluded.volunteer_card, calculators = excluded.calculators, leaves = excluded.leaves, forbids = excluded.forbids,
       prior_worked = excluded.prior_worked,
       prior_failed = excluded.prior_failed, prediction = excluded.prediction,
-      results = excluded.results, figures = excluded.figures`);
+      results = excluded.results, figures = excluded.figures, chance = excluded.chance`);
   const clearTasks = db.prepare('DELETE FROM task WHERE demo_id = ? AND method_id = ?');
   const writeTask = db.prepare(`
     INSERT INTO task (demo_id, method_id, id, ord, name, phase, shortest, likely, longest, hands,
@@ -92,7 +92,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
     SELECT id, name, summary, one_shot AS oneShot, goes_allowed AS goesAllowed, volunteers, warning,
       settings, hazards, hazards_reviewed AS hazardsReviewed, ruled_out AS ruledOut, needs, care,
       volunteer_card AS volunteerCard, calculators, leaves, forbids,
-      prior_worked AS priorWorked, prior_failed AS priorFailed, prediction, results, figures
+      prior_worked AS priorWorked, prior_failed AS priorFailed, prediction, results, figures, chance
     FROM method WHERE demo_id = ? ORDER BY ord`);
   const readTasks = db.prepare(`
     SELECT id, ord, name, phase, shortest, likely, longest, hands, place, after, each_go AS eachGo,
@@ -122,6 +122,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
       prediction: method.prediction && json(method.prediction),
       results: json(method.results),
       figures: json(method.figures),
+      chance: method.chance && json(method.chance),
     });
     const methodId = method.id;
     clearTasks.run(demoId, methodId);
@@ -179,6 +180,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
         forbids: list(method.forbids),
         results: list(method.results),
         figures: list(method.figures),
+        chance: typeof method.chance === 'string' ? (JSON.parse(method.chance) as unknown) : null,
         prediction:
           typeof method.prediction === 'string' ? (JSON.parse(method.prediction) as unknown) : null,
         tasks: (readTasks.all(id, method.id) as Row[]).map(readTask),

@@ -1,5 +1,5 @@
 /** Figures taken from the record over the API: together or not at all, and back again. */
-import { afterEach, beforeEach, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
 import { timelineOf } from '../../core/lineup/timelineOf';
 import type { FigureDecisionsAnswer } from '../../contract/figures';
@@ -28,7 +28,8 @@ const decision = (task: string, likely?: number) => ({
   performerId: null,
   figure: figure(task, likely),
 });
-const post = (decisions: unknown[]) => request(server.app).post('/api/figures').send({ decisions });
+const post = (decisions: unknown[], chances: unknown[] = []) =>
+  request(server.app).post('/api/figures').send({ decisions, chances });
 const figures = () => server.context.demos.get('smoke-ring-drum').methods[0]?.figures;
 const planned = (): number =>
   timelineOf(server.context.bundles.readable('harbour-light-festival')).end;
@@ -60,4 +61,26 @@ test('the show is planned by what was taken', async () => {
     .methods[0]?.tasks.find(({ id }) => id === 'rings');
   await post([decision('rings', (rings?.time.likely ?? 0) + 120)]).expect(200);
   expect(planned() - before).toBe(120);
+});
+
+describe('a chance', () => {
+  const of = { demoId: 'smoke-ring-drum', methodId: 'big-drum' };
+  const kept = () => server.context.demos.get('smoke-ring-drum').methods[0]?.chance;
+  const chance = { worked: 1, failed: 3, at: 5 };
+
+  test('is kept to, and comes back as it was', async () => {
+    const first = await post([], [{ ...of, chance }]).expect(200);
+    expect(kept()).toEqual(chance);
+    const { chances } = first.body as FigureDecisionsAnswer;
+    expect(chances).toEqual([{ ...of, chance: null }]);
+    await post([], chances).expect(200);
+    expect(kept()).toBeNull();
+  });
+
+  test('of a method that is gone, or that can’t be, keeps the others from being taken', async () => {
+    await post([decision('rings')], [{ ...of, methodId: 'gone', chance }]).expect(409);
+    expect(figures()).toEqual([]);
+    await post([], [{ ...of, chance: { ...chance, worked: -1 } }]).expect(422);
+    expect(kept()).toBeNull();
+  });
 });

@@ -2,13 +2,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useMemo } from 'react';
+import { type ReactNode, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { countedOn, sparesMoved } from '../../core/after/countedOn';
 import { learnedFigures, type LearnedFigure, moves, recordsBefore } from '../../core/after/learned';
 import { evidenceWords, movesWords } from '../../core/after/learnedWords';
 import { recordWords } from '../../core/after/review';
 import type { Sets } from '../../core/kit/sets';
+import type { Method } from '../../core/repertoire/types';
 import { fold } from '../../core/stage/fold';
 import { formatDuration } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';
@@ -17,6 +18,7 @@ import { useOpenShow } from '../brief/useShow';
 import { Loading } from '../parts/page';
 import { pinked } from '../parts/tapeShape';
 import { axisOf, FigurePlot } from './FigurePlot';
+import { KeptChance } from './KeptChance';
 import { NextShow } from './NextShow';
 import { type Decide, useFigures } from './useFigures';
 
@@ -116,11 +118,12 @@ interface Changed {
   was: string;
   now: string;
   more: string;
+  action?: ReactNode;
 }
 
 const Changes = ({ rows }: { rows: readonly Changed[] }) => (
   <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-    {rows.map(({ id, name, was, now, more }) => (
+    {rows.map(({ id, name, was, now, more, action }) => (
       <Box
         component="li"
         key={id}
@@ -140,6 +143,7 @@ const Changes = ({ rows }: { rows: readonly Changed[] }) => (
         <Box component="span" sx={{ fontSize: 14, color: 'var(--muted)' }}>
           {more}
         </Box>
+        {action}
       </Box>
     ))}
   </Box>
@@ -178,6 +182,15 @@ export default function LearnedPage() {
   const onDecide = (figure: LearnedFigure, what: Decide): void =>
     void decide([figure], what, what === 'mine' ? 'The guess is kept' : 'Taken');
 
+  const methodOf = (
+    demoId: string,
+    methodId: string,
+    draw: (method: Method) => ReactNode,
+  ): ReactNode => {
+    const demo = bundle.demos.find(({ id }) => id === demoId);
+    const method = demo?.methods.find(({ id }) => id === methodId);
+    return method && draw(method);
+  };
   const counts = run && live ? countedOn(run, live, records) : [];
   const chances = counts.map(
     ({ demoId, methodId, name, before: was, now, low, high }): Changed => ({
@@ -186,6 +199,9 @@ export default function LearnedPage() {
       was: recordWords(was),
       now: recordWords(now),
       more: `between ${Math.round(low * 100)} and ${Math.round(high * 100)} of 100, in 95 cases of 100`,
+      action: methodOf(demoId, methodId, (method) => (
+        <KeptChance demoId={demoId} method={method} record={now} name={name} />
+      )),
     }),
   );
   const setsWords = ({ planned, spare }: Sets): string => counted(planned + spare, 'set');

@@ -4,6 +4,7 @@ import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
 import type { FigureDecisionsAnswer } from '../../contract/figures';
 import { decision, type LearnedFigure } from '../../core/after/learned';
+import type { Tally } from '../../core/after/review';
 import { newId, send } from '../app/api';
 import { queryClient } from '../app/data';
 import { useAction } from '../parts/useAction';
@@ -27,19 +28,15 @@ function decided(figure: LearnedFigure, what: Decide): FigureDecisionsAnswer['de
   return { ...of, figure: decision(figure, use, what === 'frozen', stamp) };
 }
 
-export function useFigures(): (
-  figures: readonly LearnedFigure[],
-  what: Decide,
-  words: string,
-) => Promise<boolean> {
+/** Sends decisions, says what was done, and offers to take it back. */
+function useDecisions(): (asked: FigureDecisionsAnswer, words: string) => Promise<boolean> {
   const act = useAction();
   const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   return useCallback(
-    async (figures, what, words) => {
-      let undo: FigureDecisionsAnswer = { decisions: [] };
+    async (asked, words) => {
+      let undo: FigureDecisionsAnswer = { decisions: [], chances: [] };
       const done = await act(async () => {
-        const decisions = figures.map((figure) => decided(figure, what));
-        undo = await send<FigureDecisionsAnswer>('POST', '/figures', { decisions });
+        undo = await send<FigureDecisionsAnswer>('POST', '/figures', asked);
         await queryClient.invalidateQueries();
       });
       if (!done) return false;
@@ -63,5 +60,38 @@ export function useFigures(): (
       return true;
     },
     [act, enqueueSnackbar, closeSnackbar],
+  );
+}
+
+export function useFigures(): (
+  figures: readonly LearnedFigure[],
+  what: Decide,
+  words: string,
+) => Promise<boolean> {
+  const decide = useDecisions();
+  return useCallback(
+    (figures, what, words) =>
+      decide({ decisions: figures.map((figure) => decided(figure, what)), chances: [] }, words),
+    [decide],
+  );
+}
+
+/** Keeps to a chance as the record has it now, or lets the record count again. */
+export function useChance(): (
+  of: { demoId: string; methodId: string },
+  record: Tally | null,
+) => Promise<boolean> {
+  const decide = useDecisions();
+  return useCallback(
+    ({ demoId, methodId }, record) => {
+      const chance = record && {
+        worked: record.worked,
+        failed: record.failed + record.partly,
+        at: Date.now(),
+      };
+      const words = chance ? 'The plan keeps to it' : 'The record counts again';
+      return decide({ decisions: [], chances: [{ demoId, methodId, chance }] }, words);
+    },
+    [decide],
   );
 }

@@ -13,6 +13,7 @@ import { EditInPlace } from '../parts/EditInPlace';
 import { EditingNotices, SaveBar, useRemove } from '../parts/editing';
 import { AutoForm, Figure, Words, YesNoField } from '../parts/form';
 import { Loading, Page, Section, Trouble } from '../parts/page';
+import { KeptChance } from '../after/KeptChance';
 import { About } from './About';
 import { copyMethod, NEW_DEMO } from './fresh';
 import { grid } from './grid';
@@ -89,6 +90,14 @@ function OneMethod({ at, demo, method, record }: MethodProps) {
         {record && (
           <>
             <RecordPart at={at} record={record} />
+            <Box sx={{ mb: 2 }}>
+              <KeptChance
+                demoId={record.demoId}
+                method={method}
+                record={record}
+                name={method.name}
+              />
+            </Box>
             <ReadingsPart results={method.results} record={record} />
           </>
         )}

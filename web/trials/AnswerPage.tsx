@@ -1,10 +1,11 @@
 /** What a series says: the claim first, then every reading, what was held, and what would settle more. */
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { Link } from 'react-router';
 import { roundedTo } from '../../core/statistics/rounded';
 import { evidencePhrases } from '../../core/trials/evidence';
+import { sensitivityOf, sensitivityWords } from '../../core/trials/sensitivity';
 import { counted } from '../../core/words';
 import { ConditionStrip } from './ConditionStrip';
 import { Held } from './Held';
@@ -17,10 +18,20 @@ import { type OpenTrial, useOpenTrial } from './useTrial';
 const TrialChart = lazy(() => import('./TrialChart'));
 
 /** “4 teaspoons 44.5 cm (40.9 to 48.1, n 4) against …” */
-const Support = ({ open: { analysis, claim, naming } }: { open: OpenTrial }) =>
-  evidencePhrases(analysis, claim, naming).map(({ words, strong }, i) =>
-    strong ? <b key={i}>{words}</b> : <span key={i}>{words}</span>,
+function Support({ open: { analysis, claim, naming, trial, goes } }: { open: OpenTrial }) {
+  const sure = useMemo(
+    () => sensitivityOf(trial, goes, { analysis, claim, naming }),
+    [trial, goes, analysis, claim, naming],
   );
+  return (
+    <>
+      {evidencePhrases(analysis, claim, naming).map(({ words, strong }, i) =>
+        strong ? <b key={i}>{words}</b> : <span key={i}>{words}</span>,
+      )}{' '}
+      {claim.kind !== 'thin' && sensitivityWords(sure)}
+    </>
+  );
+}
 
 /** A guessed order, and the one that came out. */
 function Order({ open: { order, trial } }: { open: OpenTrial }) {

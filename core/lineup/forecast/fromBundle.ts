@@ -3,6 +3,7 @@ import { stationsOf } from '../../brief/stations';
 import type { ShowBundle } from '../../brief/types';
 import { type Expected, threePoint } from '../../chance/estimate';
 import type { Tries } from '../../chance/spares';
+import { triesOf } from '../../learning/chance';
 import { dayKind, triesOn } from '../../learning/condition';
 import { figureFor } from '../../learning/figures';
 import { learnedTime, type TimeTaken } from '../../learning/time';
@@ -59,12 +60,13 @@ export const policiesOf = (
       const shown = tried ?? { worked: method.priorWorked, partly: 0, failed: method.priorFailed };
       const performed = shown.worked + shown.partly + shown.failed > 0;
       const known = performed ? shown : (tried?.rehearsed ?? shown);
-      const { worked } = known;
-      const failed = known.failed + known.partly;
-      const all = { worked, failed };
-      // Which kind of day it is says something only where the method was done before an audience.
+      const all = triesOf(method, known);
+      // Which kind of day it is says something only where the method was done before an audience, and nobody keeps to
+      // another chance.
       const record =
-        performed && tried?.byDay ? triesOn(dayKind(method, day), all, tried.byDay) : all;
+        performed && tried?.byDay && !method.chance
+          ? triesOn(dayKind(method, day), all, tried.byDay)
+          : all;
       return [
         slot.id,
         {

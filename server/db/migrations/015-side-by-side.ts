@@ -1,6 +1,6 @@
 /**
  * Several side by side in a slot; what trials found out, told on stage; goes of a trial that were read on stage; a
- * running order that grows while it is gone through.
+ * running order that grows while it is gone through; chances that somebody keeps to.
  */
 export const sideBySide = `
 ALTER TABLE slot ADD COLUMN side_by_side TEXT CHECK (json_valid(side_by_side));
@@ -13,6 +13,9 @@ WHERE json_type(plan, '$.slots') = 'array'
 
 UPDATE trial SET body = json_set(body, '$.evidence', '', '$.variable.settingId', NULL)
 WHERE json_type(body, '$.variable') = 'object';
+
+-- The chance that the plan keeps to; null for what the record says.
+ALTER TABLE method ADD COLUMN chance TEXT CHECK (json_valid(chance));
 
 -- Where it was read: run, slot and go of the run; null on the Bench. And what that run last told of it.
 ALTER TABLE trial_go ADD COLUMN source TEXT;
