@@ -104,7 +104,7 @@ class RunSlotBody implements RunSlot {
   @Text(80)
   name!: string;
 
-  @Text(60)
+  @Text(80)
   methodName!: string;
 
   @OrNull()

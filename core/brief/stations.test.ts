@@ -1,6 +1,7 @@
 /** Several of one demonstration side by side: what its method, its kit, its sounds and its chances are then. */
 import { describe, expect, test } from '@jest/globals';
 import { kitDemands, demandInWords } from '../kit/demand';
+import { usedIn } from '../kit/takeOut';
 import { policiesOf } from '../lineup/forecast/fromBundle';
 import { resolveSlots } from '../lineup/fromBundle';
 import { task } from '../testing/build';
@@ -122,6 +123,14 @@ describe('the kit', () => {
     expect(yeast / TSP).toBeCloseTo(2 + 4 + 2 * 4, 9);
     expect(peroxide).toBe(4 * 60);
     expect(cylinder).toBe(4);
+  });
+
+  test('spare sets come home unless somebody says otherwise', () => {
+    const done = new Map([['slot-foam', 1]]);
+    const [peroxide] = usedIn(foam(beside([2, 4], { spares: 2 })), done).filter(
+      ({ itemId }) => itemId === 'peroxide',
+    );
+    expect(peroxide).toMatchObject({ planned: 240, used: 120 });
   });
 
   test('says how many sets, and nothing of a further go', () => {

@@ -57,7 +57,7 @@ function kitOf({ kit }: Pick<Method, 'kit'>, { stations, spares }: SideBySide): 
     .filter(({ basis }) => spares > 0 && basis === 'perGo')
     .map(({ id, amount, ...line }): KitLine => ({
       ...line,
-      id: `${id}-spare`,
+      id: `${id}${SPARE_ID}`,
       amount: (amount / stations.length) * spares,
       basis: 'perShow',
       note: SPARE,
@@ -66,6 +66,10 @@ function kitOf({ kit }: Pick<Method, 'kit'>, { stations, spares }: SideBySide): 
 }
 
 const SPARE = 'Spare sets, kept ready';
+const SPARE_ID = '-spare';
+
+/** A line of spare sets: they come home, unless somebody says that they were used. */
+export const isSpare = ({ id }: Pick<KitLine, 'id'>): boolean => id.endsWith(SPARE_ID);
 
 function stationLines(
   kit: readonly KitLine[],
@@ -80,7 +84,7 @@ function stationLines(
   if (spares === 0) return [all];
   const more: KitLine = {
     ...line,
-    id: `${id}-spare`,
+    id: `${id}${SPARE_ID}`,
     amount: most * spares,
     basis: 'perShow',
     note: SPARE,
@@ -98,6 +102,7 @@ export function withStations(method: Method, beside: SideBySide): Method {
   const { setting } = beside;
   return {
     ...method,
+    name: `${method.name}, ${countWords(beside)}`,
     // A further go would need all stations anew: what is spare is said in sets.
     goesAllowed: 1,
     volunteers: method.volunteers * count,
@@ -116,14 +121,25 @@ export function withStations(method: Method, beside: SideBySide): Method {
   };
 }
 
+const countWords = ({
+  kind,
+  stations,
+}: Pick<SideBySide, 'kind'> & { stations: readonly unknown[] }) =>
+  `${stations.length} ${kind === 'finale' ? 'at once' : 'side by side'}`;
+
+interface Told extends Pick<SideBySide, 'kind' | 'spares'> {
+  stations: readonly Pick<Station, 'label'>[];
+}
+
 /** “5 at once, 4 teaspoons each, 1 spare set”, “6 side by side, 1 teaspoon to 6 teaspoons”. */
-export function besideWords({ kind, stations, spares }: SideBySide): string {
+export function besideWords(beside: Told): string {
+  const { kind, stations, spares } = beside;
   const [first, last] = [stations[0], stations.at(-1)];
   if (!first || !last) return '';
   if (kind === 'finale') {
     const alike = stations.every(({ label }) => label === first.label);
     return [
-      `${stations.length} at once`,
+      countWords(beside),
       alike ? `${first.label} each` : listInWords(stations.map(({ label }) => label)),
       ...(spares > 0 ? [counted(spares, 'spare set')] : []),
     ].join(', ');
@@ -132,7 +148,7 @@ export function besideWords({ kind, stations, spares }: SideBySide): string {
     stations.length < 3
       ? listInWords(stations.map(({ label }) => label))
       : `${first.label} to ${last.label}`;
-  return `${stations.length} side by side, ${range}`;
+  return `${countWords(beside)}, ${range}`;
 }
 
 /** The same finale with another number of stations: the first is taken as the pattern of those that are added. */

@@ -1,4 +1,5 @@
 /** What a show used, to be confirmed and taken out of the store. */
+import { isSpare } from '../brief/stations';
 import type { ShowBundle } from '../brief/types';
 import { type KitOptions, kitDemands } from './demand';
 import type { Item } from '../repertoire/types';
@@ -27,7 +28,12 @@ export function usedIn(
     const one = convert(base, dimensionOf(line.unit), dimensionOf(item.unit), item);
     if (one === null) continue;
     const done = goes ? (goes.get(slot.id) ?? 0) : slot.goes;
-    const share = done === 0 ? 0 : line.basis === 'perGo' ? done / (sets.planned + sets.spare) : 1;
+    const share =
+      done === 0 || isSpare(line)
+        ? 0
+        : line.basis === 'perGo'
+          ? done / (sets.planned + sets.spare)
+          : 1;
     const entry = used.get(item.id) ?? { itemId: item.id, name: item.name, planned: 0, used: 0 };
     entry.planned += one;
     entry.used += one * share;

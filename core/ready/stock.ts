@@ -1,5 +1,6 @@
 /** What the store lacks of what the show takes. */
 import type { ShowBundle } from '../brief/types';
+import { resolveSlots } from '../lineup/fromBundle';
 import type { Share } from '../inventory/allocate';
 import type { Item } from '../repertoire/types';
 import { formatTotal } from '../units/format';
@@ -42,13 +43,10 @@ export const shortages = ({ items }: Pick<ShowBundle, 'items'>, shares: StockSha
 const amountOf = (base: number, { unit }: Item): string =>
   formatTotal(base, dimensionOf(unit), unit);
 
-const slotsWith = ({ show, demos }: ShowBundle, itemId: string): string[] =>
-  show.slots.flatMap(({ id, demoId, methodId }) => {
-    const method = demos
-      .find((demo) => demo.id === demoId)
-      ?.methods.find((one) => one.id === methodId);
-    return method?.kit.some((line) => line.itemId === itemId) ? [id] : [];
-  });
+const slotsWith = (bundle: ShowBundle, itemId: string): string[] =>
+  resolveSlots(bundle).flatMap(({ slot, method }) =>
+    method.kit.some((line) => line.itemId === itemId) ? [slot.id] : [],
+  );
 
 export const stockVerdicts = (bundle: ShowBundle, shares: StockShares): Verdict[] => [
   ...(shares === null ? [unreadable] : []),

@@ -1,7 +1,7 @@
 /** Sound added up over the show; the way there; gear enough for everybody; the booking; the store. */
 import { describe, expect, test } from '@jest/globals';
 import { timelineOf } from '../lineup/timelineOf';
-import type { Journey } from '../brief/types';
+import type { Journey, SideBySide } from '../brief/types';
 import { blankHazard } from '../repertoire/blank';
 import type { Item, Method, Task } from '../repertoire/types';
 import { after, task } from '../testing/build';
@@ -28,6 +28,42 @@ describe('sound', () => {
     expect(both?.level).toBe('fix');
     expect(both?.message).toContain('111 %');
     expect(both?.slotIds).toEqual(['slot-a', 'slot-b']);
+  });
+
+  // Five sources of one level at once: 10 log 5 = 7 dB, or five times the time at the level of one. Pressures that meet
+  // in phase add up: 20 log 5 = 14 dB.
+  test('five at once are five times the dose, and at the worst 14 dB more at the peak', () => {
+    const five: SideBySide = {
+      kind: 'finale',
+      trialId: null,
+      stations: [1, 2, 3, 4, 5].map((n) => ({
+        id: `s${n}`,
+        label: '1',
+        levelId: null,
+        amounts: [],
+      })),
+      spares: 0,
+      setting: null,
+      measure: null,
+    };
+    const front = (sideBySide: SideBySide | null): Verdict[] => {
+      const made = bundle([
+        {
+          id: 'bang',
+          slot: { sideBySide },
+          tasks: [task('p', 'perform', 60)],
+          over: loud({ peak: 130, lasts: 50, front: 1 }),
+        },
+      ]);
+      const shown = { ...made, venue: HALL };
+      return [...judge(shown, timelineOf(shown))];
+    };
+    const dose = (of: SideBySide | null): number =>
+      Number.parseFloat(keyed(front(of), 'sound:front')?.figure ?? '');
+    expect(dose(five) / dose(null)).toBeCloseTo(5, 0);
+    const peaks = JSON.stringify(front(five));
+    expect(peaks).toContain('144 dB');
+    expect(JSON.stringify(front(null))).not.toContain('144 dB');
   });
 
   const withHelper = (helper: Partial<Task>, over: Partial<Method> = {}) => {

@@ -89,8 +89,9 @@ function besideOf(
   };
 }
 
-/** Letters of a result’s name at the most. */
+/** Letters of a result’s name, and of a method’s with how many there are of it, at the most. */
 const RESULT_NAME_MOST = 60;
+const METHOD_NAME_MOST = 80;
 
 /** A claim of a demonstration, or of one method of it. */
 export interface PinnedClaim extends RunClaim {
@@ -125,7 +126,7 @@ export function runPlanOf(
       demoId: slot.demoId,
       methodId: slot.demoId === null ? null : method.id,
       name: demo.name,
-      methodName: method.name,
+      methodName: method.name.slice(0, METHOD_NAME_MOST),
       position: position ? { name: position.name, mark: position.mark } : null,
       performer: performer?.name ?? '',
       performerId: performer?.id ?? null,

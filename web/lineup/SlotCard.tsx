@@ -105,7 +105,7 @@ export function SlotCard(props: CardProps) {
                 {demo.name}
               </Box>{' '}
               <Box component="span" sx={{ fontSize: 13, color: 'var(--muted)' }}>
-                {method.name}
+                {demo.methods.find(({ id }) => id === method.id)?.name ?? method.name}
                 {slot.goes > 1 ? ` × ${slot.goes}` : ''}
               </Box>
             </Box>
