@@ -11,7 +11,7 @@ import {
 import { ARCS, type Arc, type SlotPair, type Weights, type Wishes } from '../core/brief/wishes';
 import { MOST_GOES } from '../core/repertoire/limits';
 import { Holds, Id, Num, OneOf, OrNull, Part, PartList, Text, Whole, YesNo } from './fields';
-import { KIT_UNITS, type UnitId } from '../core/units/units';
+import { KIT_UNITS, UNIT_IDS, type UnitId } from '../core/units/units';
 import { MeasureBody } from './measure';
 import { EstimateBody } from './task';
 
@@ -58,6 +58,10 @@ class StationSettingBody {
 
   @Num(-1e9, 1e9)
   value!: number;
+
+  @OrNull()
+  @OneOf(UNIT_IDS)
+  unit!: UnitId | null;
 }
 
 /** Side by side in one slot, and spare sets of them, at the most. */

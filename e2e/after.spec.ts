@@ -66,7 +66,7 @@ test('photos of the show and of a demo; why it didn’t work over all shows; a f
   await expect(small).toBeVisible();
   await expect(part(/^Why it didn’t work/)).toContainText(/Balancing forks: .*hands shook/i);
   await page.getByLabel('What to do').fill('Grind the ends of the forks');
-  await page.getByRole('combobox', { name: 'About which demo' }).press('ArrowDown');
+  await page.getByRole('combobox', { name: 'Which demo' }).press('ArrowDown');
   await page.getByRole('option', { name: 'Balancing forks' }).click();
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   const todo = page.getByRole('listitem').filter({ hasText: 'Grind the ends of the forks' });

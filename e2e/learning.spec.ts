@@ -32,6 +32,8 @@ test('after a show: what the goes say, one taken, one kept, the rest at once, an
   await expect(otherwise).toContainText('you kept');
   await page.getByRole('button', { name: /^Take all/ }).click();
   await expect(page.getByRole('heading', { name: /^The plan goes by what/ })).toBeVisible();
+  // Said once it is done, below what was said before it.
+  await expect(page.getByText(/figures? taken$/)).toBeVisible();
   await page.getByText('Undo').last().click();
   await expect(rows).toHaveCount(all - 2);
   await otherwise.getByRole('button', { name: 'Take it' }).click();
@@ -77,6 +79,6 @@ test('a chance is frozen after a show, counts as it was, and is let go of at its
   await expect(page.getByText(/The plan keeps to \d+ of \d+\./)).toBeVisible();
   await page.getByRole('button', { name: /^Let the record count/ }).click();
   await expect(page.getByText(/The plan keeps to/)).toBeHidden();
-  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await page.getByText('Undo').last().click();
   await expect(page.getByText(/The plan keeps to/)).toBeVisible();
 });

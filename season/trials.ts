@@ -79,7 +79,7 @@ export function triedSeries(today: string): TriedSeries[] {
     demoId: 'foam-fountain',
     methodId: 'gentle',
     date: day(9),
-    variable: { kind: 'amount', name: 'Yeast', unit: 'teaspoons', settingId: null },
+    variable: { kind: 'amount', name: 'Yeast', unit: 'teaspoons', settingId: 'yeast' },
     levels: amounts(1, 2, 3, 4, 5, 6),
     rounds: 4,
     conditions: [{ id: 'room', name: 'Room', unit: '°C' }],

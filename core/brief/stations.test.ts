@@ -89,11 +89,16 @@ describe('the method', () => {
 
   test('the setting that the levels change is judged as it is set', () => {
     const setting = (of: SideBySide | null) => methodOf(of).settings[0];
-    expect(setting(beside([4], { setting: { id: 'dose', value: 4 } }))).toMatchObject({
+    expect(setting(beside([4], { setting: { id: 'dose', value: 4, unit: null } }))).toMatchObject({
       value: 4,
       most: null,
     });
     expect(setting(beside([4]))).toMatchObject({ value: 2, most: 3 });
+    // Three teaspoons are a tablespoon.
+    const spoons = beside([4], { setting: { id: 'dose', value: 2, unit: 'tbsp' } });
+    expect(setting(spoons)?.value).toBeCloseTo(6, 9);
+    const grams = beside([4], { setting: { id: 'dose', value: 12, unit: 'g' } });
+    expect(setting(grams)?.value).toBe(2);
   });
 });
 

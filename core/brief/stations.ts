@@ -1,7 +1,7 @@
 /** Several of one demonstration side by side in a slot: what its method is then. */
-import type { Estimate, KitLine, Method } from '../repertoire/types';
+import type { Estimate, KitLine, Method, Setting } from '../repertoire/types';
 import { blankLine } from '../repertoire/blank';
-import type { UnitId } from '../units/units';
+import { dimensionOf, fromBase, toBase, type UnitId } from '../units/units';
 import { counted, listInWords } from '../words';
 import type { SideBySide, Slot, Station } from './types';
 
@@ -92,6 +92,22 @@ function stationLines(
   return [all, more];
 }
 
+/** What a level comes to in the unit of a setting; null where one can’t be turned into the other. */
+export function levelIn(
+  unit: UnitId,
+  level: { value: number; unit: UnitId | null },
+): number | null {
+  if (level.unit === null || level.unit === unit) return level.value;
+  if (dimensionOf(level.unit) !== dimensionOf(unit)) return null;
+  return fromBase(toBase(level.value, level.unit), unit);
+}
+
+/** Of another kind, it stays what the method says: the question says so where it is asked. */
+const inUnitOf = (
+  { value, unit }: Pick<Setting, 'value' | 'unit'>,
+  level: NonNullable<SideBySide['setting']>,
+): number => levelIn(unit, level) ?? value;
+
 /**
  * A method as it is with several side by side. Preparing and clearing are done at one station after the other; settling
  * goes on at all of them, and they are set off together. Nothing of it is done again.
@@ -116,7 +132,7 @@ export function withStations(method: Method, beside: SideBySide): Method {
     ),
     kit: kitOf(method, beside),
     settings: method.settings.map((one) =>
-      one.id === setting?.id ? { ...one, value: setting.value, most: null } : one,
+      one.id === setting?.id ? { ...one, value: inUnitOf(one, setting), most: null } : one,
     ),
   };
 }

@@ -140,8 +140,11 @@ export interface SideBySide {
   stations: Station[];
   /** Whole sets that are kept ready besides, of the station that takes most. */
   spares: number;
-  /** The method’s setting that the levels change, and the most that it is set to; null where it changes none. */
-  setting: { id: string; value: number } | null;
+  /**
+   * The method’s setting that the levels change, and the most that it is set to; null where it changes none. Without a
+   * unit it is in the setting’s own.
+   */
+  setting: { id: string; value: number; unit: UnitId | null } | null;
   /** Read at each station; null for nothing. */
   measure: Measure | null;
 }

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { bookedSlot } from '../testing/bundle';
 import { foamTrial } from '../testing/trial';
-import { besideSlot, finaleInShow, seriesInShow } from './intoShow';
+import { besideSlot, finaleInShow, seriesInShow, unitIn } from './intoShow';
 
 const trial = {
   ...foamTrial,
@@ -46,10 +46,10 @@ test('a finale is so many stations at one level, with names of their own', () =>
 
 test('the setting that is changed goes with it: the most of a series, the level of a finale', () => {
   const of = { ...trial, variable: { ...trial.variable, settingId: 'dose' } };
-  expect(seriesInShow(of).setting).toEqual({ id: 'dose', value: 6 });
+  expect(seriesInShow(of).setting).toEqual({ id: 'dose', value: 6, unit: null });
   const level = { id: 'l4', label: '4', value: 4 };
   const size = { stations: 2, spares: 0 };
-  expect(finaleInShow(of, level, size).setting).toEqual({ id: 'dose', value: 4 });
+  expect(finaleInShow(of, level, size).setting).toEqual({ id: 'dose', value: 4, unit: null });
   expect(finaleInShow(trial, level, size).setting).toBeNull();
   // A level that is no amount sets nothing.
   expect(finaleInShow(of, { ...level, value: null }, size).setting).toBeNull();
@@ -60,4 +60,14 @@ test('a finale is worth most', () => {
   const finale = besideSlot(booked, finaleInShow(trial, level, { stations: 2, spares: 0 }));
   expect(finale).toMatchObject({ id: 'new', demoId: 'foam', goes: 1, again: 0, worth: 5 });
   expect(besideSlot(booked, seriesInShow(trial)).worth).toBe(3);
+});
+
+test.each([
+  ['teaspoons', 'tsp'],
+  ['mL', 'mL'],
+  ['°C', 'degC'],
+  ['spoons', null],
+  ['', null],
+])('levels in “%s” are in %p', (words, unit) => {
+  expect(unitIn(words)).toBe(unit);
 });

@@ -1,5 +1,7 @@
 /** A series, or what it found, as a slot of a show. */
 import type { SideBySide, Slot, StationAmount } from '../brief/types';
+import { parseAmount } from '../units/parse';
+import type { UnitId } from '../units/units';
 import { levelWords } from './claim';
 import { inOrder } from './design';
 import type { TrialSeries } from './series';
@@ -20,11 +22,17 @@ const labelOf = ({ variable }: Pick<TrialSeries, 'variable'>, level: Level): str
 
 type Used = Pick<TrialSeries, 'id' | 'variable' | 'kit'>;
 
+/** The unit that a word such as “teaspoons” is for; null for none that is known. */
+export const unitIn = (words: string): UnitId | null => {
+  const parsed = parseAmount(`1 ${words}`);
+  return words !== '' && parsed.ok ? parsed.value.unit : null;
+};
+
 const settingAt = ({ variable }: Pick<TrialSeries, 'variable'>, values: readonly Level[]) => {
   const amounts = values.flatMap(({ value }) => value ?? []);
   return variable.settingId === null || amounts.length === 0
     ? null
-    : { id: variable.settingId, value: Math.max(...amounts) };
+    : { id: variable.settingId, value: Math.max(...amounts), unit: unitIn(variable.unit) };
 };
 
 /** Every level at a station of its own, each read once a go. */

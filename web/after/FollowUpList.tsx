@@ -64,7 +64,7 @@ export function FollowUpList({
           sx={{ width: 150 }}
         />
         <Pick
-          label="About which demo"
+          label="Which demo"
           value={about}
           none="No demo in particular"
           options={demos.map(({ id, name }) => ({ value: id, label: name }))}

@@ -2,8 +2,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
+import { levelIn } from '../../core/brief/stations';
 import type { Method } from '../../core/repertoire/types';
 import type { TrialSeries } from '../../core/trials/series';
+import { unitIn } from '../../core/trials/intoShow';
 import { UNITS } from '../../core/units/units';
 import { demoQuery } from '../app/data';
 import { Choice } from '../parts/form';
@@ -49,12 +51,22 @@ export function SettingChoice() {
   const methodId = useWatch<TrialSeries, 'methodId'>({ name: 'methodId' });
   const settings = methods && (methods.find(({ id }) => id === methodId)?.settings ?? []);
   useForget('variable.settingId', settings);
+  const chosen = useWatch<TrialSeries, 'variable'>({ name: 'variable' });
+  const setting = settings?.find(({ id }) => id === chosen.settingId);
+  const unit = unitIn(chosen.unit);
+  const unlike = setting && levelIn(setting.unit, { value: 1, unit }) === null;
   if (!settings || settings.length === 0) return null;
   return (
     <Choice
       name="variable.settingId"
       label="The method’s setting that it is"
-      help="Levels are in its unit, and a finale is judged by it"
+      help={
+        unlike
+          ? `△ ${UNITS[setting.unit].label} can’t be worked out from ${chosen.unit}: a finale is judged by what the method says`
+          : setting && unit === null
+            ? `Levels are taken to be in ${UNITS[setting.unit].label}, and a finale is judged by it`
+            : 'A finale is judged by it'
+      }
       none="None of them"
       options={settings.map(({ id, name, unit }) => ({
         value: id,
