@@ -5,7 +5,7 @@ import type { Job, RunClaim, RunPlan, RunSlot, RunStations, RunStep } from '../c
 import { Id, Num, OneOf, OrNull, Part, PartList, Text, TextList, Whole, YesNo } from './fields';
 import { PredictionBody, StepCueBody } from './cues';
 import { MethodResultBody, RESULTS_MOST } from './measure';
-import { STATIONS_MOST } from './slot';
+import { StationNameBody, STATIONS_MOST } from './slot';
 import { StepWords } from './task';
 
 /** Claims that one slot tells, at the most. */
@@ -51,18 +51,6 @@ class RunStepBody extends StepWords implements RunStep {
   cues!: StepCueBody[];
 }
 
-class RunStationBody {
-  @Id()
-  id!: string;
-
-  @Text(60, 1)
-  label!: string;
-
-  @OrNull()
-  @Id()
-  levelId!: string | null;
-}
-
 class RunStationsBody implements RunStations {
   @OneOf(SIDE_BY_SIDE)
   kind!: RunStations['kind'];
@@ -71,8 +59,8 @@ class RunStationsBody implements RunStations {
   @Id()
   trialId!: string | null;
 
-  @PartList(() => RunStationBody, STATIONS_MOST)
-  stations!: RunStationBody[];
+  @PartList(() => StationNameBody, STATIONS_MOST)
+  stations!: StationNameBody[];
 }
 
 class RunClaimBody implements RunClaim {

@@ -37,7 +37,8 @@ class StationAmountBody implements StationAmount {
   amount!: number;
 }
 
-class StationBody implements Station {
+/** One of several, without what it takes. */
+export class StationNameBody implements Omit<Station, 'amounts'> {
   @Id()
   id!: string;
 
@@ -47,7 +48,9 @@ class StationBody implements Station {
   @OrNull()
   @Id()
   levelId!: string | null;
+}
 
+class StationBody extends StationNameBody implements Station {
   @PartList(() => StationAmountBody, 20)
   amounts!: StationAmountBody[];
 }

@@ -149,32 +149,22 @@ describe('what is to be told', () => {
     { ...claim, trialId: 'else', demoId: 'foam', methodId: 'm' },
   ]);
   const on = (): Stage => new Stage(told).at(0, 'start');
+  const first = (stage: Stage, value: number | null): Stage =>
+    stage.at(10, 'reading', { slot: 'slot-foam', go: 1, step: null, text: 'station-l1', value });
 
   test('claims of what is on stage; the one that is being tried is told as it comes', () => {
     const stage = on();
     const now = () => triedNow(told, stage.live());
     expect(now()).toMatchObject({ series: [], here: true });
     expect(now().claims.map(({ trialId }) => trialId)).toEqual(['foam', 'else']);
-    stage.at(10, 'reading', {
-      slot: 'slot-foam',
-      go: 1,
-      step: null,
-      text: 'station-l1',
-      value: 18,
-    });
+    first(stage, 18);
     expect(now().series).toEqual(['foam']);
     expect(now().claims.map(({ trialId }) => trialId)).toEqual(['else']);
   });
 
   test('later in the show a finale can still be made of it, and nothing is said of it', () => {
     const stage = new Stage(plan).at(0, 'start');
-    stage.at(10, 'reading', {
-      slot: 'slot-foam',
-      go: 1,
-      step: null,
-      text: 'station-l1',
-      value: 18,
-    });
+    first(stage, 18);
     expect(triedNow(plan, stage.live())).toMatchObject({ here: true });
     stage.at(60, 'done').at(90, 'done');
     expect(stage.live().slot).toBe('slot-end');
@@ -183,13 +173,7 @@ describe('what is to be told', () => {
 
   test('said not to be read, there is nothing to go by', () => {
     const stage = new Stage(plan).at(0, 'start');
-    stage.at(10, 'reading', {
-      slot: 'slot-foam',
-      go: 1,
-      step: null,
-      text: 'station-l1',
-      value: null,
-    });
+    first(stage, null);
     expect(triedNow(plan, stage.live())).toMatchObject({ here: false, series: [] });
   });
 });

@@ -62,6 +62,8 @@ export default function AnswerPage() {
         rowGap: 3,
         pt: 2,
         gridTemplateColumns: { xs: '1fr', lg: '200px minmax(0, 1fr) 264px' },
+        // What stands beside is as long as it is: the claim takes only its own height.
+        gridTemplateRows: { lg: 'auto 1fr' },
         gridTemplateAreas: {
           xs: '"claim" "chart" "beside" "held"',
           lg: '"claim claim beside" "held chart beside"',

@@ -131,7 +131,8 @@ export const PlanRead = ({
   order,
 }: Props & { order: string }) => (
   <Line>
-    {counted(rounds, 'round')}. {order}, {counted(stations, 'station')} side by side,{' '}
+    {counted(rounds, 'round')}. {order},{' '}
+    {stations === 1 ? 'one at a time' : `${stations} stations side by side`},{' '}
     {sayDuration(secondsPerGo)} from one go to the next.
   </Line>
 );
