@@ -54,6 +54,11 @@ test('a new series from its question to its answer', async ({ page, demo }) => {
   await page.getByLabel('Rounds').fill('0');
   await refuses(page.getByLabel('Rounds'), /at least 1/);
   await page.getByLabel('Rounds').fill('2');
+  // Two levels of one amount could not be told apart.
+  await page.getByLabel('As an amount').nth(1).fill('1');
+  await expect(page.getByText('△ The list has the same amount twice.')).toBeVisible();
+  await page.getByLabel('As an amount').nth(1).fill('2');
+  await expect(page.getByText('△ The list has the same amount twice.')).toBeHidden();
   await page.getByLabel('From one go to the next').fill('60');
   const takes = page.getByRole('complementary', { name: 'What it takes' });
   await expect(takes).toContainText('6 goes');
@@ -62,6 +67,8 @@ test('a new series from its question to its answer', async ({ page, demo }) => {
   await takes.getByRole('link', { name: 'To the goes' }).click();
   for (let go = 1; go <= 6; go++) {
     await expect(page.getByText(`Go ${go} of 6`, { exact: true })).toBeVisible();
+    // A link that was pressed before keeps nobody’s Enter.
+    if (go === 4) await page.getByRole('link', { name: /^Goes/ }).click();
     const level = Number.parseInt(
       await page.getByRole('heading', { name: /^\d mL$/ }).innerText(),
       10,

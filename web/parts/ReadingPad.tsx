@@ -53,6 +53,11 @@ export function ReadingPad({ measure, blocked = false, onKeep, children }: Props
   const act = useRef({ press, onKeep, value, blocked });
   act.current = { press, onKeep, value, blocked };
   useEffect(() => {
+    // Figures were typed since something was last focused: Enter is theirs, and not the link’s that was pressed before.
+    let typed = false;
+    const onFocus = (): void => {
+      typed = false;
+    };
     const onKey = (event: KeyboardEvent): void => {
       const target = event.target as HTMLElement;
       if (target.closest('input, textarea') || event.ctrlKey || event.metaKey || event.altKey)
@@ -60,15 +65,23 @@ export function ReadingPad({ measure, blocked = false, onKeep, children }: Props
       const now = act.current;
       if (event.key === 'Enter') {
         // On a button it presses that one.
-        if (target.closest('button, a') || now.value === null || now.blocked) return;
+        if ((!typed && target.closest('button, a')) || now.value === null || now.blocked) return;
+        typed = false;
         now.onKeep(now.value);
-      } else if (/^[0-9.]$/.test(event.key)) act.current.press(event.key as PadKey);
-      else if (TYPED[event.key]) act.current.press(TYPED[event.key] as PadKey);
-      else return;
+      } else {
+        const key = /^[0-9.]$/.test(event.key) ? (event.key as PadKey) : TYPED[event.key];
+        if (!key) return;
+        typed = true;
+        now.press(key);
+      }
       event.preventDefault();
     };
     window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    window.addEventListener('focusin', onFocus);
+    return () => {
+      window.removeEventListener('keydown', onKey);
+      window.removeEventListener('focusin', onFocus);
+    };
   }, []);
   return (
     <>

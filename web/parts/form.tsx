@@ -90,8 +90,12 @@ interface FieldProps {
   help?: string;
 }
 
-const faultOf = (error: FieldError | undefined): string | undefined =>
-  error ? (error.message ?? error.root?.message ?? 'is not right') : undefined;
+/** Said where nothing more is known: of a list, one of its rows says it. */
+export const UNSAID = 'is not right';
+
+/** What is wrong with a field, or with a list as a whole. */
+export const faultOf = (error: FieldError | undefined): string | undefined =>
+  error ? (error.message ?? error.root?.message ?? UNSAID) : undefined;
 
 const inWords = (label: string, fault: string | undefined): string | undefined =>
   fault ? `${label} ${fault}` : undefined;

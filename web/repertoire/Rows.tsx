@@ -4,7 +4,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
-import { useFieldArray } from 'react-hook-form';
+import Typography from '@mui/material/Typography';
+import { useFieldArray, useFormContext } from 'react-hook-form';
+import { faultOf, UNSAID } from '../parts/form';
 import { grid } from './grid';
 
 interface RowsProps {
@@ -19,6 +21,9 @@ interface RowsProps {
 /** A short list of like rows of fields, each removable, with one to add. */
 export function Rows({ name, add, fresh, row, held = () => null }: RowsProps) {
   const { fields, append, remove } = useFieldArray({ name, keyName: 'key' });
+  const { formState, getFieldState } = useFormContext();
+  // Of the list as a whole: each row says itself what is wrong with it.
+  const fault = faultOf(getFieldState(name, formState).error);
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       {fields.map((field, i) => (
@@ -37,6 +42,11 @@ export function Rows({ name, add, fresh, row, held = () => null }: RowsProps) {
           </Tooltip>
         </Box>
       ))}
+      {fault && fault !== UNSAID && (
+        <Typography color="error" role="alert">
+          △ The list {fault}.
+        </Typography>
+      )}
       <Button
         size="small"
         startIcon={<AddIcon />}
