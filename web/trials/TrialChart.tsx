@@ -60,6 +60,9 @@ interface Mean {
   chosen: boolean;
 }
 
+/** Room that a mean takes below its bracket, in px. */
+const LABEL = 20;
+
 const bracket =
   (all: readonly Mean[], t: Tokens): CustomSeriesRenderItem =>
   (params, api) => {
@@ -86,6 +89,10 @@ const bracket =
       };
     };
     const bottom = one.low === null ? y + 6 : Math.max(y + 6, point(api, one.x, one.low)[1]);
+    const top = one.high === null ? y - 6 : Math.min(y - 6, point(api, one.x, one.high)[1]);
+    const { y: from, height } = params.coordSys as unknown as { y: number; height: number };
+    // Where there is no room below it, before the axis, it stands above.
+    const isLow = bottom + LABEL > from + height;
     return {
       type: 'group',
       children: [
@@ -100,11 +107,11 @@ const bracket =
         {
           type: 'text',
           x,
-          y: bottom + 4,
+          y: isLow ? top - 4 : bottom + 4,
           style: {
             text: one.words,
             align: 'center',
-            verticalAlign: 'top',
+            verticalAlign: isLow ? 'bottom' : 'top',
             fill: colour,
             font: `700 13px ${FACE.heading}`,
           },
