@@ -66,10 +66,13 @@ function kitOf({ kit }: Pick<Method, 'kit'>, { stations, spares }: SideBySide): 
 }
 
 const SPARE = 'Spare sets, kept ready';
-const SPARE_ID = '-spare';
+const SPARE_ID = '.spare';
 
 /** A line of spare sets: they come home, unless somebody says that they were used. */
-export const isSpare = ({ id }: Pick<KitLine, 'id'>): boolean => id.endsWith(SPARE_ID);
+export const isSpare = (
+  { sideBySide }: Pick<Slot, 'sideBySide'>,
+  { id }: Pick<KitLine, 'id'>,
+): boolean => sideBySide !== null && id.endsWith(SPARE_ID);
 
 function stationLines(
   kit: readonly KitLine[],

@@ -29,7 +29,7 @@ export function usedIn(
     if (one === null) continue;
     const done = goes ? (goes.get(slot.id) ?? 0) : slot.goes;
     const share =
-      done === 0 || isSpare(line)
+      done === 0 || isSpare(slot, line)
         ? 0
         : line.basis === 'perGo'
           ? done / (sets.planned + sets.spare)
