@@ -1,12 +1,11 @@
 /** Takes figures from the record, keeps the guess, or takes a decision back; with Undo. */
-import Button from '@mui/material/Button';
-import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
 import type { FigureDecisionsAnswer } from '../../contract/figures';
 import { decision, type LearnedFigure } from '../../core/after/learned';
 import type { Tally } from '../../core/after/review';
 import { newId, send } from '../app/api';
 import { queryClient } from '../app/data';
+import { useSayUndoable } from '../parts/undoable';
 import { useAction } from '../parts/useAction';
 
 /** taken: it counts from now on; mine: the guess does; frozen: what counts stays as it is; back: nothing is decided. */
@@ -31,35 +30,23 @@ function decided(figure: LearnedFigure, what: Decide): FigureDecisionsAnswer['de
 /** Sends decisions, says what was done, and offers to take it back. */
 function useDecisions(): (asked: FigureDecisionsAnswer, words: string) => Promise<boolean> {
   const act = useAction();
-  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
+  const sayUndoable = useSayUndoable();
   return useCallback(
     async (asked, words) => {
-      let undo: FigureDecisionsAnswer = { decisions: [], chances: [] };
-      const done = await act(async () => {
-        undo = await send<FigureDecisionsAnswer>('POST', '/figures', asked);
+      const decide = (what: FigureDecisionsAnswer): Promise<FigureDecisionsAnswer> =>
+        send<FigureDecisionsAnswer>('POST', '/figures', what);
+      return act(async () => {
+        const before = await decide(asked);
         await queryClient.invalidateQueries();
+        sayUndoable(words, () => {
+          void act(async () => {
+            await decide(before);
+            await queryClient.invalidateQueries();
+          });
+        });
       });
-      if (!done) return false;
-      enqueueSnackbar(words, {
-        autoHideDuration: 10_000,
-        action: (key) => (
-          <Button
-            color="inherit"
-            onClick={() => {
-              closeSnackbar(key);
-              void act(async () => {
-                await send('POST', '/figures', undo);
-                await queryClient.invalidateQueries();
-              });
-            }}
-          >
-            Undo
-          </Button>
-        ),
-      });
-      return true;
     },
-    [act, enqueueSnackbar, closeSnackbar],
+    [act, sayUndoable],
   );
 }
 
