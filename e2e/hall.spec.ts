@@ -16,6 +16,8 @@ async function besideTheDriver(page: Page, browser: Browser, demo: Served): Prom
 const nowOf = (page: Page): Locator => page.getByRole('region', { name: 'Now' });
 
 test('scanned, named, given another role, thrown out', async ({ page, browser, demo }) => {
+  // In the evening, the afternoon’s show not begun: there is still all of it to do.
+  demo.turnClock(new Date().setHours(20, 30, 0, 0) - Date.now());
   await page.goto(demo.url + '/share');
   await page.getByRole('button', { name: 'Share with the crew' }).click();
   const code = page.getByRole('img', { name: /^Code to scan:/ });

@@ -11,6 +11,7 @@ import {
   type Duty,
   dutiesOf,
   GET_READY,
+  isMissed,
   plannedTelling,
   urgencyOf,
   whoHasWhat,
@@ -159,7 +160,12 @@ test('past its time and not begun, nothing of the show is over: it can begin now
     if (start >= 0) expect(told.tasks[i]?.state).not.toBe('done');
   });
   expect(told.blocks[0]?.from).toBe(now + (timeline.blocks[0]?.start ?? 0) * 1000);
+  // Still so in the evening of an early afternoon’s show.
+  const evening = at(START + 9.5 * 3_600_000);
+  expect(evening.tasks.some(({ state }) => state === 'toCome')).toBe(true);
+  expect(isMissed(START, START + 9.5 * 3_600_000)).toBe(false);
   // On another day it is over, or never was.
+  expect(isMissed(START, START + 20 * 3_600_000)).toBe(true);
   const later = at(START + 20 * 3_600_000);
   expect(later.tasks.every(({ state }) => state === 'done')).toBe(true);
 });

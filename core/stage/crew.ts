@@ -110,12 +110,16 @@ export function crewView(
   return { duty, then, background, called };
 }
 
-/** A show that is later than this has not begun because it is not to be: it was, or was called off. In ms. Our own mark. */
-const LATE_MOST = 4 * 3_600_000;
+/** Later than this a show is not late: it was called off, or played without this application. In ms. Our own mark. */
+const LATE_MOST = 12 * 3_600_000;
+
+/** Whether a show that nobody has begun can’t be waited for any more. Times in ms since 1970. */
+export const isMissed = (startsAt: number, now: number): boolean => now - startsAt > LATE_MOST;
 
 /**
  * The plan before anything was pressed, told as the show caller would tell it. `startsAt` in ms since 1970. Past its time
- * and not begun, the show can begin now at the earliest: nothing of it is over yet.
+ * and not begun, the show can begin now at the earliest: nothing of it is over yet. Of a show that was missed nothing is
+ * left to do.
  */
 export function plannedTelling(
   input: LineupInput,
@@ -123,8 +127,7 @@ export function plannedTelling(
   startsAt: number,
   now: number,
 ): Pick<Telling, 'tasks' | 'blocks'> {
-  const late = now - startsAt;
-  const wait = late > 0 && late <= LATE_MOST ? late : 0;
+  const wait = isMissed(startsAt, now) ? 0 : Math.max(0, now - startsAt);
   const at = (seconds: number): number => startsAt + seconds * 1000 + (seconds >= 0 ? wait : 0);
   const slotOf = (id: string) => input.slots.find((slot) => slot.id === id);
   return {

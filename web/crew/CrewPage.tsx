@@ -127,7 +127,7 @@ function Work({ open, person }: { open: OpenShow; person: string }) {
   const device = useMe((state) => state.me?.device ?? null);
   const duties = useDuties(open, person);
   const [trouble, setTrouble] = useState(false);
-  const { live, isLive, view, now, faceOf } = duties;
+  const { live, isLive, missed, view, now, faceOf } = duties;
   const { duty, called } = view;
   useAwake(true);
   usePlaying();
@@ -194,7 +194,7 @@ function Work({ open, person }: { open: OpenShow; person: string }) {
         )
       )}
       <Box sx={{ flex: 1, minHeight: 0, overflowY: 'auto', pb: 1 }}>
-        <DutyCard open={open} view={view} now={now} />
+        <DutyCard open={open} view={view} now={now} missed={missed} />
         <Box sx={{ borderTop: '1px solid var(--line)', mt: 2 }} />
         <Windows windows={view.background} faceOf={faceOf} now={now} />
         {!isLive && (

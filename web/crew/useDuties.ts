@@ -6,6 +6,7 @@ import {
   crewView,
   type CrewView,
   dutiesOf,
+  isMissed,
   plannedTelling,
   type Presents,
 } from '../../core/stage/crew';
@@ -21,6 +22,8 @@ export interface Duties {
   live: LiveRun;
   /** A run is under way; before that nothing can be said of work. */
   isLive: boolean;
+  /** Its time is long past, and nobody has begun it. */
+  missed: boolean;
   view: CrewView;
   told: Pick<Telling, 'tasks' | 'blocks'> | null;
   presents: readonly Presents[];
@@ -58,16 +61,14 @@ export function useDuties(open: OpenShow | null, person: string | null): Duties 
     [slots],
   );
   const isLive = live.live !== null && live.run !== null && telling !== null;
+  const startsAt = open ? instantOf(open.show.date, open.show.start, open.show.zone) : 0;
+  const ahead = open !== null && !runId && !performed;
   const told = isLive
     ? telling
-    : open && !runId && !performed
-      ? plannedTelling(
-          open.input,
-          open.timeline,
-          instantOf(open.show.date, open.show.start, open.show.zone),
-          now,
-        )
+    : ahead
+      ? plannedTelling(open.input, open.timeline, startsAt, now)
       : null;
+  const missed = ahead && !isLive && isMissed(startsAt, now);
   let view = NOTHING;
   if (person !== null && told) {
     if (isLive && telling && live.live) view = crewView(telling, presents, live.live, person, now);
@@ -76,5 +77,5 @@ export function useDuties(open: OpenShow | null, person: string | null): Duties 
       view = { ...NOTHING, duty, then };
     }
   }
-  return { live, isLive, view, told, presents, faceOf, now };
+  return { live, isLive, missed, view, told, presents, faceOf, now };
 }
