@@ -21,6 +21,7 @@ const CORE = [
   'readings',
   'learning',
   'brief',
+  'told',
   'trials',
   'lineup',
   'inventory',
