@@ -4,7 +4,7 @@ const layer = (name, from, allowed) => ({
   severity: 'error',
   from: { path: from, pathNot: '\\.test\\.ts$|/testing/' },
   to: {
-    path: '^(core|contract|server|web|season|e2e|scripts|benchmarks|simulators)/',
+    path: '^(core|contract|server|web|library|season|e2e|scripts|benchmarks|simulators)/',
     pathNot: allowed,
   },
 });
@@ -46,8 +46,9 @@ module.exports = {
     ...coreOrder,
     layer('core-knows-nothing', '^core/', '^core/'),
     layer('contract-knows-core', '^contract/', '^(contract|core)/'),
-    layer('season-knows-contract-and-core', '^season/', '^(season|contract|core)/'),
-    layer('server-knows-contract-and-core', '^server/', '^(server|contract|core|season)/'),
+    layer('library-knows-core', '^library/', '^(library|core)/'),
+    layer('season-knows-library-contract-and-core', '^season/', '^(season|library|contract|core)/'),
+    layer('server-knows-contract-and-core', '^server/', '^(server|contract|core|library|season)/'),
     layer('web-knows-contract-and-core', '^web/', '^(web|contract|core)/'),
     layer('simulators-know-core', '^simulators/', '^(simulators|core)/'),
     {

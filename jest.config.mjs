@@ -1,6 +1,6 @@
-/** Unit tests of core and contract, and server tests against a real SQLite file. */
+/** Unit tests of core, contract and library, and server tests against a real SQLite file. */
 export default {
-  roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web'],
+  roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web', '<rootDir>/library'],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
   testEnvironment: 'node',

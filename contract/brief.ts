@@ -219,6 +219,9 @@ export class ShowBody implements Show {
   @Text(80, 1)
   title!: string;
 
+  @Text(80)
+  tour!: string;
+
   @DayDate()
   date!: string;
 

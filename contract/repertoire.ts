@@ -1,4 +1,13 @@
 import { PEOPLE_AT_RISK, type PersonAtRisk, type Rating } from '../core/repertoire/care';
+import { FAMILIES, type Family } from '../core/repertoire/families';
+import {
+  type Face,
+  HAPPENINGS,
+  type Happening,
+  type Vessel,
+  VESSELS,
+} from '../core/repertoire/face';
+import type { Origin } from '../core/repertoire/origin';
 import {
   type Demo,
   HAZARDS,
@@ -301,6 +310,40 @@ export class MethodBody implements Method {
   priorFailed!: number;
 }
 
+export class FaceBody implements Face {
+  @OrNull()
+  @Id()
+  figure!: string | null;
+
+  @OneOf(VESSELS)
+  vessel!: Vessel;
+
+  @OneOf(HAPPENINGS)
+  happening!: Happening;
+}
+
+class TakenMethodBody {
+  @Id()
+  methodId!: string;
+
+  @Text(40)
+  mark!: string;
+}
+
+export class OriginBody implements Origin {
+  @Id()
+  demoId!: string;
+
+  @Text(40)
+  mark!: string;
+
+  @PartList(() => TakenMethodBody, 12)
+  methods!: TakenMethodBody[];
+}
+
+/** Characters of a demonstration as it was typed. */
+export const MOST_TOLD = 20_000;
+
 export class DemoBody implements Demo {
   @Id()
   id!: string;
@@ -335,6 +378,21 @@ export class DemoBody implements Demo {
 
   @Text(40)
   usualPosition!: string;
+
+  @OrNull()
+  @OneOf(FAMILIES)
+  family!: Family | null;
+
+  @OrNull()
+  @Part(() => FaceBody)
+  face!: FaceBody | null;
+
+  @Text(MOST_TOLD)
+  told!: string;
+
+  @OrNull()
+  @Part(() => OriginBody)
+  origin!: OriginBody | null;
 
   @Holds<DemoBody>((d) =>
     Array.isArray(d.methods) && d.methods.length === 0 ? 'must have at least one method' : null,

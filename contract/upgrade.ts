@@ -2,7 +2,7 @@
 import { NO_WISHES } from '../core/brief/wishes';
 import { blankVenue } from '../core/brief/blank';
 import { CONDITION_FIGURES, NO_AUDIENCE_NEEDS, NO_CONDITIONS } from '../core/brief/types';
-import { blankItem, blankLine, blankMethod } from '../core/repertoire/blank';
+import { blankDemo, blankItem, blankLine, blankMethod } from '../core/repertoire/blank';
 import { USUAL_MATRIX } from '../core/repertoire/matrix';
 import { HOUSEHOLD } from '../core/units/household';
 import { BASE_UNIT, type UnitId, UNITS, dimensionOf } from '../core/units/units';
@@ -342,6 +342,17 @@ function fromVersion10(file: Plain): Plain {
   };
 }
 
+/** What a demonstration is about and looks like, the text it was told in, where it is from, and tours came later. */
+function fromVersion11(file: Plain): Plain {
+  const { family, face, told, origin } = blankDemo('', '', []);
+  return {
+    ...file,
+    version: 12,
+    demos: each(file.demos, (demo) => withMissing(demo, { family, face, told, origin })),
+    show: withMissing(file.show, { tour: '' }),
+  };
+}
+
 /** Each makes the next version of the one before. */
 const STEPS: Record<number, (file: Plain) => Plain> = {
   1: fromVersion1,
@@ -354,6 +365,7 @@ const STEPS: Record<number, (file: Plain) => Plain> = {
   8: fromVersion8,
   9: fromVersion9,
   10: fromVersion10,
+  11: fromVersion11,
 };
 
 /** The file as the present version has it. */

@@ -82,3 +82,24 @@ test('a version 9 file, before results, learned times and trials, is read as one
     { numRuns: 20, seed: 130 },
   );
 });
+
+test('a version 11 file, before families, faces, told texts, origins and tours, is read as one without any', () => {
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const none = { family: null, face: null, told: '', origin: null };
+      const bare = {
+        ...file,
+        demos: file.demos.map((demo) => ({ ...demo, ...none })),
+        show: { ...file.show, tour: '' },
+      };
+      const later = ['family', 'face', 'told', 'origin', 'tour'];
+      const old = JSON.stringify({ ...bare, version: 11 }, (key, value: unknown) =>
+        later.includes(key) ? undefined : value,
+      );
+      const read = readShowFile(old);
+      if (!read.ok) throw new Error(JSON.stringify(read.faults));
+      expect(read.value).toEqual(JSON.parse(JSON.stringify(bare)));
+    }),
+    { numRuns: 20, seed: 131 },
+  );
+});

@@ -6,7 +6,7 @@ import { fileURLToPath } from 'node:url';
 
 const root = join(import.meta.dirname, '..');
 const stampFile = join(root, 'dist', 'stamp');
-const SOURCES = ['core', 'contract', 'server', 'web', 'season'];
+const SOURCES = ['core', 'contract', 'server', 'web', 'library', 'season'];
 const FILES = [
   'package-lock.json',
   'vite.config.ts',

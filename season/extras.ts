@@ -6,10 +6,8 @@ import { timelineOf } from '../core/lineup/timelineOf';
 import type { Demo, Item } from '../core/repertoire/types';
 import { type Mark, NOTHING_AROUND, readiness } from '../core/ready/go';
 
-import { ITEMS } from './items';
-import { MORE_ITEMS } from './items-more';
-import { MORE_DEMOS } from './repertoire';
-import { DESK } from './write';
+import { DESK } from './places';
+import { ALL_ITEMS, MORE_DEMOS } from './repertoire';
 
 /** The crew’s lighting desk, and what is on keys of the stage; the stand-in (`npm run desk`) listens there. */
 export const LIGHTING: Pick<Settings, 'outputs' | 'stageSignals'> = {
@@ -86,7 +84,7 @@ export function seasonExtras(
     at: now,
   });
   return {
-    items: [...ITEMS, ...MORE_ITEMS],
+    items: ALL_ITEMS,
     demos: MORE_DEMOS,
     followUps: [
       followUp('order-nitrogen', 'Ring the gas works: how much for science day, and from when', 4, {

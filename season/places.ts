@@ -153,3 +153,6 @@ export const VENUES: Venue[] = [
 ];
 
 export const POSITIONS: Position[] = usualPositions();
+
+/** The crew’s one lighting desk, as its settings list it. */
+export const DESK = 'desk';

@@ -15,12 +15,12 @@ import { HOUSEHOLD } from '../core/units/household';
 import { timelineOf } from '../core/lineup/timelineOf';
 import { runPlanOf } from '../core/stage/plan';
 import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../contract/showFile';
-import { BOXES, ITEMS } from './items';
+import { BOXES } from './kept';
 import { forClass } from './classes';
 import { type GoneBy, runLog } from './logs';
 import { lotsFor } from './lots';
 import { PEOPLE, POSITIONS, VENUES } from './places';
-import { DEMOS } from './repertoire';
+import { DEMOS, SHOW_ITEMS } from './repertoire';
 
 /** A slot at its demo's usual position; the second part of “foam-fountain/lively” names a method. */
 function slot(what: string, performerId: string, more: Partial<Slot> = {}): Slot {
@@ -74,8 +74,16 @@ const plainDay = (date: string, days: number): string =>
 
 const PLAIN_KIT: Pick<
   Show,
-  'rehearsals' | 'wantedChance' | 'cold' | 'conditions' | 'youngest' | 'audienceNeeds' | 'journeys'
+  | 'tour'
+  | 'rehearsals'
+  | 'wantedChance'
+  | 'cold'
+  | 'conditions'
+  | 'youngest'
+  | 'audienceNeeds'
+  | 'journeys'
 > = {
+  tour: '',
   youngest: 5,
   audienceNeeds: { hearing: 'no', sight: 'no', movement: 'no' },
   journeys: [],
@@ -344,7 +352,7 @@ function bundleOf(booking: Booking, today: string, zone: string): ShowBundle {
     venue: VENUES.find((venue) => venue.id === show.venueId) ?? null,
     people: PEOPLE.filter((person) => show.crew.includes(person.id)),
     demos,
-    items: ITEMS.filter((item) => used.has(item.id)),
+    items: SHOW_ITEMS.filter((item) => used.has(item.id)),
     household: HOUSEHOLD,
     riskMatrix: USUAL_MATRIX,
   };

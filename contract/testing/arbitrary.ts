@@ -137,6 +137,7 @@ export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbit
     .record({
       id: fc.uuid(),
       title: words(80, 1),
+      tour: words(80),
       date: fc.constantFrom('2027-05-30', '2028-02-29'),
       zone: fc.constantFrom('Etc/UTC', 'Etc/GMT+5'),
       times: fc.uniqueArray(whole(0, 300), { minLength: 4, maxLength: 4 }),

@@ -1,5 +1,7 @@
 /** Random demos that the contract allows. */
 import fc from 'fast-check';
+import { FAMILIES } from '../../core/repertoire/families';
+import { HAPPENINGS, VESSELS } from '../../core/repertoire/face';
 import { CUE_KINDS, CUE_MOMENTS } from '../../core/repertoire/cues';
 import { findCalculator } from '../../core/calculators/catalogue';
 import {
@@ -228,6 +230,22 @@ export const demo = (items: readonly string[] = []): fc.Arbitrary<Demo> =>
       talkPattern: fc.constantFrom(...TALK_PATTERNS),
       pinnedNote: words(500),
       usualPosition: words(40),
+      family: orNull(fc.constantFrom(...FAMILIES)),
+      face: orNull(
+        fc.record({
+          figure: orNull(fc.uuid()),
+          vessel: fc.constantFrom(...VESSELS),
+          happening: fc.constantFrom(...HAPPENINGS),
+        }),
+      ),
+      told: words(400),
+      origin: orNull(
+        fc.record({
+          demoId: fc.uuid(),
+          mark: words(40),
+          methods: fc.array(fc.record({ methodId: fc.uuid(), mark: words(40) }), { maxLength: 3 }),
+        }),
+      ),
       methods: methods(items),
     })
     .map(({ ages: [a, b], ...rest }) => ({

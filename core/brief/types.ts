@@ -267,6 +267,8 @@ export interface Journey {
 export interface Show {
   id: string;
   title: string;
+  /** Name of the tour it is part of; empty for none. */
+  tour: string;
   /** Local date, YYYY-MM-DD. */
   date: string;
   /** IANA time zone name. */

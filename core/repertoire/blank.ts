@@ -78,6 +78,10 @@ export const blankDemo = (id: string, name: string, methods: Method[]): Demo => 
   talkPattern: 'predictShowExplain',
   pinnedNote: '',
   usualPosition: '',
+  family: null,
+  face: null,
+  told: '',
+  origin: null,
   methods,
 });
 

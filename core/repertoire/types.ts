@@ -4,8 +4,11 @@
  */
 import type { Care, PersonAtRisk, Needs, Rating, CalculatorBinding, VolunteerCard } from './care';
 import type { Prediction, StepCue } from './cues';
+import type { Face } from './face';
+import type { Family } from './families';
 import type { ColdKind, Material } from './materials';
 import type { MethodResult } from './measure';
+import type { Origin } from './origin';
 import type { Strength, SubstanceId } from './substances';
 import type { UnitId } from '../units/units';
 
@@ -273,6 +276,14 @@ export interface Demo {
   pinnedNote: string;
   /** Name of the stage position it is usually done at. */
   usualPosition: string;
+  /** Null where nobody has said. */
+  family: Family | null;
+  /** Null for one guessed by its words. */
+  face: Face | null;
+  /** As it was typed, a step a line; empty where it was not. */
+  told: string;
+  /** What of the library it was taken from; null for one’s own. */
+  origin: Origin | null;
   methods: Method[];
 }
 

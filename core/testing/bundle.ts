@@ -62,6 +62,7 @@ export function bundle(
     show: {
       id: 'show',
       title: 'Show',
+      tour: '',
       date: '2027-05-30',
       zone: 'Etc/UTC',
       arrival: '12:30',

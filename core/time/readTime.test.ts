@@ -36,12 +36,19 @@ test.each([
   expect(readTime(text)).toBe(seconds);
 });
 
-test.each(['', 'soon', '2 m', '3 spoons', '2 minutes of fame', '1:75', '12 mL', 'a spoon', '-3 min'])(
-  '“%s” is no duration',
-  (text) => {
-    expect(readTime(text)).toBeNull();
-  },
-);
+test.each([
+  '',
+  'soon',
+  '2 m',
+  '3 spoons',
+  '2 minutes of fame',
+  '1:75',
+  '12 mL',
+  'a spoon',
+  '-3 min',
+])('“%s” is no duration', (text) => {
+  expect(readTime(text)).toBeNull();
+});
 
 test('what the product writes of durations it reads', () => {
   for (let seconds = 1; seconds < 20_000; seconds += 37) {
@@ -72,17 +79,25 @@ test('a likely time with its ends', () => {
   ]);
 });
 
-test.each(['pour 12 mL water', 'three slaps at row 3', '2 × 200 mL', 'step 2 metres back', '3 m clear', 'about 3 spoons', 'a second helper', 'ratio 3:1'])(
-  'no time in “%s”',
-  (text) => {
-    expect(findTimes(text)).toEqual([]);
-  },
-);
+test.each([
+  'pour 12 mL water',
+  'three slaps at row 3',
+  '2 × 200 mL',
+  'step 2 metres back',
+  '3 m clear',
+  'about 3 spoons',
+  'a second helper',
+  'ratio 3:1',
+])('no time in “%s”', (text) => {
+  expect(findTimes(text)).toEqual([]);
+});
 
 test('without a unit it is taken for minutes, and that is told', () => {
   expect(findTimes('soak, about 3')).toMatchObject([{ least: 180, noUnit: true }]);
 });
 
 test('two in one line', () => {
-  expect(findTimes('0:10 put it on the plate, wait 3 min').map(({ least }) => least)).toEqual([10, 180]);
+  expect(findTimes('0:10 put it on the plate, wait 3 min').map(({ least }) => least)).toEqual([
+    10, 180,
+  ]);
 });

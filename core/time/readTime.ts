@@ -37,7 +37,13 @@ const COUNT_WORDS: Readonly<Record<string, number>> = {
   thirty: 30,
 };
 
-const VULGAR: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3 };
+const VULGAR: Readonly<Record<string, number>> = {
+  '½': 0.5,
+  '¼': 0.25,
+  '¾': 0.75,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+};
 
 const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600 };
 
@@ -104,11 +110,19 @@ export function findTimes(text: string): TimeFound[] {
     const { likely, within, range, one, bare } = match.groups ?? {};
     if (bare !== undefined) {
       const seconds = secondsOf(bare);
-      return { ...place, least: seconds, most: seconds, isRange: false, likely: null, noUnit: true };
+      return {
+        ...place,
+        least: seconds,
+        most: seconds,
+        isRange: false,
+        likely: null,
+        noUnit: true,
+      };
     }
     const [least, most] = rangeOf(within ?? range ?? one ?? '');
     const isRange = one === undefined;
-    if (likely === undefined) return { ...place, least, most, isRange, likely: null, noUnit: false };
+    if (likely === undefined)
+      return { ...place, least, most, isRange, likely: null, noUnit: false };
     const middle = secondsOf(likely);
     return {
       ...place,

@@ -2,7 +2,15 @@
 import type { Estimate, Phase } from '../repertoire/types';
 
 /** What kind of thing a step is: those of one kind are off by as much. */
-export const STEP_FAMILIES = ['talk', 'gear', 'volunteer', 'wait', 'setUp', 'clear', 'hand'] as const;
+export const STEP_FAMILIES = [
+  'talk',
+  'gear',
+  'volunteer',
+  'wait',
+  'setUp',
+  'clear',
+  'hand',
+] as const;
 export type StepFamily = (typeof STEP_FAMILIES)[number];
 
 interface FamilyFacts {
@@ -93,7 +101,8 @@ export function guessPhases(steps: readonly PhaseClue[]): ('prepare' | 'perform'
   let first = waits + 1;
   if (waits < 0) while (first < before && PREPARING.test(steps[first]?.name ?? '')) first++;
   let last = steps.length;
-  while (last > first && !steps[last - 1]?.isShown && CLEARING.test(steps[last - 1]?.name ?? '')) last--;
+  while (last > first && !steps[last - 1]?.isShown && CLEARING.test(steps[last - 1]?.name ?? ''))
+    last--;
   // Without anything between them, the last of the one or the first of the other is what is shown.
   if (first >= last) {
     if (last < steps.length) last++;

@@ -50,7 +50,9 @@ const WRITTEN: Readonly<Record<Keyword, readonly [string, ...string[]]>> = {
   warn: ['warn', 'warning', 'say before'],
 };
 
-const BY_WORD = new Map(KEYWORDS.flatMap((key) => WRITTEN[key].map((word) => [word, key] as const)));
+const BY_WORD = new Map(
+  KEYWORDS.flatMap((key) => WRITTEN[key].map((word) => [word, key] as const)),
+);
 
 export const keywordTold = (key: Keyword): string => `${WRITTEN[key][0]}:`;
 

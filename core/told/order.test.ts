@@ -4,7 +4,14 @@ import { type OrderKnows, readOrder, writeOrder } from './order';
 
 const KNOWS: OrderKnows = {
   demos: [
-    { id: 'foam', name: 'Foam fountain', methods: [{ id: 'gentle', name: 'gentle' }, { id: 'lively', name: 'lively' }] },
+    {
+      id: 'foam',
+      name: 'Foam fountain',
+      methods: [
+        { id: 'gentle', name: 'gentle' },
+        { id: 'lively', name: 'lively' },
+      ],
+    },
     { id: 'forks', name: 'Balancing forks', methods: [{ id: 'm', name: 'on a glass' }] },
     { id: 'race', name: 'Magnet race down metal', methods: [{ id: 'm', name: 'sheets' }] },
     { id: 'magnet', name: 'Slow-falling magnet', methods: [{ id: 'm', name: 'two pipes' }] },
@@ -20,9 +27,20 @@ const KNOWS: OrderKnows = {
 const read = (text: string) => readOrder(text, KNOWS);
 
 test('as one pastes it: any spacing, any order of words', () => {
-  const { entries, questions } = read('14:00 hello, Mara\n14:02 forks 3 min\n14:05 foam! 4½ min, Jo pours\n\n14:10   race  @left');
+  const { entries, questions } = read(
+    '14:00 hello, Mara\n14:02 forks 3 min\n14:05 foam! 4½ min, Jo pours\n\n14:10   race  @left',
+  );
   expect(questions).toEqual([]);
-  expect(entries.map(({ kind, name, clock, seconds, personId, position }) => [kind, name, clock, seconds, personId, position])).toEqual([
+  expect(
+    entries.map(({ kind, name, clock, seconds, personId, position }) => [
+      kind,
+      name,
+      clock,
+      seconds,
+      personId,
+      position,
+    ]),
+  ).toEqual([
     ['talk', 'Hello', 50400, 120, 'mara', null],
     ['demo', 'Balancing forks', 50520, 180, null, null],
     ['demo', 'Foam fountain', 50700, 270, 'jo', null],
@@ -32,7 +50,10 @@ test('as one pastes it: any spacing, any order of words', () => {
 
 describe('one line', () => {
   test.each([
-    ['1 Foam 4:30 @centre', { demoId: 'foam', seconds: 270, position: 'Centre table', clock: null }],
+    [
+      '1 Foam 4:30 @centre',
+      { demoId: 'foam', seconds: 270, position: 'Centre table', clock: null },
+    ],
     ['1. Foam fountain (lively) × 2', { demoId: 'foam', methodId: 'lively', goes: 2 }],
     ['2) forks, 2 goes, Jo', { demoId: 'forks', goes: 2, personId: 'jo' }],
     ['Foam', { demoId: 'foam', seconds: null }],
@@ -63,7 +84,9 @@ test('an order written and read is the same order', () => {
     .record({
       demo: fc.constantFrom(...KNOWS.demos),
       method: fc.boolean(),
-      fresh: fc.option(fc.constantFrom('Egg drop', 'Two, three', '14:00', '4 min', 'Jo', '@home', '7', 'x 3')),
+      fresh: fc.option(
+        fc.constantFrom('Egg drop', 'Two, three', '14:00', '4 min', 'Jo', '@home', '7', 'x 3'),
+      ),
       clock: fc.option(fc.integer({ min: 8 * 60, max: 22 * 60 })),
       seconds: fc.option(fc.integer({ min: 5, max: 3000 })),
       position: fc.option(fc.constantFrom(...KNOWS.positions)),
@@ -80,11 +103,15 @@ test('an order written and read is the same order', () => {
     }));
   fc.assert(
     fc.property(fc.array(entry, { minLength: 1, maxLength: 5 }), (entries) => {
-      const whole = entries.map((one) => ({ ...one, clock: entries[0]?.clock === null ? null : one.clock }));
+      const whole = entries.map((one) => ({
+        ...one,
+        clock: entries[0]?.clock === null ? null : one.clock,
+      }));
       const told = read(writeOrder(whole, KNOWS)).entries.map(({ line: _line, ...one }) => one);
       const timed = whole.map((one, i) => {
         const next = whole[i + 1]?.clock ?? null;
-        const gap = one.clock !== null && next !== null && next > one.clock ? next - one.clock : null;
+        const gap =
+          one.clock !== null && next !== null && next > one.clock ? next - one.clock : null;
         return { ...one, seconds: one.seconds ?? gap };
       });
       expect(told).toEqual(timed);

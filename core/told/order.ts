@@ -93,7 +93,9 @@ class LineReader {
     };
     const isClock = (clock: RegExpExecArray | null): clock is RegExpExecArray =>
       clock !== null &&
-      (afterClock || Number(clock[1]) >= EARLIEST_HOUR || findTimes(rest.slice(clock[0].length)).length > 0);
+      (afterClock ||
+        Number(clock[1]) >= EARLIEST_HOUR ||
+        findTimes(rest.slice(clock[0].length)).length > 0);
     let clock = CLOCK.exec(rest);
     if (!isClock(clock)) {
       const numbering = NUMBERING.exec(rest);
@@ -109,7 +111,10 @@ class LineReader {
     if (place && !/["“]/.test(rest.slice(place.index))) {
       this.position = positionCalled(place[1] ?? '', knows);
       this.mark('word', from + place.index, from + place.index + place[0].length);
-      rest = rest.slice(0, place.index) + ' '.repeat(place[0].length) + rest.slice(place.index + place[0].length);
+      rest =
+        rest.slice(0, place.index) +
+        ' '.repeat(place[0].length) +
+        rest.slice(place.index + place[0].length);
     }
     for (const part of listed(rest.replace(/\t/g, ', '))) this.part(part.text, from + part.from);
   }
@@ -168,17 +173,24 @@ class LineReader {
   }
 }
 
-function asked(line: { number: number; text: string }, name: string, maybe: readonly KnownDemo[]): Question[] {
+function asked(
+  line: { number: number; text: string },
+  name: string,
+  maybe: readonly KnownDemo[],
+): Question[] {
   const from = line.text.toLowerCase().indexOf(name.toLowerCase());
   if (from < 0) return [];
   const to = from + name.length;
   const put = (words: string): string => line.text.slice(0, from) + words + line.text.slice(to);
-  const written = (words: string): string => (/^[\p{L}\p{N} ’'-]+$/u.test(words) ? words : quoted(words));
+  const written = (words: string): string =>
+    /^[\p{L}\p{N} ’'-]+$/u.test(words) ? words : quoted(words);
   return [
     {
       ...{ line: line.number, from, to },
       ask: `Which one is “${name}”?`,
-      answers: maybe.slice(0, 4).map((demo) => ({ label: demo.name, text: put(written(demo.name)) })),
+      answers: maybe
+        .slice(0, 4)
+        .map((demo) => ({ label: demo.name, text: put(written(demo.name)) })),
     },
   ];
 }
@@ -196,7 +208,9 @@ export function readOrder(text: string, knows: OrderKnows): OrderTold {
     const called = demosCalled(name, knows.demos);
     const demo = called.length === 1 ? (called[0] ?? null) : null;
     if (called.length > 1) told.questions.push(...asked(line, name, called));
-    const method = demo?.methods.find(({ name: own }) => plainName(own) === plainName(read.method ?? ''));
+    const method = demo?.methods.find(
+      ({ name: own }) => plainName(own) === plainName(read.method ?? ''),
+    );
     told.entries.push({
       line: line.number,
       kind: demo ? 'demo' : TALK.test(name) ? 'talk' : 'fresh',
@@ -220,7 +234,10 @@ export function readOrder(text: string, knows: OrderKnows): OrderTold {
 }
 
 /** A line for each of a running order; what is null is not written. */
-export function writeOrder(entries: readonly Omit<OrderEntry, 'line'>[], knows: OrderKnows): string {
+export function writeOrder(
+  entries: readonly Omit<OrderEntry, 'line'>[],
+  knows: OrderKnows,
+): string {
   return entries
     .map((entry, i) => {
       const person = knows.people.find(({ id }) => id === entry.personId)?.name;

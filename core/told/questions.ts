@@ -13,7 +13,10 @@ export function questionsOf(line: Line, said: StepSaid): Question[] {
   const asked: Question[] = said.doubts.map(({ from, to, kind }): Question => {
     const place = { line: number, from, to };
     const words = text.slice(from, to);
-    const drop = { label: 'No', text: put(text, from, to, words.replace(/\s*(?:cover )?(?:your )?ears\s*\?/i, '')) };
+    const drop = {
+      label: 'No',
+      text: put(text, from, to, words.replace(/\s*(?:cover )?(?:your )?ears\s*\?/i, '')),
+    };
     switch (kind) {
       case 'ears':
         return {
@@ -37,7 +40,10 @@ export function questionsOf(line: Line, said: StepSaid): Question[] {
           ...place,
           ask: `Two times in one line. Is “${words}” a step of its own?`,
           answers: [
-            { label: 'A line of its own', text: `${put(text, from, to, '').replace(/[,;]?\s*$/, '')}\n${words}` },
+            {
+              label: 'A line of its own',
+              text: `${put(text, from, to, '').replace(/[,;]?\s*$/, '')}\n${words}`,
+            },
             { label: 'Only words', text: put(text, from, to, `"${words}"`) },
           ],
         };
@@ -54,7 +60,10 @@ export function questionsOf(line: Line, said: StepSaid): Question[] {
         return {
           ...place,
           ask: 'It takes no time?',
-          answers: ['0:10', '0:30', '1:00'].map((time) => ({ label: time, text: put(text, from, to, time) })),
+          answers: ['0:10', '0:30', '1:00'].map((time) => ({
+            label: time,
+            text: put(text, from, to, time),
+          })),
         };
     }
   });

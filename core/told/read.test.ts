@@ -55,9 +55,14 @@ test('a demonstration as one would tell it', () => {
     [10, 'reset', 'Hot plate off', 60, 'one'],
   ]);
   expect(method?.steps[3]?.sign).toEqual({ watchFor: 'steam', waitLeast: 70, waitMost: 85 });
-  expect(method?.steps[4]).toMatchObject({ gearOn: ['Goggles'], say: 'Call out when you see the steam.' });
+  expect(method?.steps[4]).toMatchObject({
+    gearOn: ['Goggles'],
+    say: 'Call out when you see the steam.',
+  });
   expect(method?.steps[7]?.hands).toEqual([{ role: 'helper', count: 1, competence: null }]);
-  expect(method?.kit.map(({ amount, unit, name, itemId, basis }) => [amount, unit, name, itemId, basis])).toEqual([
+  expect(
+    method?.kit.map(({ amount, unit, name, itemId, basis }) => [amount, unit, name, itemId, basis]),
+  ).toEqual([
     [12, 'mL', 'Water', 'water', 'perGo'],
     [1, 'piece', 'Hot plate', 'hot-plate', 'perShow'],
     [3, 'piece', 'Cans', null, 'perShow'],
@@ -86,11 +91,15 @@ test('a demonstration as one would tell it', () => {
 
 test('the first lines of a beginner', () => {
   const told = read('Tablecloth pull\n1 min lay cloth and three plates\npull straight down, 10 s');
-  expect(told.methods[0]?.steps.map(({ name, phase, time }) => [phase, name, time.likely])).toEqual([
-    ['prepare', 'Lay cloth and three plates', 60],
-    ['perform', 'Pull straight down', 10],
+  expect(told.methods[0]?.steps.map(({ name, phase, time }) => [phase, name, time.likely])).toEqual(
+    [
+      ['prepare', 'Lay cloth and three plates', 60],
+      ['perform', 'Pull straight down', 10],
+    ],
+  );
+  expect(told.methods[0]?.kit).toMatchObject([
+    { name: 'Plates', amount: 3, unit: 'piece', itemId: null },
   ]);
-  expect(told.methods[0]?.kit).toMatchObject([{ name: 'Plates', amount: 3, unit: 'piece', itemId: null }]);
 });
 
 describe('times', () => {
@@ -106,7 +115,13 @@ describe('times', () => {
   });
 
   test('one time has its ends guessed by the kind of step, the likely one between them', () => {
-    for (const line of ['explain 1:00', 'pour 1:00', 'a volunteer pulls 1:00', 'clear: wipe 1:00', 'pour 0:01']) {
+    for (const line of [
+      'explain 1:00',
+      'pour 1:00',
+      'a volunteer pulls 1:00',
+      'clear: wipe 1:00',
+      'pour 0:01',
+    ]) {
       const time = step(line)?.time;
       expect(time && time.shortest <= time.likely && time.likely <= time.longest).toBe(true);
     }
@@ -122,7 +137,10 @@ describe('times', () => {
   test('“about 3” is taken for minutes and asked', () => {
     const told = read('Demo\nstir, about 3');
     expect(told.methods[0]?.steps[0]?.time.likely).toBe(180);
-    expect(told.questions[0]?.answers.map(({ text }) => text)).toEqual(['stir, about 3 min', 'stir, about 3 s']);
+    expect(told.questions[0]?.answers.map(({ text }) => text)).toEqual([
+      'stir, about 3 min',
+      'stir, about 3 s',
+    ]);
   });
 });
 
@@ -159,8 +177,12 @@ describe('amounts', () => {
     const told = read('Demo\nlay three plates');
     expect(told.methods[0]?.kit).toMatchObject([{ name: 'Plates', itemId: null, amount: 3 }]);
     const [asked] = told.questions;
-    expect(asked?.answers.map(({ text }) => text)).toEqual(['lay three Hot plate', 'lay three "plates"']);
-    for (const { text } of asked?.answers ?? []) expect(read(`Demo\n${text}`).questions).toEqual([]);
+    expect(asked?.answers.map(({ text }) => text)).toEqual([
+      'lay three Hot plate',
+      'lay three "plates"',
+    ]);
+    for (const { text } of asked?.answers ?? [])
+      expect(read(`Demo\n${text}`).questions).toEqual([]);
     expect(kit('lay three "plates"')).toMatchObject([{ name: 'Plates', itemId: null }]);
     expect(kit('lay three Hot plate')).toMatchObject([{ itemId: 'hot-plate', amount: 3 }]);
   });
@@ -177,7 +199,11 @@ describe('amounts', () => {
   });
 
   test('a list with notes, bases and commas in brackets', () => {
-    expect(kit('needs: 3 drinks cans a go (empty, rinsed), 2 pairs of thick gloves, 1 straw each volunteer')).toMatchObject([
+    expect(
+      kit(
+        'needs: 3 drinks cans a go (empty, rinsed), 2 pairs of thick gloves, 1 straw each volunteer',
+      ),
+    ).toMatchObject([
       { itemId: 'can', amount: 3, basis: 'perGo', note: 'empty, rinsed' },
       { itemId: 'gloves', amount: 2, unit: 'pair', basis: 'perShow' },
       { name: 'Straw', amount: 1, basis: 'perVolunteer' },
@@ -234,7 +260,10 @@ describe('when', () => {
   });
 
   test('something is always shown', () => {
-    expect(steps('lay cloth\nset plates').map(({ phase }) => phase)).toEqual(['prepare', 'perform']);
+    expect(steps('lay cloth\nset plates').map(({ phase }) => phase)).toEqual([
+      'prepare',
+      'perform',
+    ]);
     expect(steps('wipe it').map(({ phase }) => phase)).toEqual(['perform']);
     expect(steps('wait 3 min').map(({ phase }) => phase)).toEqual(['perform']);
   });
@@ -261,7 +290,9 @@ test('nothing, and only a name', () => {
 
 test('facts of the whole', () => {
   expect(
-    read('Foam @centre\npeople see: Foam!\nidea: It falls apart.\nages: 5 up\nenergy: 4\ngoes: 3\nmethod: gentle\npour\nmethod: lively\ngoes: once\npour'),
+    read(
+      'Foam @centre\npeople see: Foam!\nidea: It falls apart.\nages: 5 up\nenergy: 4\ngoes: 3\nmethod: gentle\npour\nmethod: lively\ngoes: once\npour',
+    ),
   ).toMatchObject({
     usualPosition: 'Centre table',
     hook: 'Foam!',

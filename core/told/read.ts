@@ -158,13 +158,17 @@ class MethodReader {
   }
 
   private word(line: Line, bodyLength: number): void {
-    const to = bodyLength === 0 ? line.text.trimEnd().length : line.text.lastIndexOf(':', line.from) + 1;
+    const to =
+      bodyLength === 0 ? line.text.trimEnd().length : line.text.lastIndexOf(':', line.from) + 1;
     const from = line.text.length - line.text.trimStart().length;
     this.into.marks.push({ line: line.number, from, to, kind: 'word' });
   }
 
   /** What is said goes with the step before it that an audience sees, else with the next. */
-  private attach({ number, body }: Line, keyword: 'say' | 'cue' | 'careful' | 'do' | 'wear' | 'takeOff'): void {
+  private attach(
+    { number, body }: Line,
+    keyword: 'say' | 'cue' | 'careful' | 'do' | 'wear' | 'takeOff',
+  ): void {
     if (body === '') return;
     const last = this.drafts.at(-1);
     const before = keyword === 'say' || keyword === 'cue';
@@ -266,7 +270,11 @@ class MethodReader {
       this.drafts.map((draft) => ({
         name: draft.said.name,
         isWait: draft.isWait,
-        isShown: draft.section === 'perform' || draft.say !== '' || draft.cue !== '' || draft.said.sign !== null,
+        isShown:
+          draft.section === 'perform' ||
+          draft.say !== '' ||
+          draft.cue !== '' ||
+          draft.said.sign !== null,
       })),
     );
     return this.drafts.map((draft, i) => this.finished(draft, guessed[i] ?? 'perform'));
@@ -278,7 +286,8 @@ class MethodReader {
     // A wait before the audience is there runs by itself; before it, somebody stands there.
     const alone = isWait || (said.hands?.length === 0 && said.besides.length === 0);
     const phase: Phase = alone && section === 'prepare' ? 'settle' : section;
-    const name = said.name || (said.sign ? `Watch for ${said.sign.watchFor}` : isWait ? 'Wait' : 'Show it');
+    const name =
+      said.name || (said.sign ? `Watch for ${said.sign.watchFor}` : isWait ? 'Wait' : 'Show it');
     const watch = said.sign?.waitMost ?? 0;
     const hands = said.hands ?? (isWait && section !== 'perform' ? [] : usualHands(phase));
     return {
@@ -328,7 +337,7 @@ export function positionCalled(text: string, { positions }: Pick<Knows, 'positio
   const plain = text.trim().toLowerCase();
   const exact = positions.find((name) => name.toLowerCase() === plain);
   const begins = positions.filter((name) => name.toLowerCase().split(' ')[0] === plain);
-  return exact ?? (begins.length === 1 ? (begins[0] ?? '') : capital(text.trim()).slice(0, 60));
+  return exact ?? (begins.length === 1 ? (begins[0] ?? '') : capital(text.trim()).slice(0, 40));
 }
 
 /** The first line: the name, and perhaps where it is done and with whom. */
@@ -403,7 +412,12 @@ export function readTold(text: string, knows: Knows): Told {
         continue;
     }
     const from = line.text.length - line.text.trimStart().length;
-    told.marks.push({ line: line.number, from, to: line.text.lastIndexOf(':', line.from) + 1, kind: 'word' });
+    told.marks.push({
+      line: line.number,
+      from,
+      to: line.text.lastIndexOf(':', line.from) + 1,
+      kind: 'word',
+    });
   }
   if (!method.isEmpty) told.methods.push(method.done());
   return told;

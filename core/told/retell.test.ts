@@ -61,14 +61,20 @@ test('what was typed stays as it was typed, word for word', () => {
 test('a step that is changed elsewhere changes its line, and no other', () => {
   const demo = changed(told(TEXT), 'Explain', { time: { shortest: 60, likely: 90, longest: 150 } });
   const text = retell(TEXT, demo, KNOWS);
-  expect(lineDiff(TEXT, text)).toEqual([['   1:20   explain'], ['show: Explain, 1:30 (1:00–2:30)']]);
+  expect(lineDiff(TEXT, text)).toEqual([
+    ['   1:20   explain'],
+    ['show: Explain, 1:30 (1:00–2:30)'],
+  ]);
   says(text, demo);
 });
 
 test('words added to a step come beneath its line', () => {
   const demo = changed(told(TEXT), 'Flip it into the cold water', { careful: 'Tongs palm up' });
   const text = retell(TEXT, demo, KNOWS);
-  expect(lineDiff(TEXT, text)[1]).toEqual(['show: Flip it into the cold water, 0:05', 'careful: Tongs palm up']);
+  expect(lineDiff(TEXT, text)[1]).toEqual([
+    'show: Flip it into the cold water, 0:05',
+    'careful: Tongs palm up',
+  ]);
   says(text, demo);
 });
 
@@ -118,7 +124,12 @@ test('whatever is changed elsewhere, the text says it afterwards', () => {
   if (!method) throw new Error('no method');
   const change = fc.record({
     drop: fc.uniqueArray(fc.nat(method.tasks.length - 1), { maxLength: 3 }),
-    rename: fc.option(fc.record({ at: fc.nat(method.tasks.length - 1), name: fc.constantFrom('Wave', '3 min', 'wait, all', 'say: so') })),
+    rename: fc.option(
+      fc.record({
+        at: fc.nat(method.tasks.length - 1),
+        name: fc.constantFrom('Wave', '3 min', 'wait, all', 'say: so'),
+      }),
+    ),
     slower: fc.option(fc.nat(method.tasks.length - 1)),
     swap: fc.option(fc.nat(method.tasks.length - 2)),
   });
@@ -126,7 +137,9 @@ test('whatever is changed elsewhere, the text says it afterwards', () => {
     fc.property(change, ({ drop, rename, slower, swap }) => {
       let tasks = method.tasks.map((task, i) => ({
         ...task,
-        ...(rename?.at === i ? { name: rename.name, do: task.phase === 'perform' ? rename.name : '' } : {}),
+        ...(rename?.at === i
+          ? { name: rename.name, do: task.phase === 'perform' ? rename.name : '' }
+          : {}),
         ...(slower === i ? { time: { shortest: 50, likely: 70, longest: 300 } } : {}),
       }));
       if (swap !== null) {

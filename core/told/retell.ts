@@ -9,7 +9,16 @@ import { readTold } from './read';
 import { plainName } from './things';
 import type { Knows, ToldMethod, ToldStep } from './types';
 import { inToldOrder, isSameStep, pairMethods, weave } from './weave';
-import { keepsOf, kitTold, type StepContext, stepContext, titleTold, writeDemo, writeMethod, writeStep } from './write';
+import {
+  keepsOf,
+  kitTold,
+  type StepContext,
+  stepContext,
+  titleTold,
+  writeDemo,
+  writeMethod,
+  writeStep,
+} from './write';
 
 /** Ids of what a text has and the demonstration doesn’t: they differ from all that are there. */
 const nowhere = (): string => '-';
@@ -56,7 +65,10 @@ const SECTION = {
 /** A step as lines that say by themselves when it is done. */
 function standing(task: Task, context: StepContext): string[] {
   const [first = '', ...more] = writeStep(task, context);
-  return [task.phase === 'settle' ? first : `${keywordTold(SECTION[task.phase])} ${first}`, ...more];
+  return [
+    task.phase === 'settle' ? first : `${keywordTold(SECTION[task.phase])} ${first}`,
+    ...more,
+  ];
 }
 
 /** Whether a step, as it was told, is still the task it became. */
@@ -93,7 +105,10 @@ function retellSteps(lines: Lines, told: ToldMethod, method: Method, context: St
     if (step && task && own) {
       if (!stillIs(told, step, task, method)) {
         // A line that holds a step and a wait is written as two.
-        if (shared.has(step.line) && told.steps.some((one) => one !== step && one.line === step.line))
+        if (
+          shared.has(step.line) &&
+          told.steps.some((one) => one !== step && one.line === step.line)
+        )
           lines.replace(step.line, []);
         lines.replace(step.line, standing(task, own));
         for (const more of step.more) if (more !== step.line) lines.replace(more, []);
@@ -106,7 +121,13 @@ function retellSteps(lines: Lines, told: ToldMethod, method: Method, context: St
   }
 }
 
-function retellKit(lines: Lines, told: ToldMethod, method: Method, knows: Knows, text: string): void {
+function retellKit(
+  lines: Lines,
+  told: ToldMethod,
+  method: Method,
+  knows: Knows,
+  text: string,
+): void {
   const needs = linesOf(text).filter(({ keyword }) => keyword === 'needs');
   const own = needs.filter(({ number }) => told.kit.some(({ line }) => line === number));
   const missing = told.kit.filter(({ itemId }) => itemId === null);
@@ -116,19 +137,29 @@ function retellKit(lines: Lines, told: ToldMethod, method: Method, knows: Knows,
   });
   const isTold = kit.every(({ line, thing }) =>
     told.kit.some(
-      (one) => one.itemId === thing.id && one.amount === line.amount && one.unit === line.unit && one.basis === line.basis,
+      (one) =>
+        one.itemId === thing.id &&
+        one.amount === line.amount &&
+        one.unit === line.unit &&
+        one.basis === line.basis,
     ),
   );
   if (isTold && told.kit.length - missing.length === kit.length) return;
   const names = new Set(kit.map(({ thing }) => plainName(thing.name)));
   const list = [
     ...kit.map(({ line, thing }) => kitTold(line, thing, knows.things)),
-    ...missing.filter(({ name }) => !names.has(plainName(name))).map(({ amount, name }) => `${amount} ${name}`),
+    ...missing
+      .filter(({ name }) => !names.has(plainName(name)))
+      .map(({ amount, name }) => `${amount} ${name}`),
   ];
   const [first, ...others] = own;
   const written = list.length === 0 ? [] : [`${keywordTold('needs')} ${list.join(', ')}`];
   if (first) lines.replace(first.number, written);
-  else lines.after(Math.max(told.line, ...told.steps.map(({ line, more }) => Math.max(line, ...more))), written);
+  else
+    lines.after(
+      Math.max(told.line, ...told.steps.map(({ line, more }) => Math.max(line, ...more))),
+      written,
+    );
   for (const { number } of others) lines.replace(number, []);
 }
 
@@ -149,7 +180,10 @@ export function retell(text: string, demo: Demo, knows: Knows): string {
   }
   const paired = new Set(pairs.map(([, method]) => method));
   const others = demo.methods.filter((method) => !paired.has(method));
-  const whole = [lines.text, ...others.map((method) => ['', ...writeMethod(method, knows)].join('\n'))].join('\n');
+  const whole = [
+    lines.text,
+    ...others.map((method) => ['', ...writeMethod(method, knows)].join('\n')),
+  ].join('\n');
   // What those lines can’t say by themselves is written out anew, all of it.
   return isSaid(whole, demo, knows) ? whole : writeDemo(demo, knows);
 }

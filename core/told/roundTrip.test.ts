@@ -1,9 +1,8 @@
 /** A demonstration written as text and read back is the one it was: ours, and any that could be. */
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { DEMOS, MORE_DEMOS } from '../../season/repertoire';
-import { ITEMS as FIRST_ITEMS } from '../../season/items';
-import { MORE_ITEMS } from '../../season/items-more';
+import { LIBRARY_DEMOS } from '../../library/demos';
+import { LIBRARY_ITEMS as ITEMS } from '../../library/all';
 import { blankDemo, blankItem, blankLine, blankMethod, blankTask } from '../repertoire/blank';
 import {
   COMPETENCES,
@@ -19,8 +18,6 @@ import { readTold } from './read';
 import { weave } from './weave';
 import { writeDemo } from './write';
 
-const ITEMS = [...FIRST_ITEMS, ...MORE_ITEMS];
-
 const knowing = (items: readonly Item[]) => ({
   things: items,
   people: [{ id: 'jo', name: 'Jo' }],
@@ -34,7 +31,11 @@ function sayable(demo: Demo): unknown {
     ...{ name, hook, idea, ageFrom, ageTo, energy, usualPosition },
     methods: demo.methods.map((method) => ({
       ...{ name: method.name, summary: method.summary, warning: method.warning },
-      ...{ volunteers: method.volunteers, goesAllowed: method.goesAllowed, oneShot: method.oneShot },
+      ...{
+        volunteers: method.volunteers,
+        goesAllowed: method.goesAllowed,
+        oneShot: method.oneShot,
+      },
       tasks: method.tasks.map(({ id: _id, after: _after, hazards: _h, cues: _c, ...task }) => task),
       kit: method.kit.map(({ itemId, amount, unit, basis, note }) => ({
         ...{ itemId, amount, unit, basis, note },
@@ -46,35 +47,32 @@ function sayable(demo: Demo): unknown {
 let made = 0;
 const newId = (): string => `new-${++made}`;
 
-describe.each([...DEMOS, ...MORE_DEMOS].map((demo) => [demo.name, demo] as const))(
-  '%s',
-  (_name, demo) => {
-    const knows = knowing(ITEMS);
-    const text = writeDemo(demo, knows);
-    const told = readTold(text, knows);
+describe.each(LIBRARY_DEMOS.map((demo) => [demo.name, demo] as const))('%s', (_name, demo) => {
+  const knows = knowing(ITEMS);
+  const text = writeDemo(demo, knows);
+  const told = readTold(text, knows);
 
-    test('read into itself, it is as it was', () => {
-      expect(weave(told, demo, newId)).toEqual(demo);
-    });
+  test('read into itself, it is as it was', () => {
+    expect(weave(told, demo, newId)).toEqual(demo);
+  });
 
-    test('read into nothing, it is all that a text can say', () => {
-      const woven = weave(told, blankDemo('x', 'x', []), newId);
-      const order = (of: Demo): Demo => ({
-        ...of,
-        methods: of.methods.map((method) => ({
-          ...method,
-          tasks: method.tasks.toSorted((a, b) => PHASE[a.phase] - PHASE[b.phase]),
-        })),
-      });
-      expect(sayable(order(woven))).toEqual(sayable(order(demo)));
-      expect(writeDemo(woven, knows)).toBe(text);
+  test('read into nothing, it is all that a text can say', () => {
+    const woven = weave(told, blankDemo('x', 'x', []), newId);
+    const order = (of: Demo): Demo => ({
+      ...of,
+      methods: of.methods.map((method) => ({
+        ...method,
+        tasks: method.tasks.toSorted((a, b) => PHASE[a.phase] - PHASE[b.phase]),
+      })),
     });
+    expect(sayable(order(woven))).toEqual(sayable(order(demo)));
+    expect(writeDemo(woven, knows)).toBe(text);
+  });
 
-    test('nothing is asked', () => {
-      expect(told.questions).toEqual([]);
-    });
-  },
-);
+  test('nothing is asked', () => {
+    expect(told.questions).toEqual([]);
+  });
+});
 
 const PHASE = { prepare: 0, settle: 0, perform: 1, reset: 2 };
 
@@ -82,9 +80,46 @@ const tidyText = (max: number): fc.Arbitrary<string> =>
   fc
     .array(
       fc.constantFrom(
-        ...['pour', 'wait', '3 min', 'Jo', 'helper', 'the jug,', '12 mL', 'when', '->', 'ears!', 'once only'],
-        ...['goggles on', 'with', 'about', '1:30', 'needs:', 'say:', '3', '×', 'a', '(warm)', '½', 'row 3'],
-        ...['before', 'by itself', 'each go', '“so”', 'Ünlü', 'then', 'use within', '@', 'clear.', '!', '?'],
+        ...[
+          'pour',
+          'wait',
+          '3 min',
+          'Jo',
+          'helper',
+          'the jug,',
+          '12 mL',
+          'when',
+          '->',
+          'ears!',
+          'once only',
+        ],
+        ...[
+          'goggles on',
+          'with',
+          'about',
+          '1:30',
+          'needs:',
+          'say:',
+          '3',
+          '×',
+          'a',
+          '(warm)',
+          '½',
+          'row 3',
+        ],
+        ...[
+          'before',
+          'by itself',
+          'each go',
+          '“so”',
+          'Ünlü',
+          'then',
+          'use within',
+          '@',
+          'clear.',
+          '!',
+          '?',
+        ],
       ),
       { minLength: 1, maxLength: 7 },
     )

@@ -32,7 +32,11 @@ export interface StepSaid {
   gearOn: string[];
   gearOff: string[];
   marks: Omit<Mark, 'line'>[];
-  doubts: { from: number; to: number; kind: 'noUnit' | 'ears' | 'manyTimes' | 'waitTime' | 'zero' }[];
+  doubts: {
+    from: number;
+    to: number;
+    kind: 'noUnit' | 'ears' | 'manyTimes' | 'waitTime' | 'zero';
+  }[];
   people: string[];
   /** The name was in quotes: it is what it is. */
   isLiteral: boolean;
@@ -60,7 +64,9 @@ const WHEN = new RegExp(
   'iu',
 );
 
-const COMPETENCE = new Map(COMPETENCES.map((one): [string, Competence] => [COMPETENCE_WORDS[one], one]));
+const COMPETENCE = new Map(
+  COMPETENCES.map((one): [string, Competence] => [COMPETENCE_WORDS[one], one]),
+);
 const ROLE_WORDS: Readonly<Record<string, HandRole>> = {
   me: 'performer',
   i: 'performer',
@@ -74,11 +80,21 @@ const ROLE_WORDS: Readonly<Record<string, HandRole>> = {
   anyone: 'anyone',
   anybody: 'anyone',
 };
-const COUNT_WORDS: Readonly<Record<string, number>> = { a: 1, one: 1, the: 1, two: 2, three: 3, four: 4 };
+const COUNT_WORDS: Readonly<Record<string, number>> = {
+  a: 1,
+  one: 1,
+  the: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+};
 
 /** “2 helpers (flame)”, “Jo”, “me”; null for anything else. */
 function handOf(text: string, { people }: Knows): { hand: Hand; person: string | null } | null {
-  const match = /^(?:(\d{1,2}|a|one|the|two|three|four)\s+)?([\p{L}’'. -]+?)(?:\s*\(([^)]+)\))?$/iu.exec(text.trim());
+  const match =
+    /^(?:(\d{1,2}|a|one|the|two|three|four)\s+)?([\p{L}’'. -]+?)(?:\s*\(([^)]+)\))?$/iu.exec(
+      text.trim(),
+    );
   if (!match) return null;
   const [, many, word = '', trained] = match;
   const competence = trained === undefined ? null : COMPETENCE.get(trained.toLowerCase().trim());
@@ -110,7 +126,6 @@ const written = ({ least, most, isRange, likely }: TimeFound): Written => ({
   isRange,
   likely,
 });
-
 
 /** Cuts a part out of a text, with the little word before it that belongs to it. */
 function without(text: string, from: number, to: number): string {
@@ -181,14 +196,25 @@ class StepReader {
       said.marks.push({ from, to: from + rest, kind: 'word' });
       said.sign =
         time?.from === 0
-          ? { watchFor, waitLeast: time.least, waitMost: time.isRange ? time.most : Math.round(time.least * 1.25) }
+          ? {
+              watchFor,
+              waitLeast: time.least,
+              waitMost: time.isRange ? time.most : Math.round(time.least * 1.25),
+            }
           : { watchFor, waitLeast: 0, waitMost: 0 };
-      const after = text.slice(rest).replace(/^\s*(?:,|then\b)\s*/i, (cut) => ' '.repeat(cut.length));
+      const after = text
+        .slice(rest)
+        .replace(/^\s*(?:,|then\b)\s*/i, (cut) => ' '.repeat(cut.length));
       return [after, from + rest];
     }
     const when = WHEN.exec(text);
-    if (!when || (findTimes(when[1] ?? '').length > 0 && unquoted(when[1] ?? '') === null)) return [text, from];
-    said.sign = { watchFor: unquoted(when[1] ?? '') ?? tidy(when[1] ?? ''), waitLeast: 0, waitMost: 0 };
+    if (!when || (findTimes(when[1] ?? '').length > 0 && unquoted(when[1] ?? '') === null))
+      return [text, from];
+    said.sign = {
+      watchFor: unquoted(when[1] ?? '') ?? tidy(when[1] ?? ''),
+      waitLeast: 0,
+      waitMost: 0,
+    };
     said.marks.push({ from, to: from + when[0].length, kind: 'word' });
     return [text.slice(when[0].length), from + when[0].length];
   }
@@ -252,12 +278,19 @@ class StepReader {
       if (time.noUnit) said.doubts.push({ ...place, kind: 'noUnit' });
       if (time.most === 0) said.doubts.push({ ...place, kind: 'zero' });
       if (others[0])
-        said.doubts.push({ from: from + others[0].from, to: from + others[0].to, kind: 'manyTimes' });
+        said.doubts.push({
+          from: from + others[0].from,
+          to: from + others[0].to,
+          kind: 'manyTimes',
+        });
     }
     const wait = WAIT.exec(text);
     // “Wait” by itself, or with how long: nobody is at it. “Let it fall” is a step like any other.
     if (wait && (time || /^wait\b/i.test(wait[0].replace(/^(?:and|then)\s+/i, ''))) && !said.wait) {
-      const name = tidy(time ? without(text, time.from, time.to) : text).replace(/^(?:and|then)\s+/i, '');
+      const name = tidy(time ? without(text, time.from, time.to) : text).replace(
+        /^(?:and|then)\s+/i,
+        '',
+      );
       said.wait = { name: capital(name), time: time ? written(time) : null };
       if (!time) said.doubts.push({ from, to: from + text.length, kind: 'waitTime' });
       return;

@@ -31,17 +31,20 @@ const NOT_PACKED = new Set(
   (
     'time go second sec minute min hour metre meter step finger hand arm foot people person volunteer helper adult child ' +
     'children row side question slap turn round way degree part half third quarter corner line side try tries word pupil ' +
-    'student spectator inch breath beat count layer edge end colour color place group team shout cheer clap day week year'
+    'student spectator pair set bit piece kind sort one thing other inch breath beat count layer edge end colour color place group team shout cheer clap day week year'
   ).split(' '),
 );
 
 /** Words at which the name of a thing ends. */
 const ENDS =
-  /^(?:into|in|on|onto|to|over|under|with|from|until|till|and|or|for|at|per|by|through|of|off|out|up|down|then|each|every|when|while|is|are|so|but|as|after|before|again|inside|across|around|against|together|side|beside|behind|along|near|all|that|which|next)$/i;
+  /^(?:into|in|on|onto|to|over|under|with|from|until|till|and|or|for|at|per|by|through|of|off|out|up|down|then|each|every|when|while|is|are|so|but|as|after|before|again|inside|across|around|against|together|side|beside|behind|along|near|all|that|which|next|it|them|this|these|those|him|her|more|less|most)$/i;
 
 const UNITS_WRITTEN = String.raw`mL|ml|millilit(?:re|er)s?|L|l|lit(?:re|er)s?|cL|tsp|teaspoons?|tbsp|tablespoons?|fl oz|cups? of|drops?(?: of)?|squirts?(?: of)?|pinch(?:es)?(?: of)?|strokes?(?: of)?|g|grams?|kg|oz|lb|cm|mm|m|metres?(?: of)|pairs?(?: of)?|sets?(?: of)?|(?:pints?|quarts?|gallons?|in|ft) of`;
 const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?(?:\s?[½¼¾⅓⅔])?|[½¼¾⅓⅔]|\d+\/\d+)`;
-const MEASURED = new RegExp(String.raw`(?<![\p{L}\d.,:])(?<amount>(?:${NUMBER}|an?|half an?)\s*(?:${UNITS_WRITTEN}))\s+(?:of\s+)?(?=[\p{L}"“])`, 'giu');
+const MEASURED = new RegExp(
+  String.raw`(?<![\p{L}\d.,:])(?<amount>(?:${NUMBER}|an?|half an?)\s*(?:${UNITS_WRITTEN}))\s+(?:of\s+)?(?=[\p{L}"“])`,
+  'giu',
+);
 const COUNTED = new RegExp(
   String.raw`(?<![\p{L}\d.,:/])(?<count>\d{1,3}|${Object.keys(COUNTS).join('|')})\s*(?<times>[×x]\s+|×)?\s*(?:of\s+)?(?=[\p{L}"“])`,
   'giu',
@@ -91,7 +94,8 @@ const USED_UP =
 export const guessKind = (name: string, unit: UnitId): ItemKind =>
   ['volume', 'mass'].includes(dimensionOf(unit)) || USED_UP.test(name) ? 'consumable' : 'equipment';
 
-export const usualBasis = (kind: ItemKind): KitBasis => (kind === 'consumable' ? 'perGo' : 'perShow');
+export const usualBasis = (kind: ItemKind): KitBasis =>
+  kind === 'consumable' ? 'perGo' : 'perShow';
 
 /** What is named at the start of a text: a thing of the store, words in quotes, or a noun. */
 function namedAt(text: string, things: readonly KnownThing[]): Named {
@@ -123,7 +127,10 @@ function nounAt(text: string): string {
 }
 
 /** The longest thing of the store that a text begins with. */
-function knownAt(text: string, things: readonly KnownThing[]): { thing: KnownThing; length: number } | null {
+function knownAt(
+  text: string,
+  things: readonly KnownThing[],
+): { thing: KnownThing; length: number } | null {
   const words = /^[^,;:.!?()→]*/.exec(text)?.[0].split(/(?<=\s)(?=\S)/) ?? [];
   for (let count = Math.min(words.length, 6); count > 0; count--) {
     const name = words.slice(0, count).join('').trimEnd();
@@ -143,7 +150,8 @@ function said(
 ): ThingSaid {
   const known = thingCalled(name, things);
   // A count stays a count; the thing itself says whether it comes in pairs.
-  const counted = known && unit === 'piece' && dimensionOf(known.unit) === 'count' ? known.unit : unit;
+  const counted =
+    known && unit === 'piece' && dimensionOf(known.unit) === 'count' ? known.unit : unit;
   const kind = known?.kind ?? guessKind(name, unit);
   return {
     ...place,
@@ -162,12 +170,18 @@ function said(
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Words after which a figure is a number of something, and no amount. */
-const NUMBERED = /\b(?:row|step|number|no\.?|line|level|slot|page|question|part|to|of|group|team|table)\s+$/i;
+const NUMBERED =
+  /\b(?:row|step|number|no\.?|line|level|slot|page|question|part|to|of|group|team|table)\s+$/i;
 
 /** Things with their amounts inside a sentence. */
 export function findThings(text: string, things: readonly KnownThing[]): ThingSaid[] {
   const found: ThingSaid[] = [];
-  const take = (match: RegExpExecArray, amount: number, unit: UnitId, isThing: (named: Named) => boolean): void => {
+  const take = (
+    match: RegExpExecArray,
+    amount: number,
+    unit: UnitId,
+    isThing: (named: Named) => boolean,
+  ): void => {
     const begin = match.index + match[0].length;
     const named = namedAt(text.slice(begin), things);
     const place = { from: match.index, to: begin + named.length };
@@ -177,16 +191,26 @@ export function findThings(text: string, things: readonly KnownThing[]): ThingSa
     const written = { text: text.slice(begin, place.to), from: begin, to: place.to };
     found.push(said(named, amount, unit, place, written, things));
   };
+  const counts = [...text.matchAll(COUNTED)].map((match) => ({
+    match,
+    amount: COUNTS[(match.groups?.count ?? '').toLowerCase()] ?? Number(match.groups?.count),
+  }));
+  // “1 cup of water for matches” may be the name of a thing.
+  for (const { match, amount } of counts)
+    if (knownAt(text.slice(match.index + match[0].length), things))
+      take(match, amount, 'piece', () => false);
   for (const match of text.matchAll(MEASURED)) {
     const parsed = parseAmount((match.groups?.amount ?? '').replace(/\s+of$/, ''));
     if (parsed.ok) take(match, parsed.value.amount, parsed.value.unit, () => true);
   }
-  for (const match of text.matchAll(COUNTED)) {
-    const { count = '', times } = match.groups ?? {};
+  for (const { match, amount } of counts) {
+    const times = match.groups?.times;
     if (!times && NUMBERED.test(text.slice(0, match.index))) continue;
-    take(match, COUNTS[count.toLowerCase()] ?? Number(count), 'piece', ({ name }) => {
+    take(match, amount, 'piece', ({ name }) => {
       const words = name.toLowerCase().split(' ');
-      const isPacked = ![words[0], words.at(-1)].some((word) => NOT_PACKED.has(singular(word ?? '')));
+      const isPacked = ![words[0], words.at(-1)].some((word) =>
+        NOT_PACKED.has(singular(word ?? '')),
+      );
       return isPacked && (times !== undefined || isPlural(words.at(-1) ?? ''));
     });
   }
@@ -203,7 +227,16 @@ export function namedThings(text: string, things: readonly KnownThing[]): ThingS
     const to = from + thing.name.length;
     if (from < 0 || found.some((one) => from < one.to && one.from < to)) continue;
     if (/[\p{L}\d]/u.test((plain[from - 1] ?? ' ') + (plain[to] ?? ' '))) continue;
-    found.push(said({ name: thing.name, how: 'known' }, 1, 'piece', { from, to }, { text: thing.name, from, to }, things));
+    found.push(
+      said(
+        { name: thing.name, how: 'known' },
+        1,
+        'piece',
+        { from, to },
+        { text: thing.name, from, to },
+        things,
+      ),
+    );
   }
   return found;
 }
@@ -265,8 +298,8 @@ export function readNeeds(text: string, things: readonly KnownThing[]): ThingSai
     if (basis) words = words.replace(basis[0], '');
     const literal = new RegExp(`^(.*?)(${IN_QUOTES})$`, 'u').exec(words.trim());
     const { amount, unit, name } = literal
-      ? { ...leading(`${literal[1] ?? ''} x`), name: unquoted(literal[2] ?? '') ?? '' }
-      : leading(words.trim());
+      ? { ...leading(`${literal[1] ?? ''} x`, []), name: unquoted(literal[2] ?? '') ?? '' }
+      : leading(words.trim(), things);
     if (name === '') return [];
     const place = { from: part.from, to: part.from + part.text.length };
     const at = part.text.lastIndexOf(literal?.[2] ?? name);
@@ -279,18 +312,37 @@ export function readNeeds(text: string, things: readonly KnownThing[]): ThingSai
 }
 
 /** The amount a thing begins with; one where none is written. */
-function leading(text: string): { amount: number; unit: UnitId; name: string } {
+function leading(
+  text: string,
+  things: readonly KnownThing[],
+): { amount: number; unit: UnitId; name: string } {
   const one = { amount: 1, unit: 'piece' as UnitId };
-  const measured = new RegExp(String.raw`^(${NUMBER}|half an?|an?)\s*(${UNITS_WRITTEN})\s+(?:of\s+)?(.+)$`, 'iu').exec(text);
+  const count = new RegExp(
+    String.raw`^(\d{1,3}|${Object.keys(COUNTS).join('|')})\s*[×x]?\s+`,
+    'iu',
+  ).exec(text);
+  const rest = text.slice(count?.[0].length ?? 0);
+  if (thingCalled(rest, things)) {
+    const word = (count?.[1] ?? '1').toLowerCase();
+    return { amount: COUNTS[word] ?? Number(word), unit: 'piece', name: rest };
+  }
+  const measured = new RegExp(
+    String.raw`^(${NUMBER}|half an?|an?)\s*(${UNITS_WRITTEN})\s+(?:of\s+)?(.+)$`,
+    'iu',
+  ).exec(text);
   if (measured) {
     const parsed = parseAmount(`${measured[1] ?? ''} ${(measured[2] ?? '').replace(/\s+of$/, '')}`);
     if (parsed.ok) return { ...parsed.value, name: (measured[3] ?? '').trim() };
   }
-  const counted = new RegExp(String.raw`^(${NUMBER}|${Object.keys(COUNTS).join('|')})\s*(?:[×x]\s+|×)?\s*(.+)$`, 'iu').exec(text);
+  const counted = new RegExp(
+    String.raw`^(${NUMBER}|${Object.keys(COUNTS).join('|')})\s*(?:[×x]\s+|×)?\s*(.+)$`,
+    'iu',
+  ).exec(text);
   if (counted) {
     const word = (counted[1] ?? '').toLowerCase();
     const parsed = parseAmount(String(COUNTS[word] ?? word));
-    if (parsed.ok) return { amount: parsed.value.amount, unit: 'piece', name: (counted[2] ?? '').trim() };
+    if (parsed.ok)
+      return { amount: parsed.value.amount, unit: 'piece', name: (counted[2] ?? '').trim() };
   }
   return { ...one, name: text.replace(/^(?:an?|the)\s+/i, '') };
 }

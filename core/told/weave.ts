@@ -16,7 +16,8 @@ const kept = (old: string | undefined, now: string, as = oneLine): string =>
   old !== undefined && as(old) === now ? old : now;
 
 function taskOf(step: ToldStep, old: Task | null, newId: () => string): Task {
-  const { name, phase, time, hands, place, eachGo, say, cue, careful, gearOn, gearOff, sign } = step;
+  const { name, phase, time, hands, place, eachGo, say, cue, careful, gearOn, gearOff, sign } =
+    step;
   const base = old ?? blankTask(newId(), name, phase, withoutGuess(time));
   return {
     ...base,
@@ -37,7 +38,11 @@ function taskOf(step: ToldStep, old: Task | null, newId: () => string): Task {
 }
 
 /** A wait comes after what was done before it, and what it made ready is used within its window. */
-function linked(tasks: Task[], steps: readonly (ToldStep | null)[], fresh: ReadonlySet<string>): Task[] {
+function linked(
+  tasks: Task[],
+  steps: readonly (ToldStep | null)[],
+  fresh: ReadonlySet<string>,
+): Task[] {
   const ids = new Set(tasks.map(({ id }) => id));
   const linkedTo = (after: readonly After[]): After[] => after.filter(({ task }) => ids.has(task));
   const all = tasks.map((task) => ({ ...task, after: linkedTo(task.after) }));
@@ -118,7 +123,12 @@ function methodOf(told: ToldMethod, old: Method | null, newId: () => string): Me
   };
 }
 
-const SECTION: Readonly<Record<Task['phase'], number>> = { prepare: 0, settle: 0, perform: 1, reset: 2 };
+const SECTION: Readonly<Record<Task['phase'], number>> = {
+  prepare: 0,
+  settle: 0,
+  perform: 1,
+  reset: 2,
+};
 
 /** As a text has them: before the show, in it, after it. */
 export const inToldOrder = (tasks: readonly Task[]): Task[] =>
@@ -131,12 +141,17 @@ function inOldOrder(woven: Task[], old: readonly Task[]): Task[] {
   const isSame =
     before.length === woven.length &&
     before.every((id) => now.has(id)) &&
-    inToldOrder(before.flatMap((id) => now.get(id) ?? [])).every(({ id }, i) => id === woven[i]?.id);
+    inToldOrder(before.flatMap((id) => now.get(id) ?? [])).every(
+      ({ id }, i) => id === woven[i]?.id,
+    );
   return isSame ? before.flatMap((id) => now.get(id) ?? []) : woven;
 }
 
 /** Methods that go together: by name, else in their order. A text without a method’s name is of the first. */
-export function pairMethods(told: readonly ToldMethod[], methods: readonly Method[]): [ToldMethod, Method | null][] {
+export function pairMethods(
+  told: readonly ToldMethod[],
+  methods: readonly Method[],
+): [ToldMethod, Method | null][] {
   const free = [...methods];
   const named = told.map((one): [ToldMethod, Method | null] => {
     const at = free.findIndex(({ name }) => name.toLowerCase() === one.name?.toLowerCase());
@@ -155,7 +170,9 @@ export function pairMethods(told: readonly ToldMethod[], methods: readonly Metho
 /** The demonstration as the text has it. Things that the store doesn’t have are left out of its kit. */
 export function weave(told: Told, demo: Demo, newId: () => string): Demo {
   const pairs = pairMethods(told.methods, demo.methods);
-  const woven = new Map(pairs.flatMap(([one, method]) => (method ? [[method.id, one] as const] : [])));
+  const woven = new Map(
+    pairs.flatMap(([one, method]) => (method ? [[method.id, one] as const] : [])),
+  );
   const fresh = pairs.flatMap(([one, method]) => (method ? [] : [methodOf(one, null, newId)]));
   return {
     ...demo,

@@ -54,12 +54,22 @@ function signTold({ watchFor, waitLeast, waitMost }: Sign): string {
 /** What is understood of a line, but for where it stands in it. */
 function understood(line: string, knows: Knows): string {
   const head = linesOf(line)[0];
-  const { marks: _marks, parts: _parts, doubts, isLiteral: _literal, ...said } = readStep(head?.body ?? '', 0, knows);
+  const {
+    marks: _marks,
+    parts: _parts,
+    doubts,
+    isLiteral: _literal,
+    ...said
+  } = readStep(head?.body ?? '', 0, knows);
   return JSON.stringify([head?.keyword, head?.strange, doubts.map(({ kind }) => kind), said]);
 }
 
 /** A line with this name, in quotes where part of it would be understood as something else, or as a thing to bring. */
-function lineWith(write: (name: string) => string, name: string, { knows, isBrought }: StepContext): string {
+function lineWith(
+  write: (name: string) => string,
+  name: string,
+  { knows, isBrought }: StepContext,
+): string {
   const plain = oneLine(name);
   const bare = write(plain);
   const safe = write(quoted(plain));
@@ -93,7 +103,10 @@ export function writeStep(task: Task, context: StepContext): string[] {
     ? head + rest
     : lineWith((name) => `${head}${name}, ${rest}`, task.name, context);
   const words: [Keyword, string][] = [
-    ['do', task.do === '' || task.do === (phase === 'perform' ? task.name : '') ? '' : oneLine(task.do)],
+    [
+      'do',
+      task.do === '' || task.do === (phase === 'perform' ? task.name : '') ? '' : oneLine(task.do),
+    ],
     ['wear', task.gearOn.join(', ')],
     ['say', oneLine(task.say)],
     ['cue', oneLine(task.cue)],
@@ -104,16 +117,26 @@ export function writeStep(task: Task, context: StepContext): string[] {
 }
 
 /** Units after which “of” is written, since they are words for things, too. */
-const WITH_OF: readonly UnitId[] = ['cup', 'drop', 'squirt', 'stroke', 'pinch', 'pair', 'set', 'pint', 'quart', 'gallon', 'in', 'ft', 'm'];
+const WITH_OF: readonly UnitId[] = [
+  'cup',
+  'drop',
+  'squirt',
+  'stroke',
+  'pinch',
+  'pair',
+  'set',
+  'pint',
+  'quart',
+  'gallon',
+  'in',
+  'ft',
+  'm',
+];
 
 /** A note as a list can carry it. */
 export const noteTold = (note: string): string => oneLine(note).replace(/[()]/g, '').trim();
 
-export function kitTold(
-  line: KitLine,
-  thing: KnownThing,
-  things: readonly KnownThing[],
-): string {
+export function kitTold(line: KitLine, thing: KnownThing, things: readonly KnownThing[]): string {
   const of = WITH_OF.includes(line.unit) ? 'of ' : '';
   const amount = `${writeAmount(line.amount, line.unit)} ${of}`;
   const basis = line.basis === usualBasis(thing.kind) ? '' : ` ${BASIS_TOLD[line.basis]}`;
@@ -176,7 +199,12 @@ export function writeMethod(method: Method, knows: Knows): string[] {
     ...SECTION.flatMap(([key, phases]) => {
       const tasks = method.tasks.filter(({ phase }) => phases.includes(phase));
       if (tasks.length === 0) return [];
-      return [keywordTold(key), ...tasks.flatMap((task) => writeStep(task, { ...context, keeps: keepsOf(method, task.id) }))];
+      return [
+        keywordTold(key),
+        ...tasks.flatMap((task) =>
+          writeStep(task, { ...context, keeps: keepsOf(method, task.id) }),
+        ),
+      ];
     }),
     ...(kit.length === 0 ? [] : [told('needs', kit.join(', '))]),
   ];

@@ -8,12 +8,12 @@ import { EntityStore } from '../entity';
 
 export function showStore(db: Db): EntityStore<Show> {
   const writeShow = db.prepare(`
-    INSERT INTO show (id, title, date, zone, arrival, doors, start, hard_finish, venue_id, audience,
+    INSERT INTO show (id, title, tour, date, zone, arrival, doors, start, hard_finish, venue_id, audience,
       audience_note, youngest, audience_needs, journeys, agreed, wishes, rehearsals, wanted_chance, cold, conditions, note)
-    VALUES (@id, @title, @date, @zone, @arrival, @doors, @start, @hardFinish, @venueId, @audience,
+    VALUES (@id, @title, @tour, @date, @zone, @arrival, @doors, @start, @hardFinish, @venueId, @audience,
       @audienceNote, @youngest, @audienceNeeds, @journeys, @agreed, @wishes, @rehearsals, @wantedChance, @cold, @conditions, @note)
     ON CONFLICT (id) DO UPDATE SET
-      title = excluded.title, date = excluded.date, zone = excluded.zone,
+      title = excluded.title, tour = excluded.tour, date = excluded.date, zone = excluded.zone,
       arrival = excluded.arrival, doors = excluded.doors, start = excluded.start,
       hard_finish = excluded.hard_finish, venue_id = excluded.venue_id,
       audience = excluded.audience, audience_note = excluded.audience_note,
@@ -37,7 +37,7 @@ export function showStore(db: Db): EntityStore<Show> {
       @again, @fallback, @leads, @pinned, @mayLeaveOut, @worth, @sideBySide)`);
 
   const readShow = db.prepare(`
-    SELECT id, title, date, zone, arrival, doors, start, hard_finish AS hardFinish,
+    SELECT id, title, tour, date, zone, arrival, doors, start, hard_finish AS hardFinish,
       venue_id AS venueId, audience, audience_note AS audienceNote, youngest,
       audience_needs AS audienceNeeds, journeys, agreed, wishes,
       rehearsals, wanted_chance AS wantedChance, cold, conditions, note

@@ -13,6 +13,7 @@ import { crew } from './migrations/012-crew';
 import { trials } from './migrations/013-trials';
 import { readings } from './migrations/014-readings';
 import { sideBySide } from './migrations/015-side-by-side';
+import { library } from './migrations/016-library';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -31,4 +32,5 @@ export const MIGRATIONS: readonly string[] = [
   trials,
   readings,
   sideBySide,
+  library,
 ];

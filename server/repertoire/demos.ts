@@ -7,6 +7,10 @@ import { type Row, bit, flag, json, list } from '../db/rows';
 import { EntityStore } from '../entity';
 import { HttpError } from '../http/errors';
 
+/** What is kept as JSON, or not at all. */
+const maybe = (column: unknown): unknown =>
+  typeof column === 'string' ? JSON.parse(column) : null;
+
 function readTask(row: Row): Task {
   const { shortest, likely, longest, ord: _ord, ...rest } = row;
   return {
@@ -18,7 +22,7 @@ function readTask(row: Row): Task {
     gearOn: list(row.gearOn),
     gearOff: list(row.gearOff),
     hazards: list(row.hazards),
-    sign: typeof row.sign === 'string' ? (JSON.parse(row.sign) as Task['sign']) : null,
+    sign: maybe(row.sign),
     cues: list(row.cues),
   } as unknown as Task;
 }
@@ -28,22 +32,22 @@ const readLine = (row: Row): KitLine =>
     ...row,
     instead: list(row.instead),
     chilled: flag(row.chilled),
-    strength:
-      typeof row.strength === 'string' ? (JSON.parse(row.strength) as KitLine['strength']) : null,
+    strength: maybe(row.strength),
   }) as unknown as KitLine;
 
 export function demoStore(db: Db): EntityStore<Demo> {
   const writeDemo = db.prepare(`
     INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, energy, talk_pattern,
-      pinned_note, usual_position)
+      pinned_note, usual_position, family, face, told, origin)
     VALUES (@id, @name, @hook, @idea, @keywords, @ageFrom, @ageTo, @energy, @talkPattern,
-      @pinnedNote, @usualPosition)
+      @pinnedNote, @usualPosition, @family, @face, @told, @origin)
     ON CONFLICT (id) DO UPDATE SET
       name = excluded.name, hook = excluded.hook, idea = excluded.idea,
       keywords = excluded.keywords, age_from = excluded.age_from, age_to = excluded.age_to,
       energy = excluded.energy, talk_pattern = excluded.talk_pattern,
       pinned_note = excluded.pinned_note,
-      usual_position = excluded.usual_position`);
+      usual_position = excluded.usual_position, family = excluded.family,
+      face = excluded.face, told = excluded.told, origin = excluded.origin`);
   const writeMethod = db.prepare(`
     INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
       settings, hazards, hazards_reviewed, ruled_out, needs, care, volunteer_card, calculators, leaves,
@@ -86,7 +90,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
   const readDemo = db.prepare(`
     SELECT id, name, hook, idea, keywords, age_from AS ageFrom, age_to AS ageTo, energy,
       talk_pattern AS talkPattern, pinned_note AS pinnedNote,
-      usual_position AS usualPosition
+      usual_position AS usualPosition, family, face, told, origin
     FROM demo WHERE id = ?`);
   const readMethods = db.prepare(`
     SELECT id, name, summary, one_shot AS oneShot, goes_allowed AS goesAllowed, volunteers, warning,
@@ -180,17 +184,27 @@ export function demoStore(db: Db): EntityStore<Demo> {
         forbids: list(method.forbids),
         results: list(method.results),
         figures: list(method.figures),
-        chance: typeof method.chance === 'string' ? (JSON.parse(method.chance) as unknown) : null,
-        prediction:
-          typeof method.prediction === 'string' ? (JSON.parse(method.prediction) as unknown) : null,
+        chance: maybe(method.chance),
+        prediction: maybe(method.prediction),
         tasks: (readTasks.all(id, method.id) as Row[]).map(readTask),
         kit: (readKit.all(id, method.id) as Row[]).map(readLine),
       }));
-      return { ...row, keywords: list(row.keywords), methods } as unknown as Demo;
+      return {
+        ...row,
+        keywords: list(row.keywords),
+        face: maybe(row.face),
+        origin: maybe(row.origin),
+        methods,
+      } as unknown as Demo;
     },
     write: (demo) => {
       refuseStray('demo', strayInDemo(known, demo));
-      writeDemo.run({ ...demo, keywords: json(demo.keywords) });
+      writeDemo.run({
+        ...demo,
+        keywords: json(demo.keywords),
+        face: demo.face && json(demo.face),
+        origin: demo.origin && json(demo.origin),
+      });
       const kept = new Set(demo.methods.map((method) => method.id));
       for (const id of methodIds.all(demo.id) as string[]) {
         if (kept.has(id)) continue;

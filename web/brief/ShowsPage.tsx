@@ -23,6 +23,7 @@ import { awayWords, dayWords, today } from './dates';
 const freshShow = (): Show => ({
   id: newId(),
   title: 'New show',
+  tour: '',
   date: today(),
   zone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'Etc/UTC',
   arrival: '12:30',

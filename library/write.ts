@@ -1,4 +1,4 @@
-/** Short forms for writing the demo season down. */
+/** Short forms for writing demonstrations and things down. */
 import { blankCue, type StepCue } from '../core/repertoire/cues';
 import {
   type BoundInput,
@@ -48,15 +48,18 @@ export const sparkHand = (role: Hand['role']): Hand => ({
   competence: 'highVoltage',
 });
 
+/** A demonstration as it is written down: how it looks, and where it is from, is put to it with all others. */
+export type Written = Omit<Demo, 'family' | 'face' | 'told' | 'origin'>;
+
 /** A demo with one method; what is not said is as of a blank one. */
 export const plainDemo = (
   id: string,
   name: string,
   hook: string,
   idea: string,
-  more: Partial<Demo>,
+  more: Partial<Written>,
   only: Method,
-): Demo => ({ ...blankDemo(id, name, [only]), hook, idea, ...more });
+): Written => ({ ...blankDemo(id, name, [only]), hook, idea, ...more });
 
 /** [shortest, likely, longest] seconds. */
 type Times = [number, number, number];
@@ -86,16 +89,13 @@ export const reset = (id: string, name: string, times: Times, more: Partial<Task
 export const step = (id: string, name: string, times: Times, more: Partial<Task> = {}): Task =>
   task('perform', id, name, times, [performer], { do: name, ...more });
 
-/** The crew’s one lighting desk, as the settings of the season list it. */
-export const DESK = 'desk';
-
 export const light = (
   id: string,
   name: string,
   send: string,
   args: string,
   { at, seconds = 0 }: Pick<StepCue, 'at'> & { seconds?: number },
-): StepCue => ({ ...blankCue(id, name, 'light'), output: DESK, send, args, at, seconds });
+): StepCue => ({ ...blankCue(id, name, 'light'), send, args, at, seconds });
 
 export const after = (
   id: string,
@@ -149,7 +149,7 @@ export const method = (
     ...rated(kind, control),
     ...(atRisk ? { atRisk } : {}),
   })),
-  // The crew has gone through every one of them.
+  // Whoever takes it goes through them for themselves.
   hazardsReviewed: true,
   ...parts,
   needs: { ...NO_NEEDS, ...needs },

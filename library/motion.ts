@@ -1,5 +1,4 @@
 /** Air and drag, things that fly, magnets on sheets, charge in the hand. */
-import type { Demo } from '../core/repertoire/types';
 import {
   after,
   EVERYBODY,
@@ -15,9 +14,10 @@ import {
   setting,
   settle,
   step,
+  type Written,
 } from './write';
 
-const paperFall: Demo = plainDemo(
+const paperFall: Written = plainDemo(
   'paper-fall',
   'Paper that falls apart',
   'Two paper cones fall: the heavy one wins, the wide one does not.',
@@ -51,7 +51,6 @@ const paperFall: Demo = plainDemo(
         reset('gather', 'Gather the cones', [10, 15, 20]),
       ],
       kit: [kit('filter-cone', 6, 'piece'), kit('step-stool', 2, 'piece')],
-      priorWorked: 7,
     },
     [
       [
@@ -62,7 +61,7 @@ const paperFall: Demo = plainDemo(
   ),
 );
 
-const floatingBall: Demo = plainDemo(
+const floatingBall: Written = plainDemo(
   'floating-ball',
   'Ball on a stream',
   'A ball stands in the air and will not leave.',
@@ -113,8 +112,6 @@ const floatingBall: Demo = plainDemo(
         kit('light-ball', 2, 'piece'),
         kit('cable-tape', 1, 'piece'),
       ],
-      priorWorked: 8,
-      priorFailed: 1,
     },
     [
       ['trailingCables', 'Lead taped down, a ramp where anybody walks.', EVERYBODY],
@@ -123,7 +120,7 @@ const floatingBall: Demo = plainDemo(
   ),
 );
 
-const bottleLaunch: Demo = plainDemo(
+const bottleLaunch: Written = plainDemo(
   'bottle-launch',
   'Bottle launch',
   'Water and air throw a bottle across the field.',
@@ -209,8 +206,6 @@ const bottleLaunch: Demo = plainDemo(
         }),
         judged('bang', { peak: 112, level: 88, at: 2, crew: 6, lasts: 0.3 }),
       ],
-      priorWorked: 5,
-      priorFailed: 2,
     },
     [
       [
@@ -229,7 +224,7 @@ const bottleLaunch: Demo = plainDemo(
   ),
 );
 
-const sheetRace: Demo = plainDemo(
+const sheetRace: Written = plainDemo(
   'sheet-race',
   'Magnet race down metal',
   'Four sheets of metal, four magnets, four quite different speeds.',
@@ -299,8 +294,6 @@ const sheetRace: Demo = plainDemo(
           fourthThick: setting('thickness'),
         }),
       ],
-      priorWorked: 6,
-      priorFailed: 1,
     },
     [
       [
@@ -312,7 +305,7 @@ const sheetRace: Demo = plainDemo(
   ),
 );
 
-const chargedBalloon: Demo = plainDemo(
+const chargedBalloon: Written = plainDemo(
   'rolling-can',
   'Can that follows',
   'A can rolls after a balloon that never touches it.',
@@ -352,14 +345,12 @@ const chargedBalloon: Demo = plainDemo(
         kit('wool-cloth', 1, 'piece'),
         kit('drink-can', 2, 'piece'),
       ],
-      priorWorked: 7,
-      priorFailed: 2,
     },
     [['allergen', 'Latex: no balloon to anybody from the audience.', EVERYBODY]],
   ),
 );
 
-export const MOTION_AND_CHARGE: Demo[] = [
+export const MOTION_AND_CHARGE: Written[] = [
   paperFall,
   floatingBall,
   bottleLaunch,

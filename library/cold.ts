@@ -1,5 +1,5 @@
 /** What liquid nitrogen and dry ice do. */
-import type { Demo, Hand, Task } from '../core/repertoire/types';
+import type { Hand, Task } from '../core/repertoire/types';
 import {
   set,
   EVERYBODY,
@@ -16,6 +16,7 @@ import {
   setting,
   settle,
   step,
+  type Written,
 } from './write';
 
 /** What everybody wears who pours, carries or reaches into something that cold. */
@@ -46,7 +47,7 @@ const chilledFlask = (careful: string): Task[] => [
   }),
 ];
 
-const coldFlower: Demo = {
+const coldFlower: Written = {
   id: 'cold-flower',
   name: 'Cold flower',
   hook: 'A flower goes in soft and comes out like glass.',
@@ -140,7 +141,6 @@ const coldFlower: Demo = {
             there: setting('liquid'),
           }),
         ],
-        priorWorked: 0,
       },
       [
         [
@@ -159,7 +159,7 @@ const coldFlower: Demo = {
   ],
 };
 
-const fogBubbles: Demo = plainDemo(
+const fogBubbles: Written = plainDemo(
   'fog-bubbles',
   'Fog bubbles',
   'A bubble as big as a head fills with fog.',
@@ -249,8 +249,6 @@ const fogBubbles: Demo = plainDemo(
           from: 40,
         }),
       ],
-      priorWorked: 5,
-      priorFailed: 2,
     },
     [
       ['cryogen', 'Tongs and loose dry gloves; pieces stay in the bowl.', EVERYBODY],
@@ -264,7 +262,7 @@ const fogBubbles: Demo = plainDemo(
   ),
 );
 
-const shrinkingBalloon: Demo = plainDemo(
+const shrinkingBalloon: Written = plainDemo(
   'shrinking-balloon',
   'Shrinking balloon',
   'A fat balloon goes into a small flask, and comes out fat again.',
@@ -337,8 +335,6 @@ const shrinkingBalloon: Demo = plainDemo(
           there: setting('liquid'),
         }),
       ],
-      priorWorked: 4,
-      priorFailed: 1,
     },
     [
       [
@@ -353,5 +349,5 @@ const shrinkingBalloon: Demo = plainDemo(
 );
 
 /** In a show of the season, and more to choose from. */
-export const COLD: Demo[] = [coldFlower];
-export const MORE_COLD: Demo[] = [fogBubbles, shrinkingBalloon];
+export const COLD: Written[] = [coldFlower];
+export const MORE_COLD: Written[] = [fogBubbles, shrinkingBalloon];

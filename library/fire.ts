@@ -1,5 +1,4 @@
 /** Flame, vapour and sound. */
-import type { Demo } from '../core/repertoire/types';
 import {
   after,
   EVERYBODY,
@@ -16,12 +15,13 @@ import {
   setting,
   settle,
   step,
+  type Written,
 } from './write';
 
 /** Who lights, and who stands beside with what puts it out: both trained. */
 const LIT = [flameHand('performer'), flameHand('helper')];
 
-const relitCandle: Demo = plainDemo(
+const relitCandle: Written = plainDemo(
   'relit-candle',
   'Relit candle',
   'A flame jumps down through the smoke to a candle that is out.',
@@ -100,8 +100,6 @@ const relitCandle: Demo = plainDemo(
         kit('goggles', 2, 'piece'),
       ],
       calculators: [judged('enough-goes', { worked: 6, failed: 3, goes: 4 })],
-      priorWorked: 6,
-      priorFailed: 3,
     },
     [
       [
@@ -114,7 +112,7 @@ const relitCandle: Demo = plainDemo(
   ),
 );
 
-const blueGhost: Demo = plainDemo(
+const blueGhost: Written = plainDemo(
   'blue-ghost',
   'Blue ghost in a bottle',
   'A blue flame runs down a bottle with a sigh.',
@@ -124,7 +122,7 @@ const blueGhost: Demo = plainDemo(
     ageFrom: 9,
     energy: 5,
     usualPosition: 'Rear',
-    pinnedNote: 'Did not light: the bottle was cold, or aired too long. Warm it in the hands.',
+    pinnedNote: '',
   },
   method(
     'two-litre',
@@ -218,8 +216,6 @@ const blueGhost: Demo = plainDemo(
         }),
         judged('bang', { peak: 104, level: 88, at: 2, crew: 0.8, lasts: 2 }),
       ],
-      priorWorked: 4,
-      priorFailed: 3,
     },
     [
       ['openFlame', 'Long lighter, face shield, screen, nobody over the neck.', EVERYBODY],
@@ -242,7 +238,7 @@ const blueGhost: Demo = plainDemo(
   ),
 );
 
-const singingGlasses: Demo = plainDemo(
+const singingGlasses: Written = plainDemo(
   'singing-glasses',
   'Singing glasses',
   'A wet finger makes a glass sing, and water makes it sing lower.',
@@ -301,8 +297,6 @@ const singingGlasses: Demo = plainDemo(
       kit: [kit('stem-glass', 3, 'piece'), kit('tap-water', 330, 'mL'), kit('towels', 1, 'piece')],
       calculators: [judged('bang', { peak: 90, level: 75, at: 1, lasts: 20, crew: 0.5 })],
       ruledOut: [{ kind: 'loud', why: 'A glass sings no louder than a voice: measured.' }],
-      priorWorked: 5,
-      priorFailed: 1,
     },
     [
       [
@@ -314,4 +308,4 @@ const singingGlasses: Demo = plainDemo(
   ),
 );
 
-export const FLAME_AND_SOUND: Demo[] = [relitCandle, blueGhost, singingGlasses];
+export const FLAME_AND_SOUND: Written[] = [relitCandle, blueGhost, singingGlasses];

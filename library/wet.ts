@@ -1,4 +1,4 @@
-import type { Demo, Residue, Task } from '../core/repertoire/types';
+import type { Residue, Task } from '../core/repertoire/types';
 import {
   after,
   EVERYBODY,
@@ -15,6 +15,7 @@ import {
   settle,
   sparkHand,
   step,
+  type Written,
 } from './write';
 
 /** What is left of the stronger one still stains and irritates. */
@@ -41,7 +42,7 @@ const foamLeaves: Residue[] = [
   },
 ];
 
-const foamFountain: Demo = {
+const foamFountain: Written = {
   id: 'foam-fountain',
   name: 'Foam fountain',
   hook: 'A spoonful of something sends foam over the rim.',
@@ -51,7 +52,7 @@ const foamFountain: Demo = {
   ageTo: 99,
   energy: 4,
   talkPattern: 'predictShowExplain',
-  pinnedNote: 'Narrow neck or nothing: in the wide jar it only creeps.',
+  pinnedNote: '',
   usualPosition: 'Centre table',
   methods: [
     method(
@@ -143,7 +144,6 @@ const foamFountain: Demo = {
             bore: setting('bore'),
           }),
         ],
-        priorWorked: 3,
       },
       [
         ['splash', 'Goggles on whoever is at the table.', EVERYBODY],
@@ -227,8 +227,6 @@ const foamFountain: Demo = {
             bore: setting('bore'),
           }),
         ],
-        priorWorked: 0,
-        priorFailed: 1,
       },
       [
         [
@@ -251,7 +249,7 @@ const foamFountain: Demo = {
 /** Trained in high voltage, both. */
 const CHARGED = [sparkHand('performer'), sparkHand('helper')];
 
-const staticDome: Demo = {
+const staticDome: Written = {
   id: 'static-dome',
   name: 'Static dome',
   hook: 'Somebody’s hair stands up, and foil dishes fly off by themselves.',
@@ -360,8 +358,6 @@ const staticDome: Demo = {
             asked: 'yes',
           }),
         ],
-        priorWorked: 4,
-        priorFailed: 1,
       },
       [
         [
@@ -376,4 +372,4 @@ const staticDome: Demo = {
   ],
 };
 
-export const WET_AND_HIGH: Demo[] = [foamFountain, staticDome];
+export const WET_AND_HIGH: Written[] = [foamFountain, staticDome];

@@ -1,4 +1,3 @@
-import type { Demo } from '../core/repertoire/types';
 import {
   after,
   EVERYBODY,
@@ -16,9 +15,10 @@ import {
   setting,
   settle,
   step,
+  type Written,
 } from './write';
 
-const smokeRingDrum: Demo = {
+const smokeRingDrum: Written = {
   id: 'smoke-ring-drum',
   name: 'Smoke-ring drum',
   hook: 'A slap on a drum knocks a cup off a tower at the back of the hall.',
@@ -116,7 +116,6 @@ const smokeRingDrum: Demo = {
         ],
         needs: { clearM: 2, powerW: 900 },
         care: { disposal: 'Air the hall; fluid back in its bottle.' },
-        priorWorked: 1,
       },
       [
         ['smoke', 'Tell the venue; detectors isolated by the hall keeper only.', EVERYBODY],
@@ -132,7 +131,7 @@ const smokeRingDrum: Demo = {
   ],
 };
 
-const cloudBurst: Demo = {
+const cloudBurst: Written = {
   id: 'cloud-burst',
   name: 'Cloud burst',
   hook: 'A bottle of clear air turns to fog in a blink.',
@@ -142,7 +141,7 @@ const cloudBurst: Demo = {
   ageTo: 99,
   energy: 5,
   talkPattern: 'predictShowExplain',
-  pinnedNote: 'Wet the stopper before it goes in: it seats at the first push.',
+  pinnedNote: '',
   usualPosition: 'Rear',
   methods: [
     method(
@@ -235,8 +234,6 @@ const cloudBurst: Demo = {
             why: 'The stopper is tied to the bottle by ten centimetres of cord.',
           },
         ],
-        priorWorked: 4,
-        priorFailed: 1,
       },
       [
         [
@@ -251,7 +248,7 @@ const cloudBurst: Demo = {
   ],
 };
 
-const crushedCan: Demo = {
+const crushedCan: Written = {
   id: 'crushed-can',
   name: 'Crushed can',
   hook: 'The air in the room crushes a can in a blink.',
@@ -261,7 +258,7 @@ const crushedCan: Demo = {
   ageTo: 99,
   energy: 3,
   talkPattern: 'predictShowExplain',
-  pinnedNote: 'Count from the first steam you can see, not from the first sound.',
+  pinnedNote: '',
   usualPosition: 'Left bench',
   methods: [
     method(
@@ -364,8 +361,6 @@ const crushedCan: Demo = {
           }),
           judged('bang', { peak: 108, level: 85, at: 1, crew: 0.6, lasts: 0.2, hands: 'busy' }),
         ],
-        priorWorked: 2,
-        priorFailed: 1,
       },
       [
         ['hot', 'Tongs only; plate off and guarded until it is cool.', EVERYBODY],
@@ -381,4 +376,4 @@ const crushedCan: Demo = {
   ],
 };
 
-export const AIR: Demo[] = [smokeRingDrum, cloudBurst, crushedCan];
+export const AIR: Written[] = [smokeRingDrum, cloudBurst, crushedCan];

@@ -1,4 +1,3 @@
-import type { Demo } from '../core/repertoire/types';
 import {
   EVERYBODY,
   helper,
@@ -12,9 +11,10 @@ import {
   set,
   setting,
   step,
+  type Written,
 } from './write';
 
-const slowFallingMagnet: Demo = {
+const slowFallingMagnet: Written = {
   id: 'slow-falling-magnet',
   name: 'Slow-falling magnet',
   hook: 'A magnet dropped through a copper pipe takes its time.',
@@ -101,7 +101,6 @@ const slowFallingMagnet: Demo = {
             magnetLong: setting('long'),
           }),
         ],
-        priorWorked: 4,
       },
       [
         [
@@ -114,7 +113,7 @@ const slowFallingMagnet: Demo = {
   ],
 };
 
-const spinningStool: Demo = {
+const spinningStool: Written = {
   id: 'spinning-stool',
   name: 'Spinning stool',
   hook: 'Pull your arms in and the room goes faster.',
@@ -124,7 +123,7 @@ const spinningStool: Demo = {
   ageTo: 99,
   energy: 3,
   talkPattern: 'predictShowExplain',
-  pinnedNote: 'Start slower than you think: with weights it gets three times as fast.',
+  pinnedNote: '',
   usualPosition: 'Floor',
   methods: [
     method(
@@ -211,7 +210,6 @@ const spinningStool: Demo = {
             most: 45,
           }),
         ],
-        priorWorked: 3,
       },
       [
         [
@@ -224,7 +222,7 @@ const spinningStool: Demo = {
   ],
 };
 
-const balancingForks: Demo = {
+const balancingForks: Written = {
   id: 'balancing-forks',
   name: 'Balancing forks',
   hook: 'Two forks hang in the air from the end of a stick.',
@@ -267,12 +265,10 @@ const balancingForks: Demo = {
         ],
         needs: { clearM: 1 },
         care: { disposal: 'Sticks into the bin.' },
-        priorWorked: 2,
-        priorFailed: 2,
       },
       [['shatter', 'Heavy tumbler without chips, in the middle of the table.', EVERYBODY]],
     ),
   ],
 };
 
-export const TURNING: Demo[] = [slowFallingMagnet, spinningStool, balancingForks];
+export const TURNING: Written[] = [slowFallingMagnet, spinningStool, balancingForks];

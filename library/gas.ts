@@ -1,5 +1,4 @@
 /** Colours, gas, soap, and what the air holds up. */
-import type { Demo } from '../core/repertoire/types';
 import {
   set,
   EVERYBODY,
@@ -14,9 +13,10 @@ import {
   setting,
   settle,
   step,
+  type Written,
 } from './write';
 
-const cabbageColours: Demo = plainDemo(
+const cabbageColours: Written = plainDemo(
   'cabbage-colours',
   'Cabbage colours',
   'One purple juice turns red, blue and green.',
@@ -95,7 +95,6 @@ const cabbageColours: Demo = plainDemo(
         kit('tray', 1, 'piece'),
         kit('goggles', 1, 'piece'),
       ],
-      priorWorked: 6,
     },
     [
       ['hot', 'Poured in the wings, and not touched until it is cold enough for a hand.'],
@@ -110,7 +109,7 @@ const cabbageColours: Demo = plainDemo(
   ),
 );
 
-const fillingBalloon: Demo = plainDemo(
+const fillingBalloon: Written = plainDemo(
   'filling-balloon',
   'Balloon that fills itself',
   'A balloon on a bottle stands up and swells.',
@@ -170,8 +169,6 @@ const fillingBalloon: Demo = plainDemo(
           lasts: 30,
         }),
       ],
-      priorWorked: 7,
-      priorFailed: 1,
     },
     [
       ['splash', 'Goggles; the bottle points at nobody.'],
@@ -181,7 +178,7 @@ const fillingBalloon: Demo = plainDemo(
   ),
 );
 
-const heldUpWater: Demo = plainDemo(
+const heldUpWater: Written = plainDemo(
   'held-up-water',
   'Water that stays up',
   'A tumbler of water hangs upside down on a card.',
@@ -225,8 +222,6 @@ const heldUpWater: Demo = plainDemo(
         kit('towels', 1, 'piece'),
       ],
       calculators: [judged('enough-goes', { worked: 8, failed: 1, goes: 2 })],
-      priorWorked: 8,
-      priorFailed: 1,
     },
     [
       ['slip', 'Over a tray; wiped at once.'],
@@ -235,4 +230,4 @@ const heldUpWater: Demo = plainDemo(
   ),
 );
 
-export const GAS_AND_COLOUR: Demo[] = [cabbageColours, fillingBalloon, heldUpWater];
+export const GAS_AND_COLOUR: Written[] = [cabbageColours, fillingBalloon, heldUpWater];
