@@ -25,10 +25,12 @@ const CORE = [
   'trials',
   'lineup',
   'inventory',
+  'library',
   'kit',
   'stage',
   'after',
   'ready',
+  'proposal',
 ];
 const coreOrder = CORE.slice(0, -1).map((name, i) => ({
   name: `core-${name}-knows-only-what-comes-before`,

@@ -72,7 +72,16 @@ export type ItemName = Versioned<
 /** A demo as it is listed, found and added to a show. */
 export interface DemoSummary extends Pick<
   Demo,
-  'id' | 'name' | 'hook' | 'energy' | 'usualPosition'
+  | 'id'
+  | 'name'
+  | 'hook'
+  | 'energy'
+  | 'usualPosition'
+  | 'family'
+  | 'face'
+  | 'origin'
+  | 'ageFrom'
+  | 'ageTo'
 > {
   version: number;
   /** Everything it is found by, in lower case. */

@@ -1,4 +1,5 @@
 /** The crew’s demonstrations: those of the library that it does, with its own records and notes. All invented. */
+import { originOf } from '../core/repertoire/origin';
 import type { Demo, Item } from '../core/repertoire/types';
 import { ITEMS } from '../library/items';
 import { MORE_ITEMS } from '../library/items-more';
@@ -57,12 +58,14 @@ const BESIDES: Readonly<Record<string, Own>> = {
   'rolling-can': { goes: { balloon: [7, 2] } },
 };
 
-/** As the crew has it: its cues of light go to its own desk. */
-function own(id: string, { goes, pinned = '' }: Own): Demo {
+/** As the crew has it, of its own making or taken from the library: its cues of light go to its own desk. */
+function own(id: string, { goes, pinned = '' }: Own, isTaken: boolean): Demo {
   const demo = LIBRARY_DEMOS.find((one) => one.id === id);
   if (!demo) throw new RangeError(`The library has no ${id}`);
+  const origin = isTaken ? originOf(demo) : null;
   return {
     ...demo,
+    origin,
     pinnedNote: pinned,
     methods: demo.methods.map((method) => {
       const [priorWorked = 0, priorFailed = 0] = goes[method.id] ?? [];
@@ -75,11 +78,11 @@ function own(id: string, { goes, pinned = '' }: Own): Demo {
   };
 }
 
-const owned = (all: Readonly<Record<string, Own>>): Demo[] =>
-  Object.entries(all).map(([id, record]) => own(id, record));
+const owned = (all: Readonly<Record<string, Own>>, isTaken: boolean): Demo[] =>
+  Object.entries(all).map(([id, record]) => own(id, record, isTaken));
 
-export const DEMOS: Demo[] = owned(IN_SHOWS);
-export const MORE_DEMOS: Demo[] = owned(BESIDES);
+export const DEMOS: Demo[] = owned(IN_SHOWS, false);
+export const MORE_DEMOS: Demo[] = owned(BESIDES, true);
 
 const kept = (item: Item): Item => ({ ...item, ...KEPT[item.id] });
 

@@ -19,6 +19,7 @@ import { houseRoutes } from './house/routes';
 import { answerErrors, nothingHere, toldOf } from './http/errors';
 import { onlyFromHere, securityHeaders } from './http/guard';
 import { kitRoutes } from './kit/routes';
+import { libraryRoutes } from './library/routes';
 import { lineupRoutes } from './lineup/routes';
 import { photoRoutes } from './ready/photoRoutes';
 import { riskRoutes } from './ready/riskRoutes';
@@ -116,7 +117,7 @@ function apiRoutes({
   api.post('/media', mediaBody);
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
   api.use(shareRoutes(share, context));
-  api.use(repertoireRoutes(context));
+  api.use(repertoireRoutes(context), libraryRoutes(context));
   api.use('/demos', entityRoutes(context.demos, DemoBody));
   api.use(storeRoutes(context), shoppingRoutes(context));
   api.use('/items', entityRoutes(context.items, ItemBody));

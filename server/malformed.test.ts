@@ -72,6 +72,8 @@ const OTHERS = [
   'demos/static-dome/records',
   'demos/constructor/records',
   'demos/none/all',
+  'library',
+  'library/take',
   'deliveries',
   'lots/yeast-1/count',
   'movements/x/reverse',

@@ -7,7 +7,8 @@ import { findTimes } from '../time/readTime';
 import { linesOf } from './lines';
 import { quoted, unquoted } from './quotes';
 import { positionCalled } from './read';
-import { capital, listed, plainName } from './things';
+import { capital, plainName } from '../repertoire/plainName';
+import { listed } from './things';
 import type { Mark, Question } from './types';
 
 /** A demonstration that a line may mean. */

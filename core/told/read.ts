@@ -6,7 +6,8 @@ import { type Keyword, type Line, linesOf } from './lines';
 import { askWhich, questionsOf } from './questions';
 import { unquoted } from './quotes';
 import { readStep, type StepSaid, type Written } from './step';
-import { capital, findThings, namedThings, plainName, readNeeds, type ThingSaid } from './things';
+import { capital, plainName } from '../repertoire/plainName';
+import { findThings, namedThings, readNeeds, type ThingSaid } from './things';
 import type { Knows, Mark, Told, ToldMethod, ToldStep, ToldThing, ToldTime } from './types';
 
 const ONE = (role: Hand['role']): Hand => ({ role, count: 1, competence: null });

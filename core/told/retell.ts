@@ -6,7 +6,7 @@ import type { Demo, Method, Task } from '../repertoire/types';
 import { align } from './align';
 import { keywordTold, linesOf } from './lines';
 import { readTold } from './read';
-import { plainName } from './things';
+import { plainName } from '../repertoire/plainName';
 import type { Knows, ToldMethod, ToldStep } from './types';
 import { inToldOrder, isSameStep, pairMethods, weave } from './weave';
 import {

@@ -3,7 +3,8 @@ import type { Competence, Hand, HandRole, Sign } from '../repertoire/types';
 import { COMPETENCES } from '../repertoire/types';
 import { findTimes, type TimeFound } from '../time/readTime';
 import { IN_QUOTES, unquoted } from './quotes';
-import { capital, listed } from './things';
+import { capital } from '../repertoire/plainName';
+import { listed } from './things';
 import { COMPETENCE_WORDS, type Knows, type Mark } from './types';
 
 /** A time as it was written: a range is what it is, one figure has its ends guessed. */

@@ -2,6 +2,7 @@
 import { parseAmount } from '../units/parse';
 import { dimensionOf, type UnitId } from '../units/units';
 import type { ItemKind, KitBasis } from '../repertoire/types';
+import { capital, plainName, singular } from '../repertoire/plainName';
 import { IN_QUOTES, unquoted } from './quotes';
 import type { KnownThing, ToldThing } from './types';
 
@@ -49,24 +50,6 @@ const COUNTED = new RegExp(
   String.raw`(?<![\p{L}\d.,:/])(?<count>\d{1,3}|${Object.keys(COUNTS).join('|')})\s*(?<times>[×x]\s+|×)?\s*(?:of\s+)?(?=[\p{L}"“])`,
   'giu',
 );
-
-/** Names without what differs between one and many, and small from capital letters. */
-export function plainName(name: string): string {
-  return name
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N} -]/gu, ' ')
-    .trim()
-    .split(/\s+/)
-    .map((word) => singular(word))
-    .join(' ');
-}
-
-function singular(word: string): string {
-  if (word.length < 4 || /(?:ss|us|is)$/.test(word)) return word;
-  if (/ies$/.test(word)) return `${word.slice(0, -3)}y`;
-  if (/(?:ch|sh|x|ss|zz)es$/.test(word)) return word.slice(0, -2);
-  return word.replace(/s$/, '');
-}
 
 const isPlural = (word: string): boolean => singular(word.toLowerCase()) !== word.toLowerCase();
 
@@ -166,8 +149,6 @@ function said(
     maybe: known || how === 'quoted' ? [] : thingsLike(name, things),
   };
 }
-
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Words after which a figure is a number of something, and no amount. */
 const NUMBERED =

@@ -15,6 +15,7 @@ export const demoSummaries = (context: AppContext): DemoSummary[] =>
 
 function summaryOf(demo: Versioned<Demo>, record: DemoSummary['record']): DemoSummary {
   const { id, version, name, hook, idea, keywords, energy, usualPosition, methods } = demo;
+  const { family, face, origin, ageFrom, ageTo } = demo;
   const [first] = methods;
   return {
     id,
@@ -23,6 +24,11 @@ function summaryOf(demo: Versioned<Demo>, record: DemoSummary['record']): DemoSu
     hook,
     energy,
     usualPosition,
+    family,
+    face,
+    origin,
+    ageFrom,
+    ageTo,
     text: [name, hook, idea, ...keywords, ...methods.map((method) => method.name)]
       .join(' ')
       .toLowerCase(),

@@ -50,6 +50,7 @@ export const RIGHTS: readonly Right[] = [
     'GET /demos/:id/all',
     'GET /demos/:id/records',
     'GET /items/:id/movements',
+    'GET /library',
     'GET /shopping',
     'GET /trials/:id/all',
     'GET /store',
@@ -89,6 +90,7 @@ export const RIGHTS: readonly Right[] = [
   ...of(
     'presenter',
     'POST /figures',
+    'POST /library/take',
     'POST /shows/file',
     'GET /shows/:id/file',
     'POST /shows/:id/take-out',
