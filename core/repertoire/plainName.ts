@@ -18,5 +18,3 @@ export function singular(word: string): string {
   if (/(?:ch|sh|x|ss|zz)es$/.test(word)) return word.slice(0, -2);
   return word.replace(/s$/, '');
 }
-
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -7,7 +7,8 @@ import { findTimes } from '../time/readTime';
 import { linesOf } from './lines';
 import { quoted, unquoted } from './quotes';
 import { positionCalled } from './read';
-import { capital, plainName } from '../repertoire/plainName';
+import { plainName } from '../repertoire/plainName';
+import { upperFirst } from '../words';
 import { listed } from './things';
 import type { Mark, Question } from './types';
 
@@ -215,7 +216,7 @@ export function readOrder(text: string, knows: OrderKnows): OrderTold {
     told.entries.push({
       line: line.number,
       kind: demo ? 'demo' : TALK.test(name) ? 'talk' : 'fresh',
-      name: demo?.name ?? (read.isLiteral ? name : capital(name)).slice(0, 80),
+      name: demo?.name ?? (read.isLiteral ? name : upperFirst(name)).slice(0, 80),
       demoId: demo?.id ?? null,
       methodId: method?.id ?? null,
       clock: read.clock,

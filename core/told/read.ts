@@ -6,7 +6,8 @@ import { type Keyword, type Line, linesOf } from './lines';
 import { askWhich, questionsOf } from './questions';
 import { unquoted } from './quotes';
 import { readStep, type StepSaid, type Written } from './step';
-import { capital, plainName } from '../repertoire/plainName';
+import { plainName } from '../repertoire/plainName';
+import { upperFirst } from '../words';
 import { findThings, namedThings, readNeeds, type ThingSaid } from './things';
 import type { Knows, Mark, Told, ToldMethod, ToldStep, ToldThing, ToldTime } from './types';
 
@@ -338,7 +339,7 @@ export function positionCalled(text: string, { positions }: Pick<Knows, 'positio
   const plain = text.trim().toLowerCase();
   const exact = positions.find((name) => name.toLowerCase() === plain);
   const begins = positions.filter((name) => name.toLowerCase().split(' ')[0] === plain);
-  return exact ?? (begins.length === 1 ? (begins[0] ?? '') : capital(text.trim()).slice(0, 40));
+  return exact ?? (begins.length === 1 ? (begins[0] ?? '') : upperFirst(text.trim()).slice(0, 40));
 }
 
 /** The first line: the name, and perhaps where it is done and with whom. */

@@ -3,7 +3,7 @@ import type { Competence, Hand, HandRole, Sign } from '../repertoire/types';
 import { COMPETENCES } from '../repertoire/types';
 import { findTimes, type TimeFound } from '../time/readTime';
 import { IN_QUOTES, unquoted } from './quotes';
-import { capital } from '../repertoire/plainName';
+import { upperFirst } from '../words';
 import { listed } from './things';
 import { COMPETENCE_WORDS, type Knows, type Mark } from './types';
 
@@ -182,7 +182,7 @@ class StepReader {
     [text, from] = this.sign(text, from);
     for (const part of listed(text)) this.part(part.text, from + part.from);
     const name = this.names.join(', ');
-    said.name = said.isLiteral && this.names.length === 1 ? name : capital(tidy(name));
+    said.name = said.isLiteral && this.names.length === 1 ? name : upperFirst(tidy(name));
     return said;
   }
 
@@ -250,7 +250,7 @@ class StepReader {
     }
     const gear = GEAR.exec(text);
     if (gear) {
-      const things = (gear[1] ?? '').split(/,| and /i).map((one) => capital(one.trim()));
+      const things = (gear[1] ?? '').split(/,| and /i).map((one) => upperFirst(one.trim()));
       (gear[2]?.toLowerCase() === 'on' ? said.gearOn : said.gearOff).push(...things);
       return mark('word');
     }
@@ -292,7 +292,7 @@ class StepReader {
         /^(?:and|then)\s+/i,
         '',
       );
-      said.wait = { name: capital(name), time: time ? written(time) : null };
+      said.wait = { name: upperFirst(name), time: time ? written(time) : null };
       if (!time) said.doubts.push({ from, to: from + text.length, kind: 'waitTime' });
       return;
     }

@@ -2,7 +2,8 @@
 import { parseAmount } from '../units/parse';
 import { dimensionOf, type UnitId } from '../units/units';
 import type { ItemKind, KitBasis } from '../repertoire/types';
-import { capital, plainName, singular } from '../repertoire/plainName';
+import { plainName, singular } from '../repertoire/plainName';
+import { upperFirst } from '../words';
 import { IN_QUOTES, unquoted } from './quotes';
 import type { KnownThing, ToldThing } from './types';
 
@@ -138,7 +139,7 @@ function said(
   const kind = known?.kind ?? guessKind(name, unit);
   return {
     ...place,
-    name: known?.name ?? capital(name),
+    name: known?.name ?? upperFirst(name),
     itemId: known?.id ?? null,
     kind,
     amount,
