@@ -1,6 +1,12 @@
 /** Unit tests of core, contract and library, and server tests against a real SQLite file. */
 export default {
-  roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web', '<rootDir>/library'],
+  roots: [
+    '<rootDir>/core',
+    '<rootDir>/contract',
+    '<rootDir>/server',
+    '<rootDir>/web',
+    '<rootDir>/library',
+  ],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
   testEnvironment: 'node',

@@ -94,6 +94,13 @@ export interface DemoSummary extends Pick<
   record: Pick<MethodRecord, 'worked' | 'partly' | 'failed'>;
 }
 
+/** All demonstrations of one’s own, with what a show computes from. */
+export interface RepertoireAnswer {
+  demos: Demo[];
+  items: Item[];
+  records: MethodRecord[];
+}
+
 /** A demo with what a show computes from once it is added. */
 export interface DemoAnswer {
   demo: Demo;

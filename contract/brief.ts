@@ -205,7 +205,7 @@ export class ColdPlanBody implements ColdPlan {
 }
 
 /** Longest from start to hard finish, in minutes. */
-const LONGEST_SHOW = 360;
+export const LONGEST_SHOW = 360;
 
 const minutes = (clock: unknown): number => {
   const [h, m] = typeof clock === 'string' ? clock.split(':').map(Number) : [];

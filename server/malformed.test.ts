@@ -74,6 +74,8 @@ const OTHERS = [
   'demos/none/all',
   'library',
   'library/take',
+  'repertoire',
+  'shows/start',
   'deliveries',
   'lots/yeast-1/count',
   'movements/x/reverse',

@@ -1,5 +1,7 @@
-/** Places of which nothing is known yet, to be filled in; and the marks most stages have. */
-import type { Position, Venue } from './types';
+/** Bookings, people and places of which little is known yet, to be filled in; and the marks most stages have. */
+import type { Person, Position, Show, Venue } from './types';
+import { NO_AUDIENCE_NEEDS, NO_CONDITIONS } from './types';
+import { NO_WISHES } from './wishes';
 
 export const blankVenue = (id: string, name = ''): Venue => ({
   id,
@@ -46,3 +48,43 @@ export const usualPositions = (): Position[] => [
   position('floor', 'Floor', 'tee', 1.8, 1),
   position('rear', 'Rear', 'bars', 0, 3),
 ];
+
+/** Somebody of whom no more is known than what they are called. */
+export const blankPerson = (id: string, name: string): Person => ({
+  id,
+  name,
+  role: '',
+  competences: [],
+  heartDevice: 'unknown',
+  mayWaive: true,
+  note: '',
+});
+
+/** A booking with the usual hours of an afternoon; dates are YYYY-MM-DD. */
+export const blankShow = (id: string, title: string, date: string, zone: string): Show => ({
+  id,
+  title,
+  tour: '',
+  date,
+  zone,
+  arrival: '12:30',
+  doors: '13:45',
+  start: '14:00',
+  hardFinish: '14:40',
+  venueId: null,
+  audience: 60,
+  audienceNote: '',
+  youngest: null,
+  audienceNeeds: NO_AUDIENCE_NEEDS,
+  journeys: [],
+  agreed: false,
+  crew: [],
+  positions: usualPositions(),
+  slots: [],
+  wishes: NO_WISHES,
+  rehearsals: 0,
+  wantedChance: 95,
+  cold: [],
+  conditions: NO_CONDITIONS,
+  note: '',
+});

@@ -66,14 +66,15 @@ function madeCase(seed: number, size: number): Case {
 }
 
 /** Every set in every order. */
-function exhaustive({ choices, must, most, judge }: Case): number {
+function exhaustive(problem: Case): number {
+  const { choices, must, most } = problem;
   let best = -Infinity;
   for (let mask = 1; mask < 2 ** choices.length; mask++) {
     const set = choices.map((_, i) => i).filter((i) => (mask & (1 << i)) !== 0);
     const groups = new Set(set.map((i) => choices[i]?.group));
     if (set.length > most || groups.size < set.length || must.some((i) => !set.includes(i)))
       continue;
-    const judged = judge(set);
+    const judged = problem.judge(set);
     if (judged.holds) best = Math.max(best, worthOf(choices, set) - judged.cost);
   }
   return best;

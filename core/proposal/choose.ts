@@ -41,6 +41,8 @@ export interface ChoiceProblem {
   /** No order of it costs less. */
   floor(set: readonly number[]): number;
   judge(set: readonly number[]): SetJudged;
+  /** A smaller set that may hold where this one does not; null for none. */
+  lessOf?(set: readonly number[], judged: SetJudged): readonly number[] | null;
 }
 
 export interface SetFound {
@@ -273,6 +275,23 @@ class Chooser {
 const sameSet = (a: readonly number[], b: readonly number[]): boolean =>
   a.length === b.length && a.every((i) => b.includes(i));
 
+const keyOf = (set: readonly number[]): string => set.toSorted((a, b) => a - b).join();
+
+/** The best so far with one more among them. */
+function withOne(
+  best: readonly SetFound[],
+  { choices }: ChoiceProblem,
+  set: readonly number[],
+  judged: SetJudged,
+  kept: number,
+): SetFound[] {
+  const worth = worthOf(choices, set);
+  const one: SetFound = { set: [...set], worth, score: worth - judged.cost, judged };
+  return [...best.filter((other) => !sameSet(other.set, one.set)), one]
+    .sort((a, b) => b.score - a.score)
+    .slice(0, kept);
+}
+
 /** Looks for the set, and its order, that comes to most; tells the best so far whenever it has put one in order. */
 export function* choose(
   problem: ChoiceProblem,
@@ -286,6 +305,7 @@ export function* choose(
   const found = (proven: boolean): ChoiceFound => ({ best, proven, tried });
   const top = (): number => best[0]?.score ?? -Infinity;
   const chooser = new Chooser(problem);
+  const known = new Set<string>();
   // Of many, sets that are worth as much may have been let go of on the way.
   if (!chooser.isSmall) doubtful = Infinity;
   for (const next of chooser.sets()) {
@@ -298,16 +318,21 @@ export function* choose(
     const most = worth - problem.floor(set);
     if (set.length === 0 || most <= (best[kept - 1]?.score ?? -Infinity)) continue;
     if (tried >= mostJudged) return found(false);
-    const judged = problem.judge(set);
-    tried++;
-    if (!judged.proven) doubtful = Math.max(doubtful, most);
-    if (judged.holds) {
-      const one: SetFound = { set: [...set], worth, score: worth - judged.cost, judged };
-      best = [...best.filter((other) => !sameSet(other.set, one.set)), one]
-        .sort((a, b) => b.score - a.score)
-        .slice(0, kept);
+    for (let now: readonly number[] | null = set; now && tried < mostJudged;) {
+      const judged = problem.judge(now);
+      tried++;
+      if (now === set && !judged.proven) doubtful = Math.max(doubtful, most);
+      if (judged.holds) {
+        best = withOne(best, problem, now, judged, kept);
+        now = null;
+      } else {
+        // Smaller ones of it come on their own, too; of many things perhaps too late.
+        now = chooser.isSmall ? null : (problem.lessOf?.(now, judged) ?? null);
+        if (now && known.has(keyOf(now))) now = null;
+        if (now) known.add(keyOf(now));
+      }
+      yield found(false);
     }
-    yield found(false);
   }
   return found(doubtful <= top());
 }

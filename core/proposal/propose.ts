@@ -3,16 +3,19 @@
  * ending in it, dead air least, the energy in an arc, no two of a family where one would do.
  */
 import type { ShowBundle, Slot } from '../brief/types';
-import type { Wishes } from '../brief/wishes';
+import type { Weights, Wishes } from '../brief/wishes';
 import { atLeastOne } from '../chance/success';
-import { FrozenShows } from '../lineup/forecast/frozen';
+import { FrozenShows, meanBeyond } from '../lineup/forecast/frozen';
 import { policiesOf, type TriedMethod } from '../lineup/forecast/fromBundle';
 import type { SlotPolicy } from '../lineup/forecast/types';
 import { lineupInput } from '../lineup/fromBundle';
 import { traitsOf } from '../lineup/order/fromBundle';
-import { leastArcDistance, type SlotTraits, wantedEnergy } from '../lineup/order/objective';
-import { Orders } from '../lineup/order/orders';
-import { searchOrder } from '../lineup/order/permute';
+import {
+  leastArcDistance,
+  objectiveOf,
+  type SlotTraits,
+  wantedEnergy,
+} from '../lineup/order/objective';
 import { suggestOrder } from '../lineup/order/suggest';
 import { countable } from '../lineup/countable';
 import { schedule } from '../lineup/schedule';
@@ -27,6 +30,7 @@ import {
   MOST_PROVEN,
   type SetFound,
   type SetJudged,
+  worthOf,
 } from './choose';
 import type { Option } from './fits';
 
@@ -38,6 +42,10 @@ const MIDDLING = 3;
 const SEEN_SHARE = 0.25;
 /** Chance of working of what was never done here. Our own mark. */
 const UNTRIED = 0.8;
+/** Of the best found so many are looked at once more. */
+const POLISHED = 1;
+/** With so many slots at the most every order is looked at for each choice. */
+const FEW = 4;
 /** Slots of a proposal at the most. */
 const MOST_SLOTS = 12;
 /** The same simulated shows as every order is held against. */
@@ -74,18 +82,26 @@ export interface ProposalFound {
 }
 
 export interface ProposalLimits {
-  /** Choices put in order at the most, and orders of each at first. */
+  /** Choices put in order at the most. */
   sets: number;
-  orders: number;
-  /** Orders of the best at the end. */
+  /** Orders looked at for each of the best at the end, and of small ones at once. */
   polish: number;
   /** How many of the best are told. */
   kept: number;
 }
 
-export const QUICK_LIMITS: ProposalLimits = { sets: 40, orders: 16, polish: 400, kept: 4 };
+export const QUICK_LIMITS: ProposalLimits = { sets: 60, polish: 400, kept: 4 };
 
 const PARTS = 200_000;
+
+/**
+ * What orders are weighed by while it is chosen what is in them. What ends too late is no choice at all, so how late it
+ * would be weighs little; and a minute of waiting is worth it for something more to see. Our own marks.
+ */
+export function choosingWeights(weights: Weights): Weights {
+  const deadAir = weights.deadAir * 0.4;
+  return { ...weights, deadAir, late: deadAir };
+}
 
 /** What it is worth to an audience: longer is more, but not in proportion; louder is more; what fails is less. */
 export function pointsOf(
@@ -156,8 +172,7 @@ class Proposer implements ChoiceProblem {
     this.wishes = {
       ...show.wishes,
       arc: arc === 'none' ? 'twoPeaks' : arc,
-      // What ends too late is no choice at all: how late it would be weighs little beside that.
-      weights: { ...weights, late: weights.deadAir },
+      weights: choosingWeights(weights),
     };
     this.shows = new FrozenShows(this.policies, SHOWS, SEED);
     this.must = show.slots.map((_, i) => i);
@@ -238,60 +253,131 @@ class Proposer implements ChoiceProblem {
     return along;
   }
 
-  /** A good order of a set: a short look, or as long a one as proves it. */
-  private ordered(input: LineupInput, orders: number): OrderCost {
-    if (orders > this.limits.orders) {
-      const look = { seed: SEED, most: orders };
-      const search = suggestOrder(input, this.traits, this.wishes, look, this.policies);
-      const { slots, objective, proven, refused, wishesKept } = lastOf(search);
-      const isFit = refused.length === 0 && wishesKept;
-      return { ids: isFit ? slots : [], cost: objective.total, proven };
-    }
-    if (countable(input).conflicts.length > 0) return { ids: [], cost: Infinity, proven: true };
-    const all = new Orders(input, this.traits, this.wishes, this.policies);
-    const { pinned, cost, floor, least, today } = all;
-    const look = { seed: SEED, most: orders };
-    const found = lastOf(searchOrder({ size: today.length, pinned, cost, floor, least }, look));
-    return {
-      ids: all.idsOf(found.order),
-      cost: all.judge(found.order, EFFORT.trial).objective.total,
-      proven: found.proven,
-    };
+  /** What an order comes to, by one short look at its clock. */
+  private costOf(input: LineupInput): number {
+    const timeline = schedule(input, new Budget(EFFORT.bound));
+    const { arc, weights } = this.wishes;
+    const late = meanBeyond(this.shows.ends(input, timeline), this.room);
+    const inOrder = input.slots.flatMap(({ id }) => this.traits.get(id) ?? []);
+    const { total } = objectiveOf(timeline, inOrder, arc, weights, late);
+    return total;
   }
 
+  /** A good order of a set, quickly: along the arc, and the better of each two neighbours that change places. */
+  private quickOrder(first: readonly string[]): OrderCost {
+    const fixed = new Set(this.must.map((i) => this.slots[i]?.id));
+    let ids = [...first];
+    let best = this.costOf(this.inOrder(ids));
+    for (let at = 0; at + 1 < ids.length; at++) {
+      const [a, b] = [ids[at], ids[at + 1]];
+      if (a === undefined || b === undefined || fixed.has(a) || fixed.has(b)) continue;
+      const swapped = ids.toSpliced(at, 2, b, a);
+      const cost = this.costOf(this.inOrder(swapped));
+      if (cost < best) [ids, best] = [swapped, cost];
+    }
+    return { ids, cost: best, proven: false };
+  }
+
+  /** A good order of a set: a quick one, or one with as long a look as proves it. */
+  private ordered(input: LineupInput, orders: number): OrderCost {
+    if (countable(input).conflicts.length > 0) return { ids: [], cost: Infinity, proven: true };
+    if (orders === 0) return this.quickOrder(input.slots.map(({ id }) => id));
+    const look = { seed: SEED, most: orders };
+    const search = suggestOrder(input, this.traits, this.wishes, look, this.policies);
+    const { slots, objective, proven, refused, wishesKept } = lastOf(search);
+    const isFit = refused.length === 0 && wishesKept;
+    return { ids: isFit ? slots : [], cost: objective.total, proven };
+  }
+
+  /** Of few in few places every order is looked at, so that the choice can be proven; else a short look will do. */
   judge = (set: readonly number[]): SetJudged =>
-    this.inBestOrder(set, this.isSmall ? this.limits.polish : this.limits.orders);
+    this.inBestOrder(set, this.isSmall && set.length <= FEW ? this.limits.polish : 0);
 
   private inBestOrder(set: readonly number[], orders: number): SetJudged {
     const ids = this.idsOf(set);
     const first = this.must.length > 0 ? ids : this.alongArc(ids);
     const part = this.inOrder(first);
     const { ids: order, cost, proven } = this.ordered(part, orders);
-    const input = this.inOrder(order.length > 0 ? order : first);
+    const numbers = (order.length > 0 ? order : first).map((id) =>
+      this.slots.findIndex((slot) => slot.id === id),
+    );
+    return this.judgedAs(numbers, order.length > 0 ? cost : Infinity, proven);
+  }
+
+  private judgedAs(numbers: number[], cost: number, proven: boolean): SetJudged {
+    const input = this.inOrder(this.idsOf(numbers));
     const timeline = schedule(input, new Budget(EFFORT.trial));
     const chance = this.inTime(this.shows.ends(input, timeline));
-    const numbers = input.slots.map(({ id }) => this.slots.findIndex((slot) => slot.id === id));
     this.chances.set(numbers.join(), chance);
     const kept = new Set(this.must.map((i) => this.slots[i]?.id));
     const clashes = timeline.conflicts.some(({ slot }) => slot !== '' && !kept.has(slot));
     return {
       cost,
       order: numbers,
-      holds: order.length > 0 && !clashes && chance >= this.share,
+      holds: cost < Infinity && !clashes && chance >= this.share,
       proven,
     };
+  }
+
+  /** One more in an order, where it costs least. */
+  private putIn(order: readonly number[], more: number): SetJudged {
+    const places = Array.from({ length: order.length - this.must.length + 1 }, (_, k) => {
+      const numbers = order.toSpliced(this.must.length + k, 0, more);
+      return { numbers, cost: this.costOf(this.inOrder(this.idsOf(numbers))) };
+    });
+    const [best] = places.sort((a, b) => a.cost - b.cost);
+    return this.judgedAs(best?.numbers ?? [...order, more], best?.cost ?? Infinity, false);
   }
 
   /** The best choices once more, each with as long a look for its order as one has that is asked for by itself. */
   polished(found: ChoiceFound): ChoiceFound {
     const best = found.best
-      .map((one): SetFound => {
+      .map((one, rank): SetFound => {
+        if (rank >= POLISHED) return one;
         const judged = this.inBestOrder(one.judged.order, this.limits.polish);
         const isBetter = judged.holds && judged.cost < one.judged.cost;
         return isBetter ? { ...one, judged, score: one.worth - judged.cost } : one;
       })
       .sort((a, b) => b.score - a.score);
     return { ...found, best };
+  }
+
+  /** Without the one that clashes, or makes the audience wait longest. */
+  lessOf(set: readonly number[], { order }: SetJudged): readonly number[] | null {
+    const input = this.inOrder(this.idsOf(order));
+    const { conflicts, gaps } = schedule(input, new Budget(EFFORT.bound));
+    const [worst] = gaps.toSorted((a, b) => b.seconds - a.seconds);
+    const blamed = conflicts.find(({ slot }) => slot !== '')?.slot ?? worst?.slot;
+    const out = set.find((i) => this.slots[i]?.id === blamed && !this.must.includes(i));
+    const dearest = set.filter((i) => !this.must.includes(i)).at(-1);
+    const gone = out ?? dearest;
+    return gone === undefined || set.length < 2 ? null : set.filter((i) => i !== gone);
+  }
+
+  /** The best with one more in it, as often as that comes to more: of many, sets that are full may not have come by. */
+  *filledUp(found: ChoiceFound): Generator<ChoiceFound, ChoiceFound, void> {
+    let now = found;
+    const others = this.choices
+      .map((_, i) => i)
+      .sort((a, b) => (this.choices[b]?.worth ?? 0) - (this.choices[a]?.worth ?? 0));
+    for (const more of others) {
+      const [top] = now.best;
+      if (!top || top.set.length >= this.most) return now;
+      const isIn = top.set.some((i) => this.choices[i]?.group === this.choices[more]?.group);
+      const set = [...top.set, more];
+      if (isIn || this.isTooMuch(set)) continue;
+      const judged = this.putIn(top.judged.order, more);
+      const worth = worthOf(this.choices, set);
+      const one: SetFound = { set, worth, score: worth - judged.cost, judged };
+      const isBetter = judged.holds && one.score > top.score;
+      now = {
+        ...now,
+        tried: now.tried + 1,
+        best: isBetter ? [one, ...now.best].slice(0, this.limits.kept) : now.best,
+      };
+      yield now;
+    }
+    return now;
   }
 
   told({ best, proven, tried }: ChoiceFound): ProposalFound {
@@ -316,7 +402,16 @@ export function* proposeShow(
   const search = choose(proposer, { judged: limits.sets, parts: PARTS, kept: limits.kept });
   for (;;) {
     const { done, value } = search.next();
-    if (done) return proposer.told(value.proven ? value : proposer.polished(value));
-    yield proposer.told(value);
+    if (!done) {
+      yield proposer.told(value);
+      continue;
+    }
+    if (value.proven) return proposer.told(value);
+    const filling = proposer.filledUp(value);
+    for (;;) {
+      const { done: isFull, value: fuller } = filling.next();
+      if (isFull) return proposer.told(proposer.polished(fuller));
+      yield proposer.told(fuller);
+    }
   }
 }

@@ -24,6 +24,15 @@ export function questionsOf(line: Line, said: StepSaid): Question[] {
           ask: `“${COVER_EARS}” as a cue?`,
           answers: [{ label: 'Yes', text: put(text, from, to, words.replace('?', '!')) }, drop],
         };
+      case 'who':
+        return {
+          ...place,
+          ask: `Is ${words} somebody who helps?`,
+          answers: [
+            { label: 'A helper', text: put(text, from, to, 'helper') },
+            { label: 'Only a word', text: put(text, from, to, quoted(words)) },
+          ],
+        };
       case 'noUnit': {
         const figure = words.replace(/^\D+/, '');
         return {

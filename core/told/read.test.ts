@@ -228,6 +228,18 @@ describe('who', () => {
     expect(step(line)?.hands).toEqual(hands);
   });
 
+  test('a name that nobody has yet is asked about, or taken out of the title', () => {
+    const [asked] = read('Demo\npour, Peg').questions;
+    expect(asked?.answers.map(({ text }) => text)).toEqual(['pour, helper', 'pour, "Peg"']);
+    for (const { text } of asked?.answers ?? [])
+      expect(read(`Demo\n${text}`).questions).toEqual([]);
+    expect(read('Crushed can, with Peg and Tam')).toMatchObject({
+      name: 'Crushed can',
+      people: ['Peg', 'Tam'],
+    });
+    expect(read('Can with lid').name).toBe('Can with lid');
+  });
+
   test('a word before a colon that is nobody is asked about', () => {
     const [asked] = read('Demo\nPeg: pour').questions;
     expect(asked?.ask).toContain('Peg');

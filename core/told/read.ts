@@ -363,6 +363,12 @@ function readTitle(line: Line, told: Told, knows: Knows): void {
     told.marks.push({ line: line.number, from, to: line.from + text.length, kind: 'person' });
     text = text.slice(0, people.index);
   }
+  // Whoever is named so may not be among the people yet.
+  const stranger = /,\s+with\s+(\p{Lu}\p{L}+(?:(?:,\s*|\s+and\s+)\p{Lu}\p{L}+)*)$/u.exec(text);
+  if (stranger) {
+    told.people.push(...(stranger[1] ?? '').split(/,\s*|\s+and\s+/));
+    text = text.slice(0, stranger.index);
+  }
   told.name = text.replace(/[,.]$/, '').replace(/\s+/g, ' ').trim().slice(0, 80);
 }
 

@@ -36,7 +36,7 @@ export interface StepSaid {
   doubts: {
     from: number;
     to: number;
-    kind: 'noUnit' | 'ears' | 'manyTimes' | 'waitTime' | 'zero';
+    kind: 'noUnit' | 'ears' | 'who' | 'manyTimes' | 'waitTime' | 'zero';
   }[];
   people: string[];
   /** The name was in quotes: it is what it is. */
@@ -260,6 +260,9 @@ class StepReader {
       said.people.push(...alone.people);
       return mark('person');
     }
+    // A name by itself, of somebody who is not among the people yet.
+    if (this.names.length > 0 && /^\p{Lu}\p{Ll}+$/u.test(text))
+      said.doubts.push({ from, to, kind: 'who' });
     this.timed(text, from);
   }
 

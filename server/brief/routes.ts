@@ -1,12 +1,14 @@
 import { Router, text } from 'express';
 import type { ShowSummary } from '../../contract/api';
 import { ShowBody } from '../../contract/brief';
+import { StartBody } from '../../contract/start';
 import { FILE_LIMIT, readShowFile } from '../../contract/showFile';
 import type { AppContext } from '../context';
 import { entityRoutes } from '../entity';
-import { HttpError } from '../http/errors';
+import { body, HttpError } from '../http/errors';
 import { sendJson } from '../http/sendTable';
 import { exportShow, importShow } from './showFile';
+import { startShow } from './start';
 
 function summaries(context: AppContext): ShowSummary[] {
   context.outcomes.refresh();
@@ -59,6 +61,9 @@ export function briefRoutes(context: AppContext): Router {
     }
     const answer = importShow(context, read.value);
     res.status(201).json(answer);
+  });
+  router.post('/start', (req, res) => {
+    res.status(201).json(startShow(context, body(StartBody, req.body)));
   });
   router.get('/:id/file', (req, res) => {
     const file = exportShow(context, req.params.id);

@@ -8,7 +8,7 @@ import { damagedRecords } from '../house/damaged';
 import { readTable } from '../inventory/importing';
 import { readinessOf } from '../ready/readiness';
 import { risksOf } from '../ready/risks';
-import { demoSummaries, itemNames } from '../repertoire/summaries';
+import { demoSummaries, itemNames, repertoireAnswer } from '../repertoire/summaries';
 
 type Mapping = Parameters<typeof readTable>[2];
 
@@ -26,6 +26,7 @@ export const ANSWERS = {
   damaged: damagedRecords,
   demos: demoSummaries,
   itemNames,
+  repertoire: repertoireAnswer,
   store: ({ stockList }: AppContext, query: StoreQuery) => stockList.part(query),
   shares: ({ upcomingNeeds }: AppContext, showId: string) => upcomingNeeds.sharesOf(showId),
   shopping: ({ upcomingNeeds }: AppContext, showIds: readonly string[] | null) =>

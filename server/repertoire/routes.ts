@@ -12,6 +12,9 @@ import { demoAnswer } from './summaries';
 export function repertoireRoutes(context: AppContext): Router {
   const router = Router();
   router.get('/demos', async (_req, res) => sendJson(res, await context.heavy.bytes('demos')));
+  router.get('/repertoire', async (_req, res) =>
+    sendJson(res, await context.heavy.bytes('repertoire')),
+  );
   router.get('/items', async (_req, res) => sendJson(res, await context.heavy.bytes('itemNames')));
   router.get('/demos/:id/all', (req, res) => void res.json(demoAnswer(context, req.params.id)));
   router.get(

@@ -1,5 +1,11 @@
 /** Demos and items as they are listed and picked; the whole of one is asked for by its id. */
-import type { DemoAnswer, DemoSummary, ItemName, Versioned } from '../../contract/api';
+import type {
+  DemoAnswer,
+  DemoSummary,
+  ItemName,
+  RepertoireAnswer,
+  Versioned,
+} from '../../contract/api';
 import { totalRecord } from '../../core/after/review';
 import { itemsNamed } from '../../core/brief/itemsNamed';
 import { methodFactsOf } from '../../core/lineup/recipe';
@@ -64,5 +70,19 @@ export function demoAnswer({ demos, items, ledger }: AppContext, id: string): De
     demo,
     items: named.flatMap((itemId) => items.findReadable(itemId) ?? []).map(bare),
     lots: ledger.stocked(named),
+  };
+}
+
+/** Everything that a show is chosen from: what can’t be read is left out. */
+export function repertoireAnswer(context: AppContext): RepertoireAnswer {
+  const demos = context.demos.list().map(bare);
+  const named = new Set(itemsNamed({ cold: [], slots: [] }, demos));
+  return {
+    demos,
+    items: context.items
+      .list()
+      .filter(({ id }) => named.has(id))
+      .map(bare),
+    records: recordsFor(context, demos),
   };
 }

@@ -92,6 +92,8 @@ export const RIGHTS: readonly Right[] = [
     'POST /figures',
     'POST /library/take',
     'POST /shows/file',
+    'POST /shows/start',
+    'GET /repertoire',
     'GET /shows/:id/file',
     'POST /shows/:id/take-out',
     'POST /shows/:id/put-back',

@@ -33,6 +33,8 @@ const StagePage = lazy(() => import('../stage/StagePage'));
 const AfterPage = lazy(() => import('../after/AfterPage'));
 const LearnedPage = lazy(() => import('../after/LearnedPage'));
 const DemosPage = lazy(() => import('../repertoire/DemosPage'));
+const WritePage = lazy(() => import('../write/WritePage'));
+const LibraryDemoPage = lazy(() => import('../repertoire/LibraryDemoPage'));
 const DemoPage = lazy(() => import('../repertoire/DemoPage'));
 const PackPage = lazy(() => import('../kit/PackPage'));
 const StoreLayout = lazy(() => import('../inventory/StoreLayout'));
@@ -169,6 +171,9 @@ function Content() {
             </Route>
             <Route element={<ReadOnlyPages />}>
               <Route path="demos" element={<DemosPage />} />
+              <Route path="demos/write" element={<WritePage />} />
+              <Route path="demos/library/:libraryId" element={<LibraryDemoPage />} />
+              <Route path="demos/:demoId/write" element={<WritePage />} />
               <Route path="demos/:demoId" element={<DemoPage />} />
               <Route path="store" element={<StoreLayout />}>
                 <Route index element={<StockPage />} />

@@ -7,6 +7,7 @@ import type {
   DemoSummary,
   HealthAnswer,
   ItemName,
+  RepertoireAnswer,
   ShoppingAnswer,
   ShowAnswer,
   ShowSummary,
@@ -15,6 +16,7 @@ import type {
   UsedAnswer,
   Versioned,
 } from '../../contract/api';
+import type { LibraryAnswer } from '../../contract/library';
 import type { Settings, StoreQuery } from '../../contract/inventory';
 import type { Box, Movement, StockedLot } from '../../core/inventory/types';
 import type { TrialAnswer, TrialSummary } from '../../contract/trials';
@@ -64,6 +66,21 @@ export function usePersonName(): (id: string) => string {
 }
 export const useTrials = () => useList<TrialSummary>('/trials');
 export const useFollowUps = () => useList<Versioned<FollowUp>>('/follow-ups');
+
+/** What comes with the application; it is the same until the application is another. */
+export const useLibrary = () =>
+  useQuery({
+    queryKey: ['/library'],
+    queryFn: () => send<LibraryAnswer>('GET', '/library'),
+    staleTime: Infinity,
+  });
+
+/** All demonstrations of one's own, whole, with what they need and how they went. */
+export const useRepertoire = () =>
+  useQuery({
+    queryKey: ['/demos', 'repertoire'],
+    queryFn: () => send<RepertoireAnswer>('GET', '/repertoire'),
+  });
 
 /** Of every method of a demo, how its goes went. */
 export const useRecords = (demoId: string | null) =>

@@ -1,4 +1,5 @@
 import { PersonBody } from '../../contract/brief';
+import { blankPerson } from '../../core/brief/blank';
 import { usePeople } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
 import { Choice, Many, Words, YesNoField } from '../parts/form';
@@ -12,15 +13,7 @@ export default function PeoplePage() {
       path="/people"
       type={PersonBody}
       query={usePeople()}
-      fresh={(id) => ({
-        id,
-        name: 'New person',
-        role: '',
-        competences: [],
-        heartDevice: 'unknown',
-        mayWaive: true,
-        note: '',
-      })}
+      fresh={(id) => blankPerson(id, 'New person')}
       below={(person) => person.role || 'No role yet'}
       empty="Add everybody who performs, helps or drives; shows pick their crew from here."
       fields={

@@ -8,9 +8,7 @@ import { useInView } from 'react-intersection-observer';
 import { Link, useNavigate } from 'react-router';
 import type { ImportAnswer, ShowSummary } from '../../contract/api';
 import type { Show } from '../../core/brief/types';
-import { usualPositions } from '../../core/brief/blank';
-import { NO_AUDIENCE_NEEDS, NO_CONDITIONS } from '../../core/brief/types';
-import { NO_WISHES } from '../../core/brief/wishes';
+import { blankShow } from '../../core/brief/blank';
 import { endingOf } from '../../core/lineup/outlook';
 import { parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
@@ -18,35 +16,9 @@ import { ApiError, newId, send } from '../app/api';
 import { useOutlook, useShows } from '../app/data';
 import { useAction } from '../parts/useAction';
 import { ListState, Page, Section } from '../parts/page';
-import { awayWords, dayWords, today } from './dates';
+import { awayWords, dayWords, today, zoneHere } from './dates';
 
-const freshShow = (): Show => ({
-  id: newId(),
-  title: 'New show',
-  tour: '',
-  date: today(),
-  zone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'Etc/UTC',
-  arrival: '12:30',
-  doors: '13:45',
-  start: '14:00',
-  hardFinish: '14:40',
-  venueId: null,
-  audience: 60,
-  audienceNote: '',
-  youngest: null,
-  audienceNeeds: NO_AUDIENCE_NEEDS,
-  journeys: [],
-  agreed: false,
-  crew: [],
-  positions: usualPositions(),
-  slots: [],
-  wishes: NO_WISHES,
-  rehearsals: 0,
-  wantedChance: 95,
-  cold: [],
-  conditions: NO_CONDITIONS,
-  note: '',
-});
+const freshShow = (): Show => blankShow(newId(), 'New show', today(), zoneHere());
 
 /** Makes a show and opens it. */
 export function useNewShow(): () => Promise<boolean> {

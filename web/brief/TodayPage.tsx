@@ -11,13 +11,14 @@ import { dayAfter } from '../../core/time/days';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { boughtWords, dueOrders } from '../../core/inventory/shopping';
 import { send } from '../app/api';
-import { useFollowUps, useHealth, usePeople, useShopping, useShows } from '../app/data';
+import { useDemos, useFollowUps, useHealth, usePeople, useShopping, useShows } from '../app/data';
 import { useMay } from '../app/me';
 import { useAction } from '../parts/useAction';
 import { Empty, Loading, Page, Section, Trouble } from '../parts/page';
 import { awayWords, dayWords, today } from './dates';
 import { ImportButton, ShowCard, useNewShow } from './ShowsPage';
 import { useForecast } from '../lineup/useForecast';
+import { FirstOpen } from '../start/FirstOpen';
 import { useShow } from './useShow';
 
 /** The next show: when to leave, whether it will end in time, what is due first. */
@@ -211,6 +212,9 @@ export default function TodayPage() {
   const coming = shows?.filter((show) => show.date >= today()) ?? [];
   const [next, ...later] = coming;
   const open = followUps.filter((followUp) => !followUp.done);
+  const { data: demos } = useDemos();
+  const mayChange = useMay('presenter');
+  if (mayChange && shows?.length === 0 && demos?.length === 0) return <FirstOpen />;
   return (
     <Page
       title="Today"
@@ -231,7 +235,7 @@ export default function TodayPage() {
       {!shows && !error && <Loading />}
       {next && <NextShow summary={next} />}
       {shows && !next && (
-        <Empty title={shows.length === 0 ? 'Start with your next booking' : 'No show coming up'}>
+        <Empty title={shows.length === 0 ? 'No show yet' : 'No show coming up'}>
           <p>
             A show needs a date, a slot and a few demonstrations. Put your demonstrations in under{' '}
             <Link to="/demos">Demos</Link>, your crew under <Link to="/people">People</Link>, or

@@ -27,3 +27,6 @@ export const today = (): string => dayjs().format('YYYY-MM-DD');
 export const timeOf = (ms: number): string => dayjs(ms).format('HH:mm');
 
 export const whenOf = (ms: number): string => dayjs(ms).format('ddd D MMM, HH:mm');
+
+/** The zone this device is in. */
+export const zoneHere = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone || 'Etc/UTC';

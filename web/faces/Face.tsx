@@ -9,8 +9,6 @@ import { MORE_FIGURES } from './moreFigures';
 
 const figureOf = (id: string): string | null => FIGURES[id] ?? MORE_FIGURES[id] ?? null;
 
-export const hasFigure = (id: string): boolean => figureOf(id) !== null;
-
 interface Looks {
   face: Look | null;
   /** What it is guessed from, where nobody has chosen. */

@@ -5,7 +5,6 @@ import {
   box,
   burst,
   cut,
-  dashes,
   disc,
   discs,
   EMBER,
@@ -14,10 +13,8 @@ import {
   GROUND,
   line,
   oval,
-  ring,
   shape,
   stemGlass,
-  tape,
 } from './draw';
 
 /** Each stands on the floor and ends below 26, so that there is room above it. */
@@ -145,7 +142,3 @@ export const HAPPENING_SHAPES: Readonly<Record<Happening, string>> = {
 
 export const composed = (vessel: Vessel, happening: Happening): string =>
   floor() + VESSEL_SHAPES[vessel] + HAPPENING_SHAPES[happening];
-
-/** What has not been given any look: an empty place on the tape. */
-export const EMPTY_PLACE =
-  floor() + ring(48, 40, 20, 2.6, 'ink', dashes('5 4')) + shape(tape(38, 37, 20, 6));

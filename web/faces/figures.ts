@@ -241,7 +241,7 @@ export const FIGURES: Readonly<Record<string, string>> = {
           turned(shape(tape(9, 17 + i * 17, 80, 5)), 11, 48, 20 + i * 17) +
           turned(
             moved(
-              box(0, 0, 14, 9.5, i == 2 ? EMBER : INK, 1.5) + box(5.8, 0, 2.4, 9.5, GROUND),
+              box(0, 0, 14, 9.5, i === 2 ? EMBER : INK, 1.5) + box(5.8, 0, 2.4, 9.5, GROUND),
               [16, 38, 66][i] ?? 0,
               17 + i * 17 - 11,
             ),

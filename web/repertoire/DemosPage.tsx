@@ -1,115 +1,315 @@
+/** One’s own demonstrations, and beneath them the library: found by words, length, energy, age and hazards; taken one by one or many. */
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useSnackbar } from 'notistack';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { DemoSummary } from '../../contract/api';
 import { recordWords } from '../../core/after/review';
-import type { Demo } from '../../core/repertoire/types';
-import { sayDuration } from '../../core/time/clock';
+import { hasIt } from '../../core/library/take';
+import { methodFactsOf } from '../../core/lineup/recipe';
+import { FAMILIES, FAMILY_WORDS, type Family } from '../../core/repertoire/families';
+import type { Demo, HazardKind } from '../../core/repertoire/types';
+import { counted } from '../../core/words';
 import { send } from '../app/api';
-import { useDemos } from '../app/data';
+import { useDemos, useLibrary } from '../app/data';
+import { useMay } from '../app/me';
+import { Pick } from '../parts/Pick';
+import { ListState, Page, Section } from '../parts/page';
 import { useAction } from '../parts/useAction';
-import { HazardGlyph } from '../parts/HazardGlyph';
-import { ListState, Page } from '../parts/page';
+import { DemoCard } from './DemoCard';
 import { freshDemo } from './fresh';
-import { Energy } from './Energy';
+import { takeAll } from './LibraryDemoPage';
 
-const matches = ({ text }: DemoSummary, words: string): boolean =>
+/** What a demonstration is chosen by, one’s own or not. */
+interface Choosable {
+  text: string;
+  seconds: number | null;
+  energy: number;
+  ageFrom: number;
+  family: Family | null;
+  hazards: readonly HazardKind[];
+}
+
+const LENGTHS = { short: 'up to 2 min', middle: '2 to 4 min', long: 'over 4 min' } as const;
+const HAZARD_CHOICES = {
+  noFlame: 'without flame',
+  noCold: 'without cold liquids',
+  quiet: 'nothing loud',
+} as const;
+const WITHOUT: Readonly<Record<keyof typeof HAZARD_CHOICES, HazardKind>> = {
+  noFlame: 'openFlame',
+  noCold: 'cryogen',
+  quiet: 'loud',
+};
+
+interface Wanted {
+  words: string;
+  length: keyof typeof LENGTHS | null;
+  family: Family | null;
+  without: keyof typeof HAZARD_CHOICES | null;
+  /** Youngest who watch; empty for whatever. */
+  age: string;
+}
+
+const ANYTHING: Wanted = { words: '', length: null, family: null, without: null, age: '' };
+
+const isOfLength = (seconds: number | null, length: Wanted['length']): boolean => {
+  if (length === null) return true;
+  if (seconds === null) return false;
+  return length === 'short'
+    ? seconds <= 120
+    : length === 'long'
+      ? seconds > 240
+      : seconds > 120 && seconds <= 240;
+};
+
+const isWanted = (of: Choosable, { words, length, family, without, age }: Wanted): boolean =>
   words
     .toLowerCase()
+    .trim()
     .split(/\s+/)
-    .every((word) => text.includes(word));
+    .every((word) => of.text.includes(word)) &&
+  isOfLength(of.seconds, length) &&
+  (family === null || of.family === family) &&
+  (without === null || !of.hazards.includes(WITHOUT[without])) &&
+  (!/^\d+$/.test(age.trim()) || of.ageFrom <= Number(age));
+
+const ofSummary = ({ text, showSeconds, ...of }: DemoSummary): Choosable => ({
+  ...of,
+  text,
+  seconds: showSeconds,
+});
+
+const ofDemo = (demo: Demo): Choosable => {
+  const [first] = demo.methods;
+  return {
+    ...demo,
+    text: [
+      demo.name,
+      demo.hook,
+      demo.idea,
+      ...demo.keywords,
+      ...demo.methods.map(({ name }) => name),
+    ]
+      .join(' ')
+      .toLowerCase(),
+    seconds: first ? methodFactsOf(first).show : null,
+    hazards: [...new Set(demo.methods.flatMap(({ hazards }) => hazards.map(({ kind }) => kind)))],
+  };
+};
+
+const optionsOf = <K extends string>(words: Readonly<Record<K, string>>) =>
+  (Object.keys(words) as K[]).map((value) => ({ value, label: words[value] }));
+
+const FAMILY_OPTIONS = FAMILIES.map((value) => ({ value, label: FAMILY_WORDS[value] }));
+
+const grid = {
+  listStyle: 'none',
+  p: 0,
+  m: 0,
+  mt: 1,
+  display: 'grid',
+  gap: 1.75,
+  gridTemplateColumns: 'repeat(auto-fill, minmax(258px, 1fr))',
+} as const;
+
+function Filters({ wanted, onChange }: { wanted: Wanted; onChange: (wanted: Wanted) => void }) {
+  const set = (more: Partial<Wanted>): void => onChange({ ...wanted, ...more });
+  return (
+    <Box
+      role="search"
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: '1fr 1fr', md: '1.4fr 1fr 1fr 1fr 110px auto' },
+        mb: 2,
+        alignItems: 'center',
+      }}
+    >
+      <TextField
+        label="Search"
+        type="search"
+        value={wanted.words}
+        onChange={(e) => set({ words: e.target.value })}
+      />
+      <Pick
+        label="Length"
+        value={wanted.length}
+        none="any length"
+        options={optionsOf(LENGTHS)}
+        onChange={(length) => set({ length })}
+      />
+      <Pick
+        label="Of what"
+        value={wanted.family}
+        none="anything"
+        options={FAMILY_OPTIONS}
+        onChange={(family) => set({ family })}
+      />
+      <Pick
+        label="Hazards"
+        value={wanted.without}
+        none="any"
+        options={optionsOf(HAZARD_CHOICES)}
+        onChange={(without) => set({ without })}
+      />
+      <TextField
+        label="Youngest"
+        value={wanted.age}
+        onChange={(e) => set({ age: e.target.value })}
+        slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+      />
+      {wanted !== ANYTHING && <Button onClick={() => onChange(ANYTHING)}>All</Button>}
+    </Box>
+  );
+}
+
+/** What of the library one doesn’t have yet. */
+function Library({ demos, wanted }: { demos: readonly Demo[]; wanted: Wanted }) {
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const mayTake = useMay('presenter');
+  const act = useAction();
+  const { enqueueSnackbar } = useSnackbar();
+  const shown = demos
+    .map((demo) => ({ demo, of: ofDemo(demo) }))
+    .filter(({ of }) => isWanted(of, wanted));
+  const toggle = (id: string): void => {
+    const next = new Set(chosen);
+    if (!next.delete(id)) next.add(id);
+    setChosen(next);
+  };
+  const take = (): void =>
+    void act(async () => {
+      const { demos: taken, items } = await takeAll([...chosen]);
+      setChosen(new Set());
+      enqueueSnackbar(
+        `${counted(taken.length, 'demo')} taken, with ${counted(items, 'thing')} for the store.`,
+      );
+    });
+  return (
+    <Section
+      title={`Starter library, ${demos.length}`}
+      actions={
+        mayTake && chosen.size > 0 ? (
+          <Button variant="contained" onClick={take}>
+            Take {counted(chosen.size, 'demo')}
+          </Button>
+        ) : undefined
+      }
+    >
+      <Typography color="textSecondary">
+        Written out with steps, words, kit and hazards. Take one and it is yours to change; nobody’s
+        record comes with it.
+      </Typography>
+      {shown.length === 0 && (
+        <Typography sx={{ mt: 1 }}>None of the library is like that.</Typography>
+      )}
+      <Box component="ul" sx={grid}>
+        {shown.map(({ demo, of }) => (
+          <DemoCard
+            key={demo.id}
+            to={`/demos/library/${demo.id}`}
+            name={demo.name}
+            hook={demo.hook}
+            face={demo.face}
+            seconds={of.seconds}
+            energy={demo.energy}
+            hazards={of.hazards}
+            record="not tried here"
+            ours={false}
+            methods={demo.methods.length}
+          >
+            {mayTake && (
+              <FormControlLabel
+                sx={{ ml: 0.5, mb: 0.5 }}
+                control={
+                  <Checkbox
+                    size="small"
+                    checked={chosen.has(demo.id)}
+                    onChange={() => toggle(demo.id)}
+                    slotProps={{ input: { 'aria-label': `Take ${demo.name}` } }}
+                  />
+                }
+                label="Take"
+              />
+            )}
+          </DemoCard>
+        ))}
+      </Box>
+    </Section>
+  );
+}
 
 export default function DemosPage() {
   const query = useDemos();
   const { data } = query;
-  const [search, setSearch] = useState('');
+  const { data: library } = useLibrary();
+  const [wanted, setWanted] = useState(ANYTHING);
   const navigate = useNavigate();
+  const mayChange = useMay('presenter');
   const act = useAction();
   const create = (): Promise<boolean> =>
     act(async () => {
       const demo = await send<Demo>('POST', '/demos', freshDemo());
       await navigate(`/demos/${demo.id}`);
     });
-  const shown = data?.filter((demo) => matches(demo, search.trim())) ?? [];
+  const own = data?.filter((demo) => isWanted(ofSummary(demo), wanted)) ?? [];
+  const others = useMemo(
+    () => (data && library ? library.demos.filter(({ id }) => !hasIt(data, id)) : []),
+    [data, library],
+  );
   return (
     <Page
       title="Demos"
+      below={data ? `${data.length} here, ${others.length} more in the starter library` : undefined}
       actions={
-        <>
-          <TextField
-            label="Search"
-            type="search"
-            value={search}
-            onChange={(e) => setSearch(e.target.value)}
-            sx={{ maxWidth: 260 }}
-          />
-          <Button variant="contained" onClick={() => void create()}>
-            New demo
-          </Button>
-        </>
+        mayChange && (
+          <>
+            <Button onClick={() => void create()}>New demo</Button>
+            <Button variant="contained" onClick={() => void navigate('/demos/write')}>
+              Write one as text
+            </Button>
+          </>
+        )
       }
     >
-      <ListState query={query} emptyTitle="No demos yet">
-        Write down the first thing you would show a friend. Times and kit can come later.
+      <Filters wanted={wanted} onChange={setWanted} />
+      <ListState query={query} emptyTitle="None of your own yet">
+        Write down the first thing you would show a friend, as you would tell it, or take some of
+        the library below.
       </ListState>
-      {data && data.length > 0 && shown.length === 0 && (
-        <Typography>Nothing matches “{search}”.</Typography>
+      {data && data.length > 0 && own.length === 0 && (
+        <Typography>None of yours is like that.</Typography>
       )}
-      <Box
-        sx={{
-          display: 'grid',
-          gap: 1.5,
-          gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))',
-        }}
-      >
-        {shown.map((demo) => {
-          return (
-            <Box
-              key={demo.id}
-              component={Link}
-              to={`/demos/${demo.id}`}
-              sx={{
-                display: 'flex',
-                flexDirection: 'column',
-                gap: 0.75,
-                p: 2,
-                border: '1px solid var(--line)',
-                borderRadius: 1.5,
-                background: 'var(--card)',
-                color: 'inherit',
-                textDecoration: 'none',
-                '&:hover': { borderColor: 'var(--ember)' },
-              }}
-            >
-              <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
-                <Typography variant="h3" component="h2">
-                  {demo.name}
-                </Typography>
-                <Energy energy={demo.energy} />
-              </Box>
-              <Typography sx={{ flex: 1 }}>{demo.hook}</Typography>
-              <Typography
-                variant="body2"
-                color="textSecondary"
-                component="div"
-                sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}
-              >
-                <span>{demo.showSeconds === null ? '' : sayDuration(demo.showSeconds)}</span>·
-                <span>{recordWords(demo.record)}</span>
-                {demo.methods.length > 1 && <span>· {demo.methods.length} methods</span>}
-                <Box component="span" sx={{ display: 'flex', gap: 0.5, color: 'var(--ink)' }}>
-                  {demo.hazards.map((kind) => (
-                    <HazardGlyph key={kind} kind={kind} />
-                  ))}
-                </Box>
-              </Typography>
-            </Box>
-          );
-        })}
+      <Box component="ul" aria-label="Your demonstrations" sx={grid}>
+        {own.map((demo) => (
+          <DemoCard
+            key={demo.id}
+            to={`/demos/${demo.id}`}
+            name={demo.name}
+            hook={demo.hook}
+            face={demo.face}
+            seconds={demo.showSeconds}
+            energy={demo.energy}
+            hazards={demo.hazards}
+            record={recordWords(demo.record)}
+            ours={demo.origin === null}
+            methods={demo.methods.length}
+          />
+        ))}
       </Box>
+      {others.length > 0 && <Library demos={others} wanted={wanted} />}
+      {library && others.length === 0 && data && data.length > 0 && (
+        <Typography color="textSecondary" sx={{ mt: 3 }}>
+          You have everything of the starter library.{' '}
+          <Link to="/demos/write">Write one of your own.</Link>
+        </Typography>
+      )}
     </Page>
   );
 }

@@ -1,5 +1,6 @@
 /** Heavy calculations of the line-up, away from the page's own thread. */
 import { expose } from 'comlink';
+import type { ShowBundle } from '../../core/brief/types';
 import type { Wishes } from '../../core/brief/wishes';
 import { forecastShow, foreseer, leaveOutTable } from '../../core/lineup/forecast/forecast';
 import type {
@@ -13,7 +14,36 @@ import type { SlotTraits } from '../../core/lineup/order/objective';
 import type { SearchLimits } from '../../core/lineup/order/permute';
 import { type Suggestion, suggestOrder } from '../../core/lineup/order/suggest';
 import { schedule } from '../../core/lineup/schedule';
+import {
+  type FitWishes,
+  type LetIn,
+  type Obstacle,
+  optionsFor,
+  whatLetsIn,
+} from '../../core/proposal/fits';
+import { type ProposalFound, type ProposalInput, proposeShow } from '../../core/proposal/propose';
+import type { Demo } from '../../core/repertoire/types';
 import type { LineupInput, PlanPerson, Timeline } from '../../core/lineup/types';
+
+/** What a proposal is asked by, beside the booking and what there is to choose from. */
+export interface ProposalAsked extends Omit<ProposalInput, 'bundle' | 'options'> {
+  wishes: FitWishes;
+}
+
+/** A way of doing a demonstration, as far as a page tells of it. */
+export interface OptionTold {
+  demoId: string;
+  methodId: string;
+  seconds: number;
+  obstacles: Obstacle[];
+}
+
+export interface ProposalTold {
+  options: OptionTold[];
+  letIn: LetIn[];
+  /** Null while nothing was put in order yet. */
+  found: ProposalFound | null;
+}
 
 /** Telling more often than this, in ms, would only keep the page busy. */
 const TOLD_EVERY = 150;
@@ -61,6 +91,30 @@ const work = {
     policies: ReadonlyMap<string, SlotPolicy>,
     onProgress: (soFar: Suggestion) => void,
   ): Suggestion => finish(suggestOrder(input, traits, wishes, limits, policies), onProgress),
+
+  /** What would do for a booking, and the show that is proposed for it; the best so far is told now and then. */
+  propose(
+    bundle: ShowBundle,
+    demos: readonly Demo[],
+    asked: ProposalAsked,
+    onProgress: (soFar: ProposalTold) => void,
+  ): ProposalTold {
+    const options = optionsFor(bundle, demos, asked.wishes);
+    const fit = options.filter(({ obstacles }) => obstacles.length === 0);
+    const told: Omit<ProposalTold, 'found'> = {
+      options: options.map(({ demo, method, seconds, obstacles }) => ({
+        demoId: demo.id,
+        methodId: method.id,
+        seconds,
+        obstacles,
+      })),
+      letIn: whatLetsIn(options),
+    };
+    onProgress({ ...told, found: null });
+    const search = proposeShow({ ...asked, bundle, options: fit });
+    const found = finish(search, (soFar) => onProgress({ ...told, found: soFar }));
+    return { ...told, found };
+  },
 
   /** What comes of many shows. */
   forecast: forecastShow,

@@ -1,0 +1,147 @@
+/** A newcomer on empty data: a running order out of one sentence, a demonstration as it is told, some of the library. */
+import type { Page } from '@playwright/test';
+import { expect, test } from './stage';
+
+/** Presses of the mouse and of keys, as somebody would have to make them. */
+class Hands {
+  clicks = 0;
+  keys = 0;
+
+  constructor(private readonly page: Page) {}
+
+  async click(
+    name: string | RegExp,
+    role: 'button' | 'link' | 'textbox' | 'combobox' = 'button',
+  ): Promise<void> {
+    this.clicks++;
+    await this.page.getByRole(role, { name }).first().click();
+  }
+
+  async type(text: string): Promise<void> {
+    this.keys += text.length;
+    await this.page.keyboard.type(text);
+  }
+
+  async press(key: string): Promise<void> {
+    this.keys++;
+    await this.page.keyboard.press(key);
+  }
+}
+
+test('from nothing to a timed running order of five, out of one sentence', async ({
+  page,
+  own,
+}) => {
+  const hands = new Hands(page);
+  await page.goto(own.url);
+  await expect(
+    page.getByRole('heading', { name: 'Nothing here yet. Where shall we begin?' }),
+  ).toBeVisible();
+  const sentence = page.getByRole('region', { name: 'A show on a date' });
+  // What can’t be is told at its gap, and nothing is proposed for it.
+  await hands.click('How long', 'textbox');
+  await hands.press('Control+A');
+  await hands.type('soon');
+  await expect(sentence.getByRole('alert')).toHaveText('A length, such as 20 minutes');
+  await hands.press('Control+A');
+  await hands.type('20 min');
+  await hands.click('Place', 'combobox');
+  await hands.type('Vay Lifeboat Station');
+  await hands.click('Who performs', 'textbox');
+  await hands.type('Ines, Jo');
+  await expect(sentence.getByText(/^Takes about \d+:\d\d of 20:00/)).toBeVisible({
+    timeout: 60_000,
+  });
+  await expect(sentence.getByRole('img', { name: /^Proposed order: .+,.+,.+,.+/ })).toBeVisible();
+  // What is in the order has its number on the shelf.
+  const shelf = page.getByRole('region', { name: 'Starter library' });
+  await expect(shelf.getByRole('listitem')).toHaveCount(41);
+  await hands.click('Take this order');
+  await page.waitForURL(/\/shows\/.+\/line-up$/);
+  await expect(page.getByRole('heading', { name: 'Vay Lifeboat Station' })).toBeVisible();
+  await expect(page.getByText(/^Ends about 14:\d\d/).first()).toBeVisible();
+  expect(hands.clicks).toBeLessThanOrEqual(25);
+  expect(hands.keys).toBeLessThanOrEqual(60);
+  const shows = (await (await page.request.get(`${own.url}/api/shows`)).json()) as {
+    id: string;
+    slotCount: number;
+  }[];
+  expect(shows[0]?.slotCount).toBeGreaterThanOrEqual(5);
+  // There is a packed list, and checks.
+  await page.goto(`${own.url}/shows/${shows[0]?.id}/kit`);
+  await expect(page.getByRole('main')).toContainText('Goggles');
+  await page.goto(`${own.url}/people`);
+  await expect(page.getByRole('heading', { name: 'Ines' })).toBeVisible();
+});
+
+test('a demonstration told in eight lines: understood as it is typed, asked about, kept, and got back', async ({
+  page,
+  own,
+}) => {
+  await page.goto(own.url);
+  await page
+    .getByLabel('A demo as you would tell it')
+    .fill('Crushed can, with Peg\n0:10 pour 12 mL water into the can');
+  await expect(page.getByRole('list', { name: 'Understood so far' })).toContainText(
+    'Pour 12 mL water into the can',
+  );
+  await page.getByRole('button', { name: 'Write on, full page' }).click();
+  const text = page.getByRole('textbox', { name: /a step a line/ });
+  // What was typed came along.
+  await expect(text).toHaveValue(/^Crushed can, with Peg/);
+  await text.press('Control+End');
+  await page.keyboard.type(
+    '\nput it on the hot plate, wait about 3 min\nwhen steam -> 70-85 s\n0:05 flip it into the cold water\nbang! ears?\n1:20 explain\nclear: hot plate off, 1 min',
+  );
+  await expect(page.getByRole('heading', { name: 'Crushed can', exact: true })).toBeVisible();
+  await expect(page.getByText('sign: steam, then wait 1:10 to 1:25')).toBeVisible();
+  await page.getByRole('button', { name: 'Yes', exact: true }).click();
+  await expect(text).toHaveValue(/bang! ears!/);
+  await expect(page.getByText('Cover your ears', { exact: true })).toBeVisible();
+  // Kept through a reload, before it is anybody’s.
+  await page.reload();
+  await expect(text).toHaveValue(/bang! ears!/);
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.waitForURL(/\/demos\/(?!write)/);
+  await expect(page.getByRole('heading', { name: 'Crushed can' })).toBeVisible();
+  await expect(page.getByText('Flip it into the cold water').first()).toBeVisible();
+  const [demo] = (await (await page.request.get(`${own.url}/api/demos`)).json()) as {
+    id: string;
+  }[];
+  await page.goto(`${own.url}/demos/${demo?.id}/write`);
+  // Word for word.
+  await expect(text).toHaveValue(
+    /^Crushed can, with Peg\n0:10 pour 12 mL water into the can\nput it on the hot plate, wait about 3 min\n/,
+  );
+  await expect(page.getByText('new in the store')).toBeHidden();
+});
+
+test('the library is looked through, read, and taken from; what is taken is one’s own', async ({
+  page,
+  own,
+}) => {
+  await page.goto(`${own.url}/demos`);
+  await expect(page.getByText('0 here, 41 more in the starter library')).toBeVisible();
+  await page.getByLabel('Search').fill('balloon');
+  const library = page
+    .locator('section')
+    .filter({ has: page.getByRole('heading', { name: /^Starter library/ }) });
+  await expect(library.getByRole('listitem').filter({ hasText: 'Skewered balloon' })).toBeVisible();
+  await expect(library.getByText('Foam fountain')).toBeHidden();
+  await page.getByLabel('Search').fill('');
+  await page.getByLabel('Youngest').fill('4');
+  await expect(library.getByText('Clock in a glass')).toBeHidden();
+  await page.getByRole('button', { name: 'All', exact: true }).click();
+  await page.getByRole('checkbox', { name: 'Take Foam fountain' }).check();
+  await page.getByRole('checkbox', { name: 'Take Skewered balloon' }).check();
+  await page.getByRole('button', { name: 'Take 2 demos' }).click();
+  await expect(page.getByText('2 here, 39 more in the starter library')).toBeVisible();
+  const mine = page.getByRole('list', { name: 'Your demonstrations' });
+  await expect(mine.getByRole('listitem')).toHaveCount(2);
+  // One is read before it is taken.
+  await library.getByRole('link', { name: /Clock in a glass/ }).click();
+  await expect(page.getByText('Vitamin C uses up the iodine')).toBeVisible();
+  await page.getByRole('button', { name: 'Take it' }).click();
+  await page.waitForURL(/\/demos\/glass-clock$/);
+  await expect(page.getByRole('heading', { name: 'Clock in a glass' })).toBeVisible();
+});

@@ -1,0 +1,106 @@
+/** A demonstration as its face, with what matters in choosing it. */
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import type { Face as Look } from '../../core/repertoire/face';
+import type { HazardKind } from '../../core/repertoire/types';
+import { formatDuration } from '../../core/time/clock';
+import { Face } from '../faces/Face';
+import { HazardGlyph } from '../parts/HazardGlyph';
+import { Energy } from './Energy';
+
+interface CardProps {
+  to: string;
+  name: string;
+  hook: string;
+  face: Look | null;
+  seconds: number | null;
+  energy: number;
+  hazards: readonly HazardKind[];
+  /** “works 8 of 9” */
+  record: string;
+  /** Made by oneself, and not taken from the library. */
+  ours: boolean;
+  methods: number;
+  children?: ReactNode;
+}
+
+export function DemoCard({
+  to,
+  name,
+  hook,
+  face,
+  seconds,
+  energy,
+  hazards,
+  record,
+  ours,
+  methods,
+  children,
+}: CardProps) {
+  return (
+    <Box
+      component="li"
+      sx={{
+        position: 'relative',
+        border: '1px solid var(--line)',
+        borderRadius: 1.5,
+        background: 'var(--card)',
+        ['--face-on' as string]: 'var(--card)',
+        '&:hover, &:focus-within': { borderColor: 'var(--ember)' },
+        display: 'flex',
+        flexDirection: 'column',
+      }}
+    >
+      <Box
+        component={Link}
+        to={to}
+        sx={{ color: 'inherit', textDecoration: 'none', p: 1.5, flex: 1, display: 'block' }}
+      >
+        <Box sx={{ display: 'flex', gap: 1.5 }}>
+          <Face face={face} words={`${name} ${hook}`} width={96} />
+          <Box sx={{ minWidth: 0 }}>
+            <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+              <Box component="b" sx={{ font: '700 18px Bricolage' }}>
+                {seconds === null ? '' : formatDuration(seconds)}
+              </Box>
+              <Energy energy={energy} />
+            </Box>
+            <Box sx={{ fontSize: 13, color: 'var(--muted)' }}>
+              {record}
+              {methods > 1 && ` · ${methods} methods`}
+            </Box>
+            <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', mt: 0.5 }}>
+              {hazards.slice(0, 5).map((kind) => (
+                <HazardGlyph key={kind} kind={kind} />
+              ))}
+            </Box>
+          </Box>
+        </Box>
+        <Box component="h3" sx={{ font: '700 17px/21px Bricolage', m: 0, mt: 0.5 }}>
+          {name}
+        </Box>
+        <Box sx={{ fontSize: 14, lineHeight: '19px' }}>{hook}</Box>
+      </Box>
+      {ours && (
+        <Box
+          component="span"
+          sx={{
+            position: 'absolute',
+            top: -9,
+            right: 12,
+            background: 'var(--muted)',
+            color: 'var(--ground)',
+            fontSize: 12,
+            fontWeight: 700,
+            px: 1,
+            lineHeight: '17px',
+          }}
+        >
+          ours
+        </Box>
+      )}
+      {children}
+    </Box>
+  );
+}

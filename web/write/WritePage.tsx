@@ -1,0 +1,212 @@
+/** A demonstration written as one would tell it: the text at the left, what each line became at the right. */
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMemo, useRef, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { useQuery } from '@tanstack/react-query';
+import type { Versioned } from '../../contract/api';
+import { MOST_TOLD } from '../../contract/repertoire';
+import type { Demo } from '../../core/repertoire/types';
+import { formatDuration } from '../../core/time/clock';
+import { readTold } from '../../core/told/read';
+import { retell } from '../../core/told/retell';
+import type { Question } from '../../core/told/types';
+import { counted } from '../../core/words';
+import { send } from '../app/api';
+import { Face } from '../faces/Face';
+import { Loading, Trouble, useTitle } from '../parts/page';
+import { useAction } from '../parts/useAction';
+import { Became, guessedWords, showSeconds } from './Became';
+import { Cords } from './Cords';
+import { useDraft } from './draft';
+import { keepTold, newThings } from './keep';
+import { ToldText } from './ToldText';
+import { useKnown } from './useKnown';
+
+const CORDS = 68;
+
+interface WritingProps {
+  text: string;
+  setText: (text: string) => void;
+  old: Versioned<Demo> | null;
+}
+
+/** One line of a text in another’s place. */
+const withLine = (text: string, number: number, line: string): string =>
+  text
+    .split('\n')
+    .map((one, i) => (i + 1 === number ? line : one))
+    .join('\n');
+
+function Writing({ text, setText, old }: WritingProps) {
+  const knows = useKnown();
+  const told = useMemo(() => readTold(text, knows), [text, knows]);
+  const [before, setBefore] = useState<string[]>([]);
+  const [busy, setBusy] = useState(false);
+  const box = useRef<HTMLDivElement>(null);
+  const navigate = useNavigate();
+  const act = useAction();
+  const [first] = told.methods;
+  const fresh = newThings(told);
+  const steps = told.methods.flatMap((method) => method.steps);
+  const missing =
+    told.name === ''
+      ? 'Its name first, on a line of its own.'
+      : steps.length === 0
+        ? 'A step, on the next line.'
+        : null;
+  const tooLong = text.length > MOST_TOLD ? 'That is too long for one demonstration.' : null;
+  const answer = (question: Question, line: string): void => {
+    setBefore([...before, text]);
+    setText(withLine(text, question.line, line));
+  };
+  const keep = (): void => {
+    setBusy(true);
+    void act(async () => {
+      const demo = await keepTold(text, knows, old);
+      if (!old) useDraft.getState().setText('');
+      await navigate(`/demos/${demo.id}`);
+    }).finally(() => setBusy(false));
+  };
+  const guessed = first ? guessedWords(first) : '';
+  return (
+    <Box component="main" sx={{ px: { xs: 2, md: 3 }, pb: 6 }}>
+      <Box
+        sx={{
+          display: 'flex',
+          gap: 2,
+          alignItems: 'center',
+          flexWrap: 'wrap',
+          py: 2,
+          borderBottom: '1px solid var(--line)',
+        }}
+      >
+        <Box sx={{ flex: '1 1 260px' }}>
+          <Box component="h1" sx={{ font: '800 26px/32px Bricolage', m: 0 }}>
+            {old ? `${old.name}, as text` : 'Write a demo'}
+          </Box>
+          <Box sx={{ color: 'var(--muted)', fontSize: 14 }}>
+            {old ? 'Kept when you say so.' : 'Kept on this device as you type.'}
+          </Box>
+        </Box>
+        {before.length > 0 && (
+          <Button
+            onClick={() => {
+              setText(before.at(-1) ?? text);
+              setBefore(before.slice(0, -1));
+            }}
+          >
+            Undo the answer
+          </Button>
+        )}
+        <Box role="status" sx={{ fontSize: 14 }}>
+          {tooLong ??
+            missing ??
+            [
+              told.questions.length > 0 ? counted(told.questions.length, 'question') : '',
+              fresh.length > 0
+                ? `${counted(fresh.length, 'thing is', 'things are')} new in the store`
+                : '',
+            ]
+              .filter(Boolean)
+              .join(', ')}
+        </Box>
+        <Button
+          variant="contained"
+          onClick={keep}
+          disabled={busy || missing !== null || tooLong !== null}
+        >
+          {old ? 'Keep the change' : 'Keep it'}
+        </Button>
+      </Box>
+      <Box
+        ref={box}
+        sx={{
+          position: 'relative',
+          display: 'grid',
+          gridTemplateColumns: {
+            xs: 'minmax(0, 1fr)',
+            md: `minmax(300px, 0.85fr) ${CORDS}px minmax(0, 1.2fr)`,
+          },
+          pt: 2,
+        }}
+      >
+        <Box>
+          <ToldText text={text} marks={told.marks} onChange={setText} />
+          <Box sx={{ color: 'var(--muted)', fontSize: 14, mt: 1, lineHeight: '21px' }}>
+            <b>3 min</b> a time · <b>say:</b> words · <b>cue:</b> for the audience · <b>when</b>{' '}
+            steam <b>-&gt;</b> 70–85 s · <b>wait</b> 4 min · <b>before: show: clear:</b> when ·{' '}
+            <b>needs:</b> kit · “quoted” words are only words. Anything else is a step.
+          </Box>
+        </Box>
+        <Box sx={{ display: { xs: 'none', md: 'block' }, position: 'relative' }}>
+          <Box sx={{ position: 'absolute', top: -16, left: 0 }}>
+            <Cords box={box} of={told} width={CORDS} />
+          </Box>
+        </Box>
+        <Box sx={{ mt: { xs: 3, md: 0 } }}>
+          <Box
+            sx={{ display: 'flex', gap: 2, alignItems: 'center' }}
+            data-became={told.name ? 1 : undefined}
+          >
+            <Face face={old?.face ?? null} words={text} width={84} />
+            <Box sx={{ flex: 1, minWidth: 0 }}>
+              <Box component="h2" sx={{ font: '700 24px/28px Bricolage', m: 0 }}>
+                {told.name || 'No name yet'}
+              </Box>
+              <Box sx={{ color: 'var(--muted)', fontSize: 14 }}>
+                {told.people.length > 0
+                  ? `with ${told.people.join(', ')}; who helps is chosen show by show`
+                  : ''}
+              </Box>
+            </Box>
+            {first && (
+              <Box sx={{ textAlign: 'right' }}>
+                <Box component="b" sx={{ font: '800 38px/42px Bricolage', letterSpacing: '-1px' }}>
+                  {formatDuration(showSeconds(first))}
+                </Box>
+                <Box sx={{ color: 'var(--muted)', fontSize: 14 }}>the audience sees</Box>
+              </Box>
+            )}
+          </Box>
+          <Became told={told} onAnswer={answer} />
+          {guessed && <Box sx={{ mt: 2, color: 'var(--muted)', fontSize: 14 }}>{guessed}</Box>}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+/** The text of a demonstration that is there already. */
+function Known({ id }: { id: string }) {
+  const knows = useKnown();
+  const { data, error } = useQuery({
+    queryKey: ['/demos', id, 'told'],
+    queryFn: () => send<Versioned<Demo>>('GET', `/demos/${id}`),
+    staleTime: 0,
+  });
+  const [typed, setTyped] = useState<string | null>(null);
+  const written = useMemo(
+    () => (data && knows.things.length > 0 ? retell(data.told, data, knows) : null),
+    [data, knows],
+  );
+  if (!data || written === null)
+    return (
+      <Box sx={{ p: 3 }}>
+        <Trouble error={error} />
+        {!error && <Loading />}
+      </Box>
+    );
+  return <Writing text={typed ?? written} setText={setTyped} old={data} />;
+}
+
+function New() {
+  const { text, setText } = useDraft();
+  return <Writing text={text} setText={setText} old={null} />;
+}
+
+export default function WritePage() {
+  const { demoId } = useParams();
+  useTitle('Write a demo');
+  return demoId === undefined ? <New /> : <Known id={demoId} />;
+}
