@@ -14,6 +14,7 @@ import { pressVsInsert } from './press-vs-insert';
 import { recordsGrowth } from './records-growth';
 import { recount } from './recount';
 import { shopping10000 } from './shopping-10000';
+import { tellingGrowth } from './telling-growth';
 import { timelineBudget } from './timeline-budget';
 import { timeline40 } from './timeline-40';
 import { timelineVsSolver } from './timeline-vs-solver';
@@ -38,6 +39,7 @@ const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'judging-growth': judgingGrowth,
   'live-1000': live1000,
   'live-growth': liveGrowth,
+  'telling-growth': tellingGrowth,
 };
 
 const names = process.argv.slice(2);

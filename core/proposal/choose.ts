@@ -94,6 +94,9 @@ export const MOST_PROVEN = 14;
 /** Parts that are gone on with, of many. */
 const BEAM = 100;
 
+/** Of very many only those worth most, by themselves and for their weight, are decided on: so many of each. */
+const LIKELY = 40;
+
 /** A part of a set: what is in among the first `at` of the choices, in the order they are decided. */
 interface Part {
   at: number;
@@ -155,10 +158,11 @@ class Chooser {
       const choice = choices[i];
       return choice ? choice.worth / Math.max(1e-9, choice.weight) : 0;
     };
-    this.sequence = choices
-      .map((_, i) => i)
-      .filter((i) => !this.must.has(i))
-      .sort((a, b) => density(b) - density(a));
+    const free = choices.map((_, i) => i).filter((i) => !this.must.has(i));
+    const byDensity = free.toSorted((a, b) => density(b) - density(a));
+    const byWorth = free.toSorted((a, b) => (choices[b]?.worth ?? 0) - (choices[a]?.worth ?? 0));
+    const likely = new Set([...byDensity.slice(0, LIKELY), ...byWorth.slice(0, LIKELY)]);
+    this.sequence = byDensity.filter((i) => likely.has(i));
     const set = [...must];
     this.first = this.partOf(
       0,

@@ -2,9 +2,10 @@
 import { parseAmount } from '../units/parse';
 import { dimensionOf, type UnitId } from '../units/units';
 import type { ItemKind, KitBasis } from '../repertoire/types';
-import { plainName, singular } from '../repertoire/plainName';
+import { singular } from '../repertoire/plainName';
 import { upperFirst } from '../words';
 import { IN_QUOTES, unquoted } from './quotes';
+import { registerOf, thingCalled, thingsLike } from './register';
 import type { KnownThing, ToldThing } from './types';
 
 /** What a text says of a thing, before anybody knows in which line. */
@@ -54,23 +55,6 @@ const COUNTED = new RegExp(
 
 const isPlural = (word: string): boolean => singular(word.toLowerCase()) !== word.toLowerCase();
 
-/** The thing of the store that is called so. */
-export function thingCalled(name: string, things: readonly KnownThing[]): KnownThing | null {
-  const wanted = plainName(name);
-  return things.find((thing) => plainName(thing.name) === wanted) ?? null;
-}
-
-/** Things of the store that have all words of a name among theirs: “can” may be the drinks can. */
-export function thingsLike(name: string, things: readonly KnownThing[]): KnownThing[] {
-  const wanted = plainName(name);
-  if (wanted === '') return [];
-  const words = wanted.split(' ');
-  return things.filter((thing) => {
-    const own = new Set(plainName(thing.name).split(' '));
-    return words.every((word) => own.has(word));
-  });
-}
-
 const USED_UP =
   /\b(?:balloon|match|matches|straw|tape|paper|napkin|candle|mint|sweet|cup|tissue|string|thread|foil|bag|card|egg|sugar|salt|water|oil|soap|liquid|powder|juice|vinegar|milk|peroxide|yeast|soda|wool|cotton|stick|tealight|film|battery|batteries|ice|flour|fluid)s?\b/i;
 
@@ -118,7 +102,7 @@ function knownAt(
   const words = /^[^,;:.!?()→]*/.exec(text)?.[0].split(/(?<=\s)(?=\S)/) ?? [];
   for (let count = Math.min(words.length, 6); count > 0; count--) {
     const name = words.slice(0, count).join('').trimEnd();
-    const exact = things.find((thing) => plainName(thing.name) === plainName(name));
+    const exact = thingCalled(name, things);
     if (exact) return { thing: exact, length: name.length };
   }
   return null;
@@ -203,9 +187,8 @@ export function findThings(text: string, things: readonly KnownThing[]): ThingSa
 export function namedThings(text: string, things: readonly KnownThing[]): ThingSaid[] {
   const plain = text.toLowerCase();
   const found: ThingSaid[] = [];
-  const equipment = things.filter(({ kind, name }) => kind === 'equipment' && name.includes(' '));
-  for (const thing of equipment.toSorted((a, b) => b.name.length - a.name.length)) {
-    const from = plain.indexOf(thing.name.toLowerCase());
+  for (const { thing, name } of registerOf(things).spoken) {
+    const from = plain.indexOf(name);
     const to = from + thing.name.length;
     if (from < 0 || found.some((one) => from < one.to && one.from < to)) continue;
     if (/[\p{L}\d]/u.test((plain[from - 1] ?? ' ') + (plain[to] ?? ' '))) continue;
