@@ -284,7 +284,11 @@ export default function DemosPage() {
         the library below.
       </ListState>
       {data && data.length > 0 && own.length === 0 && (
-        <Typography>None of yours is like that.</Typography>
+        <Typography>
+          {wanted.words.trim()
+            ? `Nothing matches “${wanted.words.trim()}”.`
+            : 'None of yours is like that.'}
+        </Typography>
       )}
       <Box component="ul" aria-label="Your demonstrations" sx={grid}>
         {own.map((demo) => (
