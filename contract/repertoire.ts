@@ -1,14 +1,6 @@
 import { PEOPLE_AT_RISK, type PersonAtRisk, type Rating } from '../core/repertoire/care';
 import { FAMILIES, type Family } from '../core/repertoire/families';
 import {
-  type Face,
-  HAPPENINGS,
-  type Happening,
-  type Vessel,
-  VESSELS,
-} from '../core/repertoire/face';
-import type { Origin } from '../core/repertoire/origin';
-import {
   type Demo,
   HAZARDS,
   type Hazard,
@@ -49,6 +41,7 @@ import {
 import { PredictionBody } from './cues';
 import { CareBody, NeedsBody, CalculatorBindingBody, VolunteerCardBody } from './care';
 import { StrengthBody } from './item';
+import { FaceBody, OriginBody } from './look';
 import { ChanceFigureBody, MethodResultBody, RESULTS_MOST, TimeFigureBody } from './measure';
 import { EstimateBody, HandBody, TaskBody } from './task';
 
@@ -308,37 +301,6 @@ export class MethodBody implements Method {
 
   @Whole(0, 100_000)
   priorFailed!: number;
-}
-
-export class FaceBody implements Face {
-  @OrNull()
-  @Id()
-  figure!: string | null;
-
-  @OneOf(VESSELS)
-  vessel!: Vessel;
-
-  @OneOf(HAPPENINGS)
-  happening!: Happening;
-}
-
-class TakenMethodBody {
-  @Id()
-  methodId!: string;
-
-  @Text(40)
-  mark!: string;
-}
-
-export class OriginBody implements Origin {
-  @Id()
-  demoId!: string;
-
-  @Text(40)
-  mark!: string;
-
-  @PartList(() => TakenMethodBody, 12)
-  methods!: TakenMethodBody[];
 }
 
 /** Characters of a demonstration as it was typed. */

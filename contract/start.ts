@@ -16,6 +16,11 @@ import {
 
 export const STARTED_FROM = ['own', 'library'] as const;
 
+export const MOST_CREW = 12;
+/** Letters of a person’s name, and of a place’s. */
+export const LONGEST_NAME = 60;
+export const LONGEST_PLACE = 80;
+
 export class StartSlotBody {
   @OneOf(STARTED_FROM)
   from!: (typeof STARTED_FROM)[number];
@@ -28,7 +33,7 @@ export class StartSlotBody {
 
   /** Place in `crew` of who presents it; null for the first. */
   @OrNull()
-  @Whole(0, 11)
+  @Whole(0, MOST_CREW - 1)
   performer!: number | null;
 }
 
@@ -50,7 +55,7 @@ export class StartBody {
   zone!: string;
 
   /** Name of the place; empty while there is none. */
-  @Text(80)
+  @Text(LONGEST_PLACE)
   venue!: string;
 
   @Whole(0, 20_000)
@@ -60,7 +65,7 @@ export class StartBody {
   @Num(0, 120)
   youngest!: number | null;
 
-  @TextList(12, 60)
+  @TextList(MOST_CREW, LONGEST_NAME)
   crew!: string[];
 
   @PartList(() => StartSlotBody, 60)

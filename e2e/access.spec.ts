@@ -10,6 +10,9 @@ const VIEWS = {
     '/shows',
     '/demos',
     '/demos/static-dome',
+    '/demos/static-dome/write',
+    '/demos/library/hoot-tube',
+    '/demos/write',
     '/bench/calculators/will-it-light',
     '/bench/calculators/table',
     '/bench/trials',
@@ -114,6 +117,36 @@ for (const [what, views] of Object.entries(VIEWS))
       await page.setViewportSize({ width: 1280, height: 800 });
     }
   });
+
+test('nothing serious or critical where nothing is yet: a proposed show, a text with questions', async ({
+  page,
+  own,
+}) => {
+  const wide = (): Promise<number> =>
+    page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  const fine = async (where: string): Promise<void> => {
+    expect.soft(await bad(page, where)).toEqual([]);
+    await toNight(page);
+    expect.soft(await bad(page, where, true)).toEqual([]);
+    await page.setViewportSize({ width: 360, height: 740 });
+    await expect.soft.poll(wide, { message: `${where} at 360 px` }).toBe(0);
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.getByRole('button', { name: 'Switch to day' }).click();
+  };
+  await page.goto(own.url);
+  await expect(page.getByRole('img', { name: /^Proposed order/ })).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('textbox', { name: 'How long' }).fill('soon');
+  await expect(page.getByRole('alert')).toBeVisible();
+  await page.getByRole('textbox', { name: 'How long' }).fill('20 min');
+  await expect(page.getByRole('img', { name: /^Proposed order/ })).toBeVisible({ timeout: 60_000 });
+  await fine('the first open');
+  await page.goto(`${own.url}/demos/write`);
+  await page
+    .getByRole('textbox', { name: /a step a line/ })
+    .fill('Can, with Jo\npour 12 mL water into a can\nstir, about 3\nbang! ears?\nneeds: tongs');
+  await expect(page.getByText('2 questions')).toBeVisible();
+  await fine('a text with questions');
+});
 
 test('nothing serious or critical where something is open: fields in place, cards, menus', async ({
   page,

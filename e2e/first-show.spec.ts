@@ -116,6 +116,83 @@ test('a demonstration told in eight lines: understood as it is typed, asked abou
   await expect(page.getByText('new in the store')).toBeHidden();
 });
 
+const FIVE = [
+  'Tablecloth pull\n1 min lay cloth and three plates\npull straight down, 10 s\nexplain 1:00',
+  'Spinning egg\nspin two eggs 0:40\nsay: Which one is raw?\nstop both, let go 0:30\nexplain 0:50',
+  'Foil boat\nfill the bowl 1:00\nfold a boat 1:30\nsay: How many coins?\nload 30 coins 2:00\nclear: dry up 1:00',
+  'Cup phone\nhelper holds the far cup\nwhisper 0:40\ncue: Hush\nexplain 1:10',
+  'Ruler music\nclamp the ruler 0:30\npluck it, 3 lengths 1:00\nsay: Shorter is higher.\nall hum along 1:00',
+];
+
+test('five demonstrations written from nothing, and a show of them', async ({ page, own }) => {
+  const hands = new Hands(page);
+  await page.goto(`${own.url}/demos`);
+  for (const [i, text] of FIVE.entries()) {
+    if (i > 0) await hands.click('Demos', 'link');
+    await hands.click('Write one as text');
+    await hands.click(/a step a line/, 'textbox');
+    await hands.type(text);
+    await hands.click('Keep it');
+    await page.waitForURL(/\/demos\/(?!write)/);
+  }
+  expect(hands.clicks).toBeLessThanOrEqual(60);
+  expect(hands.keys).toBeLessThanOrEqual(900);
+  const demos = (await (await page.request.get(`${own.url}/api/demos`)).json()) as {
+    name: string;
+    showSeconds: number;
+  }[];
+  expect(demos.map(({ name, showSeconds }) => [name, showSeconds])).toEqual([
+    ['Cup phone', 140],
+    ['Foil boat', 210],
+    ['Ruler music', 120],
+    ['Spinning egg', 120],
+    ['Tablecloth pull', 70],
+  ]);
+  await hands.click('Today', 'link');
+  await expect(page.getByRole('heading', { name: /^No show yet/ })).toBeVisible();
+  await hands.click('Who performs', 'textbox');
+  await hands.type('Ines, Jo');
+  await expect(page.getByRole('img', { name: /^Proposed order/ })).toBeVisible({ timeout: 60_000 });
+});
+
+test('from nothing to a running order by keys alone', async ({ page, own }) => {
+  await page.goto(own.url);
+  const focused = page.locator(':focus');
+  const tabTo = async (name: RegExp): Promise<void> => {
+    for (let i = 0; i < 90; i++) {
+      await page.keyboard.press('Tab');
+      const label = (await focused.getAttribute('aria-label')) ?? (await focused.innerText());
+      if (name.test(label)) return;
+    }
+    throw new Error(`Nothing is called ${String(name)}`);
+  };
+  await expect(page.getByRole('region', { name: 'A show on a date' })).toBeVisible();
+  await tabTo(/^Place$/);
+  await page.keyboard.type('Boat shed');
+  await tabTo(/^Who performs$/);
+  await page.keyboard.type('Ines, Jo');
+  await expect(page.getByRole('button', { name: 'Take this order' })).toBeEnabled({
+    timeout: 60_000,
+  });
+  await tabTo(/^Take this order$/);
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/\/line-up$/);
+  await expect(page.getByText(/^Ends about/).first()).toBeVisible();
+});
+
+test('a demonstration without kit, in an empty store, is opened as text too', async ({
+  page,
+  own,
+}) => {
+  await page.goto(`${own.url}/demos/write`);
+  const text = page.getByRole('textbox', { name: /a step a line/ });
+  await text.fill('Riddle\nask it 1:00');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.waitForURL(/\/demos\/(?!write)/);
+  await page.goto(`${page.url()}/write`);
+  await expect(text).toHaveValue('Riddle\nask it 1:00');
+});
+
 test('the library is looked through, read, and taken from; what is taken is one’s own', async ({
   page,
   own,

@@ -4,8 +4,10 @@ import { guessFace } from '../core/repertoire/face';
 import type { Demo } from '../core/repertoire/types';
 import { AIR } from './air';
 import { COLD, MORE_COLD } from './cold';
-import { EASY_MOVING } from './easy-moving';
-import { EASY_STILL } from './easy-still';
+import { AIR_AND_WATER } from './easy-air-water';
+import { LIGHT_AND_SOUND } from './easy-light-sound';
+import { MATTER_AND_COLOUR } from './easy-matter';
+import { EASY_MOTION } from './easy-motion';
 import { FLAME_AND_SOUND } from './fire';
 import { GAS_AND_COLOUR } from './gas';
 import { MOTION_AND_CHARGE } from './motion';
@@ -73,6 +75,8 @@ export const LIBRARY_DEMOS: Demo[] = [
   ...GAS_AND_COLOUR,
   ...MORE_COLD,
   ...MOTION_AND_CHARGE,
-  ...EASY_STILL,
-  ...EASY_MOVING,
+  ...AIR_AND_WATER,
+  ...MATTER_AND_COLOUR,
+  ...EASY_MOTION,
+  ...LIGHT_AND_SOUND,
 ].map(dressed);

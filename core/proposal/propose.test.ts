@@ -14,14 +14,8 @@ import { timelineOf } from '../lineup/timelineOf';
 import { bundle as madeBundle } from '../testing/bundle';
 import { worthOf } from './choose';
 import { NO_FIT_WISHES, type Option, optionsFor, whatLetsIn } from './fits';
-import {
-  choosingWeights,
-  pointsOf,
-  type Proposal,
-  type ProposalFound,
-  type ProposalLimits,
-  proposeShow,
-} from './propose';
+import { type Proposal, type ProposalFound, type ProposalLimits, proposeShow } from './propose';
+import { choosingWeights, pointsOf } from './points';
 import { stillToAsk, whyProposed } from './why';
 import { usualPositions } from '../brief/blank';
 

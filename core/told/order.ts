@@ -6,7 +6,7 @@ import { formatClock, formatDuration } from '../time/clock';
 import { findTimes } from '../time/readTime';
 import { linesOf } from './lines';
 import { quoted, unquoted } from './quotes';
-import { positionCalled } from './read';
+import { positionCalled } from './title';
 import { plainName } from '../repertoire/plainName';
 import { upperFirst } from '../words';
 import { listed } from './things';

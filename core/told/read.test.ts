@@ -288,6 +288,23 @@ describe('when', () => {
     });
   });
 
+  test.each([
+    ['stop both, let go 0:30', 1],
+    ['stand back 0:10', 1],
+    ['stand on the stool, 20 s', 1],
+    ['leave the stage 0:10', 1],
+    ['soak the cloth 0:30', 1],
+    ['let the ball go, 5 s', 1],
+    ['pour, let it cool 3 min', 2],
+    ['stir, leave it for 5 min', 2],
+    ['stir, let the yeast soak 5 min', 2],
+    ['pour, stand 5 min', 2],
+    ['pour, soak for 5 min', 2],
+    ['pour, and then wait 4 min', 2],
+  ])('“%s” is done, or goes on by itself', (line, count) => {
+    expect(steps(line)).toHaveLength(count);
+  });
+
   test('a wait without a time is asked', () => {
     const [asked] = read('Demo\nlight it\nwait').questions;
     expect(asked?.answers.map(({ text }) => text)).toContain('wait 2 min');

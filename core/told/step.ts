@@ -50,7 +50,14 @@ export const COVER_EARS = 'Cover your ears';
 const GEAR_WORDS = String.raw`(?:thick |cold |rubber |nitrile |safety )?(?:goggles|gloves|ear (?:muffs|covers|defenders|plugs)|lab coat|apron|visor|face shield|mask)`;
 const GEAR = new RegExp(String.raw`^(${GEAR_WORDS}(?:(?:,| and) ${GEAR_WORDS})*) (on|off)$`, 'i');
 const EARS = /^(?:[\p{L}]+!\s*)?(?:cover (?:your )?)?ears\s*([!?])\s*$/iu;
-const WAIT = /^(?:and\s+|then\s+)?(wait|leave it|leave|let it|let|stand|soak|soaks)\b\s*/i;
+const THEN = /^(?:and\s+)?(?:then\s+)?/i;
+/** What goes on by itself: “let it cool” is a wait, “let go” and “stand back” are done by somebody. */
+const PROCESS =
+  '(?:stand|cool|soak|settle|dry|warm|freeze|chill|steep|rest|rise|sit|set|boil|heat|melt|brew|thaw|dissolve|drip|drain|work|react|be|alone)';
+const WAIT = new RegExp(
+  String.raw`^(?:and\s+)?(?:then\s+)?(?:wait\b|leave\s+(?:it|them|that|alone|to|for|overnight|about|\d)|leave\s+the\s+(?!stage|room|hall|table)|let\s+(?:(?:it|them|that|everything|the(?:\s+\S+){1,2}?)\s+)?${PROCESS}\b|(?:stands?|soaks?)(?=\s+(?:for\b|about\b|another\b|~?\d)|\s*$))\s*`,
+  'i',
+);
 const ONCE = /^(?:only once|once only|first go only)$/i;
 const EACH_GO = /^(?:each|every) go$/i;
 const WINGS = /^(?:off stage|offstage|in the wings|behind the curtain|backstage)$/i;
@@ -290,11 +297,8 @@ class StepReader {
     }
     const wait = WAIT.exec(text);
     // “Wait” by itself, or with how long: nobody is at it. “Let it fall” is a step like any other.
-    if (wait && (time || /^wait\b/i.test(wait[0].replace(/^(?:and|then)\s+/i, ''))) && !said.wait) {
-      const name = tidy(time ? without(text, time.from, time.to) : text).replace(
-        /^(?:and|then)\s+/i,
-        '',
-      );
+    if (wait && (time || /^wait\b/i.test(wait[0].replace(THEN, ''))) && !said.wait) {
+      const name = tidy(time ? without(text, time.from, time.to) : text).replace(THEN, '');
       said.wait = { name: upperFirst(name), time: time ? written(time) : null };
       if (!time) said.doubts.push({ from, to: from + text.length, kind: 'waitTime' });
       return;

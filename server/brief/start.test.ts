@@ -72,6 +72,14 @@ test('what is called so already is used, and nothing is taken twice', async () =
   expect(own.slots[0]).toMatchObject({ demoId: 'foam-fountain', methodId: 'gentle' });
 });
 
+test('somebody who is named twice is there once, and who comes after is still who presents', async () => {
+  const [first] = SENTENCE.slots;
+  const slots = [{ ...first, performer: 2 }];
+  const show = (await start({ crew: ['Ines', 'ines', 'Jo'], slots }).expect(201)).body as Show;
+  expect(show.crew).toHaveLength(2);
+  expect(show.slots[0]?.performerId).toBe(show.crew[1]);
+});
+
 test('without a place or people it is a show all the same', async () => {
   const show = (await start({ venue: '', crew: [], slots: [] }).expect(201)).body as Show;
   expect(show).toMatchObject({ title: 'Show of 2027-05-29', venueId: null, crew: [], slots: [] });

@@ -22,13 +22,11 @@ function called<T extends { id: string; name: string }>(
   return all.find((one) => plainName(one.name) === wanted) ?? make(randomUUID());
 }
 
-function crewOf({ people }: AppContext, names: readonly string[]): string[] {
-  const ids = names
-    .map((name) => name.trim())
-    .filter((name) => name !== '')
-    .map((name) => called(people.list(), name, (id) => people.add(blankPerson(id, name))).id);
-  return [...new Set(ids)];
-}
+/** Ids in the order of the names: the same one twice where somebody is named twice. */
+const idsOf = ({ people }: AppContext, names: readonly string[]): string[] =>
+  names.map(
+    (name) => called(people.list(), name, (id) => people.add(blankPerson(id, name.trim()))).id,
+  );
 
 /** Throws HttpError when a demonstration or a way of doing it is not there. */
 export function startShow(context: AppContext, body: StartBody): Versioned<Show> {
@@ -37,7 +35,7 @@ export function startShow(context: AppContext, body: StartBody): Versioned<Show>
     const name = body.venue.trim();
     const venue =
       name === '' ? null : called(venues.list(), name, (id) => venues.add(blankVenue(id, name)));
-    const crew = crewOf(context, body.crew);
+    const crew = idsOf(context, body.crew);
     const fromLibrary = body.slots.filter(({ from }) => from === 'library');
     const taken = takeFromLibrary(
       context,
@@ -47,7 +45,7 @@ export function startShow(context: AppContext, body: StartBody): Versioned<Show>
     const show: Show = {
       ...bookedShow(randomUUID(), { ...body, title }),
       venueId: venue?.id ?? null,
-      crew,
+      crew: [...new Set(crew)],
     };
     const slots = body.slots.map(({ from, demoId, methodId, performer }): Slot => {
       const own =

@@ -8,7 +8,7 @@ import type {
 } from '../../contract/api';
 import { totalRecord } from '../../core/after/review';
 import { itemsNamed } from '../../core/brief/itemsNamed';
-import { methodFactsOf } from '../../core/lineup/recipe';
+import { firstSeconds, hazardsOf, searchText } from '../../core/library/browse';
 import type { Demo } from '../../core/repertoire/types';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';
@@ -20,9 +20,8 @@ export const demoSummaries = (context: AppContext): DemoSummary[] =>
   );
 
 function summaryOf(demo: Versioned<Demo>, record: DemoSummary['record']): DemoSummary {
-  const { id, version, name, hook, idea, keywords, energy, usualPosition, methods } = demo;
+  const { id, version, name, hook, energy, usualPosition, methods } = demo;
   const { family, face, origin, ageFrom, ageTo } = demo;
-  const [first] = methods;
   return {
     id,
     version,
@@ -35,12 +34,10 @@ function summaryOf(demo: Versioned<Demo>, record: DemoSummary['record']): DemoSu
     origin,
     ageFrom,
     ageTo,
-    text: [name, hook, idea, ...keywords, ...methods.map((method) => method.name)]
-      .join(' ')
-      .toLowerCase(),
-    hazards: [...new Set(methods.flatMap((method) => method.hazards.map(({ kind }) => kind)))],
+    text: searchText(demo),
+    hazards: hazardsOf(demo),
     methods: methods.map((method) => ({ id: method.id, oneShot: method.oneShot })),
-    showSeconds: first ? methodFactsOf(first).show : null,
+    showSeconds: firstSeconds(demo),
     record,
   };
 }

@@ -214,7 +214,7 @@ export default function TodayPage() {
   const open = followUps.filter((followUp) => !followUp.done);
   const { data: demos } = useDemos();
   const mayChange = useMay('presenter');
-  if (mayChange && shows?.length === 0 && demos?.length === 0) return <FirstOpen />;
+  if (mayChange && shows?.length === 0 && demos) return <FirstOpen hasDemos={demos.length > 0} />;
   return (
     <Page
       title="Today"

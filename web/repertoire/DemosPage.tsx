@@ -10,10 +10,18 @@ import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { DemoSummary } from '../../contract/api';
 import { recordWords } from '../../core/after/review';
+import {
+  browsable,
+  type Browsable,
+  type BrowseWishes,
+  isWanted,
+  type Length,
+  LONG_FROM,
+  SHORT_MOST,
+} from '../../core/library/browse';
 import { hasIt } from '../../core/library/take';
-import { methodFactsOf } from '../../core/lineup/recipe';
-import { FAMILIES, FAMILY_WORDS, type Family } from '../../core/repertoire/families';
-import type { Demo, HazardKind } from '../../core/repertoire/types';
+import { FAMILIES, FAMILY_WORDS } from '../../core/repertoire/families';
+import type { Demo } from '../../core/repertoire/types';
 import { counted } from '../../core/words';
 import { send } from '../app/api';
 import { useDemos, useLibrary } from '../app/data';
@@ -25,83 +33,34 @@ import { DemoCard } from './DemoCard';
 import { freshDemo } from './fresh';
 import { takeAll } from './LibraryDemoPage';
 
-/** What a demonstration is chosen by, one’s own or not. */
-interface Choosable {
-  text: string;
-  seconds: number | null;
-  energy: number;
-  ageFrom: number;
-  family: Family | null;
-  hazards: readonly HazardKind[];
-}
-
-const LENGTHS = { short: 'up to 2 min', middle: '2 to 4 min', long: 'over 4 min' } as const;
-const HAZARD_CHOICES = {
-  noFlame: 'without flame',
-  noCold: 'without cold liquids',
-  quiet: 'nothing loud',
-} as const;
-const WITHOUT: Readonly<Record<keyof typeof HAZARD_CHOICES, HazardKind>> = {
-  noFlame: 'openFlame',
-  noCold: 'cryogen',
-  quiet: 'loud',
+const LENGTH_WORDS: Readonly<Record<Length, string>> = {
+  short: `up to ${SHORT_MOST / 60} min`,
+  middle: `${SHORT_MOST / 60} to ${LONG_FROM / 60} min`,
+  long: `over ${LONG_FROM / 60} min`,
 };
+const WITHOUT_WORDS = {
+  openFlame: 'without flame',
+  cryogen: 'without cold liquids',
+  loud: 'nothing loud',
+} as const;
 
-interface Wanted {
-  words: string;
-  length: keyof typeof LENGTHS | null;
-  family: Family | null;
-  without: keyof typeof HAZARD_CHOICES | null;
-  /** Youngest who watch; empty for whatever. */
+/** What is wished, as it is typed. */
+interface Wanted extends Omit<BrowseWishes, 'youngest' | 'without'> {
+  without: keyof typeof WITHOUT_WORDS | null;
   age: string;
 }
 
 const ANYTHING: Wanted = { words: '', length: null, family: null, without: null, age: '' };
 
-const isOfLength = (seconds: number | null, length: Wanted['length']): boolean => {
-  if (length === null) return true;
-  if (seconds === null) return false;
-  return length === 'short'
-    ? seconds <= 120
-    : length === 'long'
-      ? seconds > 240
-      : seconds > 120 && seconds <= 240;
-};
-
-const isWanted = (of: Choosable, { words, length, family, without, age }: Wanted): boolean =>
-  words
-    .toLowerCase()
-    .trim()
-    .split(/\s+/)
-    .every((word) => of.text.includes(word)) &&
-  isOfLength(of.seconds, length) &&
-  (family === null || of.family === family) &&
-  (without === null || !of.hazards.includes(WITHOUT[without])) &&
-  (!/^\d+$/.test(age.trim()) || of.ageFrom <= Number(age));
-
-const ofSummary = ({ text, showSeconds, ...of }: DemoSummary): Choosable => ({
-  ...of,
-  text,
-  seconds: showSeconds,
+const wishesOf = ({ age, ...wanted }: Wanted): BrowseWishes => ({
+  ...wanted,
+  youngest: /^\d{1,3}$/.test(age.trim()) ? Number(age) : null,
 });
 
-const ofDemo = (demo: Demo): Choosable => {
-  const [first] = demo.methods;
-  return {
-    ...demo,
-    text: [
-      demo.name,
-      demo.hook,
-      demo.idea,
-      ...demo.keywords,
-      ...demo.methods.map(({ name }) => name),
-    ]
-      .join(' ')
-      .toLowerCase(),
-    seconds: first ? methodFactsOf(first).show : null,
-    hazards: [...new Set(demo.methods.flatMap(({ hazards }) => hazards.map(({ kind }) => kind)))],
-  };
-};
+const ofSummary = ({ showSeconds, ...of }: DemoSummary): Browsable => ({
+  ...of,
+  seconds: showSeconds,
+});
 
 const optionsOf = <K extends string>(words: Readonly<Record<K, string>>) =>
   (Object.keys(words) as K[]).map((value) => ({ value, label: words[value] }));
@@ -141,7 +100,7 @@ function Filters({ wanted, onChange }: { wanted: Wanted; onChange: (wanted: Want
         label="Length"
         value={wanted.length}
         none="any length"
-        options={optionsOf(LENGTHS)}
+        options={optionsOf(LENGTH_WORDS)}
         onChange={(length) => set({ length })}
       />
       <Pick
@@ -155,7 +114,7 @@ function Filters({ wanted, onChange }: { wanted: Wanted; onChange: (wanted: Want
         label="Hazards"
         value={wanted.without}
         none="any"
-        options={optionsOf(HAZARD_CHOICES)}
+        options={optionsOf(WITHOUT_WORDS)}
         onChange={(without) => set({ without })}
       />
       <TextField
@@ -176,8 +135,8 @@ function Library({ demos, wanted }: { demos: readonly Demo[]; wanted: Wanted }) 
   const act = useAction();
   const { enqueueSnackbar } = useSnackbar();
   const shown = demos
-    .map((demo) => ({ demo, of: ofDemo(demo) }))
-    .filter(({ of }) => isWanted(of, wanted));
+    .map((demo) => ({ demo, of: browsable(demo) }))
+    .filter(({ of }) => isWanted(of, wishesOf(wanted)));
   const toggle = (id: string): void => {
     const next = new Set(chosen);
     if (!next.delete(id)) next.add(id);
@@ -258,7 +217,7 @@ export default function DemosPage() {
       const demo = await send<Demo>('POST', '/demos', freshDemo());
       await navigate(`/demos/${demo.id}`);
     });
-  const own = data?.filter((demo) => isWanted(ofSummary(demo), wanted)) ?? [];
+  const own = data?.filter((demo) => isWanted(ofSummary(demo), wishesOf(wanted))) ?? [];
   const others = useMemo(
     () => (data && library ? library.demos.filter(({ id }) => !hasIt(data, id)) : []),
     [data, library],

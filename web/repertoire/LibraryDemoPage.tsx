@@ -10,7 +10,6 @@ import { FAMILY_WORDS } from '../../core/repertoire/families';
 import { formatDuration } from '../../core/time/clock';
 import { readTold } from '../../core/told/read';
 import { writeDemo } from '../../core/told/write';
-import { formatAmount } from '../../core/units/format';
 import { send } from '../app/api';
 import { useDemos, useLibrary } from '../app/data';
 import { useMay } from '../app/me';
@@ -137,20 +136,6 @@ export default function LibraryDemoPage() {
           </Section>
         );
       })}
-      <Box component="p" sx={{ color: 'var(--muted)' }}>
-        Needs:{' '}
-        {[
-          ...new Set(
-            demo.methods.flatMap(({ kit }) =>
-              kit.map(({ itemId, amount, unit }) => {
-                const name = library.items.find(({ id }) => id === itemId)?.name ?? '';
-                return `${formatAmount(amount, unit)} ${name.charAt(0).toLowerCase()}${name.slice(1)}`;
-              }),
-            ),
-          ),
-        ].join(', ')}
-        .
-      </Box>
     </Page>
   );
 }

@@ -19,7 +19,7 @@ const column = {
 
 const head = { font: '700 17px Bricolage', m: 0 } as const;
 
-export function FirstOpen() {
+export function FirstOpen({ hasDemos }: { hasDemos: boolean }) {
   useTitle('Today');
   const stock = useStockOfDemos();
   const { data: library } = useLibrary();
@@ -30,7 +30,7 @@ export function FirstOpen() {
         sx={{ px: { xs: 2, md: 3 }, pt: 2, pb: 1.5, borderBottom: '1px solid var(--line)', mx: 0 }}
       >
         <Box component="h1" sx={{ font: '800 26px/32px Bricolage', letterSpacing: '-0.5px', m: 0 }}>
-          Nothing here yet. Where shall we begin?
+          {hasDemos ? 'No show yet.' : 'Nothing here yet.'} Where shall we begin?
         </Box>
         <Box sx={{ color: 'var(--muted)', fontSize: 14 }}>
           With a date, with a demo you do, or with what you have. Every step can be undone.

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import { useEffect, useRef, useState } from 'react';
 import type { ShowBundle } from '../../core/brief/types';
-import { stackDots } from '../../core/lineup/forecast/dots';
+import { evenings, stackDots } from '../../core/lineup/forecast/dots';
 import { resolveSlots } from '../../core/lineup/fromBundle';
 import type { Timeline } from '../../core/lineup/types';
 import { formatDuration } from '../../core/time/clock';
@@ -40,12 +40,10 @@ export function ProposedStrip({ bundle, timeline, foreseen }: StripProps) {
   const [box, width] = useWidth();
   const slots = resolveSlots(bundle);
   const { hardFinish } = timeline;
-  const ends = foreseen?.forecast?.dots ?? [];
-  const every = Math.max(1, Math.floor(ends.length / EVENINGS));
-  const evenings = ends.filter((_, i) => i % every === Math.floor(every / 2)).slice(0, EVENINGS);
-  const longest = Math.max(hardFinish, timeline.end, ...evenings) * 1.03;
+  const drawn = evenings(foreseen?.forecast?.dots ?? [], EVENINGS);
+  const longest = Math.max(hardFinish, timeline.end, ...drawn) * 1.03;
   const x = (seconds: number): number => (seconds / longest) * Math.max(0, width - 2);
-  const dots = stackDots(evenings, hardFinish, (DOT * 2.6) / Math.max(1e-9, x(1)));
+  const dots = stackDots(drawn, hardFinish, (DOT * 2.6) / Math.max(1e-9, x(1)));
   const names = slots.map(({ demo }) => demo.name);
   return (
     <Box ref={box} sx={{ width: '100%', minHeight: TOP + HEIGHT }}>

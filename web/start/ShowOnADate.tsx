@@ -132,6 +132,7 @@ export function ShowOnADate({ stock, onOrder }: Props) {
           value={sentence.place}
           placeholder="a place"
           onChange={type('place')}
+          fault={faults.place}
           list={venues.map(({ name }) => name)}
           least={8}
         />{' '}
@@ -148,6 +149,7 @@ export function ShowOnADate({ stock, onOrder }: Props) {
           value={sentence.crew}
           placeholder="just me"
           onChange={type('crew')}
+          fault={faults.crew}
           least={8}
         />
         .

@@ -23,6 +23,10 @@ test.each([
   ['people', { people: '99999' }],
   ['start', { start: '25:00' }],
   ['date', { date: '' }],
+  ['start', { start: '23:50' }],
+  ['place', { place: 'x'.repeat(81) }],
+  ['crew', { crew: Array.from({ length: 13 }, (_, i) => `P${i}`).join(', ') }],
+  ['crew', { crew: 'x'.repeat(61) }],
 ])('what is wrong with %s is told there: %p', (gap, more) => {
   expect(Object.keys(faultsOf(said(more)))).toEqual([gap]);
   expect(bookingOf(said(more))).toBeNull();
@@ -39,4 +43,5 @@ test('names as one says them', () => {
   expect(namesOf('Ines, Jo and Mara & Piet')).toEqual(['Ines', 'Jo', 'Mara', 'Piet']);
   expect(namesOf('Andrea')).toEqual(['Andrea']);
   expect(namesOf('')).toEqual([]);
+  expect(namesOf('Ines, ines, Jo, INES')).toEqual(['Ines', 'Jo']);
 });

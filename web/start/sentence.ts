@@ -1,7 +1,9 @@
 /** A show in one sentence: what is typed into its gaps, and what that comes to. */
 import dayjs from 'dayjs';
 import { LONGEST_SHOW } from '../../contract/brief';
+import { LONGEST_NAME, LONGEST_PLACE, MOST_CREW } from '../../contract/start';
 import type { BookingFacts } from '../../core/proposal/booking';
+import { plainName } from '../../core/repertoire/plainName';
 import { readTime } from '../../core/time/readTime';
 import { zoneHere } from '../brief/dates';
 
@@ -45,14 +47,35 @@ function minutesOf(text: string): number | null {
   return seconds === null ? null : Math.round(seconds / 60);
 }
 
-export const namesOf = (text: string): string[] =>
-  text
+/** Each name once, however it is written the second time. */
+export function namesOf(text: string): string[] {
+  const names = text
     .split(/,|\band\b|&/i)
     .map((name) => name.trim())
     .filter((name) => name !== '');
+  const plain = names.map(plainName);
+  return names.filter((_, i) => plain.indexOf(plain[i] ?? '') === i);
+}
+
+const CLOCK = /^([01]\d|2[0-3]):([0-5]\d)$/;
+const MIDNIGHT = 24 * 60;
+
+function startFault(start: string, minutes: number | null): SentenceFaults {
+  const [, hour, minute] = CLOCK.exec(start) ?? [];
+  if (hour === undefined) return { start: 'A time, such as 14:00' };
+  const end = Number(hour) * 60 + Number(minute) + (minutes ?? 0);
+  return end < MIDNIGHT ? {} : { start: 'It would go on past midnight' };
+}
+
+function crewFault(crew: string): SentenceFaults {
+  const names = namesOf(crew);
+  if (names.length > MOST_CREW) return { crew: `At most ${MOST_CREW} people` };
+  const long = names.find((name) => name.length > LONGEST_NAME);
+  return long === undefined ? {} : { crew: 'Names parted by commas' };
+}
 
 /** What is wrong with each gap, in words that stand beside it. */
-export function faultsOf({ length, date, start, people }: Sentence): SentenceFaults {
+export function faultsOf({ length, date, start, place, people, crew }: Sentence): SentenceFaults {
   const minutes = minutesOf(length);
   return {
     ...(minutes === null
@@ -63,7 +86,9 @@ export function faultsOf({ length, date, start, people }: Sentence): SentenceFau
           ? { length: 'At most 6 hours' }
           : {}),
     ...(/^\d{4}-\d\d-\d\d$/.test(date) && dayjs(date).isValid() ? {} : { date: 'A day' }),
-    ...(/^([01]\d|2[0-3]):[0-5]\d$/.test(start) ? {} : { start: 'A time, such as 14:00' }),
+    ...startFault(start, minutes),
+    ...(place.trim().length > LONGEST_PLACE ? { place: 'A shorter name' } : {}),
+    ...crewFault(crew),
     ...(/^\d{1,5}$/.test(people.trim()) && Number(people) <= 20_000
       ? {}
       : { people: 'A number of people' }),
@@ -75,7 +100,7 @@ export function bookingOf(sentence: Sentence): BookingFacts | null {
   const minutes = minutesOf(sentence.length);
   if (minutes === null || Object.keys(faultsOf(sentence)).length > 0) return null;
   return {
-    title: sentence.place.trim().slice(0, 80),
+    title: sentence.place.trim(),
     date: sentence.date,
     start: sentence.start,
     minutes,

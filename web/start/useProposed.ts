@@ -88,7 +88,8 @@ export function useProposed(
   stock: Stock | null,
   { facts, people, venue, shown, wishes = NO_FIT_WISHES }: Asked,
 ): Proposed {
-  const about = useStable(facts);
+  // What the place is called changes nothing of it.
+  const about = useStable(facts && { ...facts, title: '' });
   const booking = useMemo((): ShowBundle | null => {
     if (!about || !stock) return null;
     const show = {

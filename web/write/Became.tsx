@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import { handsInWords } from '../../core/lineup/recipe';
 import type { Phase } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
+import { guessedTimes, likelySum, stepsIn } from '../../core/told/sums';
 import type { Question, Told, ToldMethod, ToldStep } from '../../core/told/types';
 import { formatAmount } from '../../core/units/format';
 import { counted } from '../../core/words';
@@ -13,12 +14,6 @@ const SECTIONS: readonly { title: string; about: string; phases: readonly Phase[
   { title: 'Performance', about: 'what the audience sees', phases: ['perform'] },
   { title: 'Clearing', about: 'after the applause', phases: ['reset'] },
 ];
-
-const sumOf = (steps: readonly ToldStep[]): number =>
-  steps.reduce((sum, { time }) => sum + time.likely, 0);
-
-export const showSeconds = ({ steps }: Pick<ToldMethod, 'steps'>): number =>
-  sumOf(steps.filter(({ phase }) => phase === 'perform'));
 
 function Step({ step }: { step: ToldStep }) {
   const { time, hands, phase } = step;
@@ -148,7 +143,7 @@ export function Became({ told, onAnswer }: BecameProps) {
               </Box>
             )}
             {SECTIONS.map(({ title, about, phases }) => {
-              const steps = method.steps.filter(({ phase }) => phases.includes(phase));
+              const steps = stepsIn(method, phases);
               if (steps.length === 0) return null;
               const guessed = steps.every(({ phaseGuessed }) => phaseGuessed);
               return (
@@ -170,7 +165,7 @@ export function Became({ told, onAnswer }: BecameProps) {
                       {guessed ? ', guessed' : ''}
                     </Box>
                     <Box component="b" sx={{ fontFamily: 'Bricolage' }}>
-                      {formatDuration(sumOf(steps))}
+                      {formatDuration(likelySum(steps))}
                     </Box>
                   </Box>
                   <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
@@ -254,7 +249,7 @@ export function Became({ told, onAnswer }: BecameProps) {
 
 /** “3 times are guessed” */
 export const guessedWords = (method: Pick<ToldMethod, 'steps'>): string => {
-  const guessed = method.steps.filter(({ time }) => time.said === 'none').length;
+  const guessed = guessedTimes(method);
   return guessed === 0
     ? ''
     : `${counted(guessed, 'time is', 'times are')} guessed. One rehearsal puts yours there.`;

@@ -10,18 +10,19 @@ import type { Demo } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
 import { readTold } from '../../core/told/read';
 import { retell } from '../../core/told/retell';
+import { showSeconds } from '../../core/told/sums';
 import type { Question } from '../../core/told/types';
 import { counted } from '../../core/words';
 import { send } from '../app/api';
 import { Face } from '../faces/Face';
 import { Loading, Trouble, useTitle } from '../parts/page';
 import { useAction } from '../parts/useAction';
-import { Became, guessedWords, showSeconds } from './Became';
+import { Became, guessedWords } from './Became';
 import { Cords } from './Cords';
 import { useDraft } from './draft';
 import { keepTold, newThings } from './keep';
 import { ToldText } from './ToldText';
-import { useKnown } from './useKnown';
+import { useKnown, useKnownFor } from './useKnown';
 
 const CORDS = 68;
 
@@ -179,7 +180,7 @@ function Writing({ text, setText, old }: WritingProps) {
 
 /** The text of a demonstration that is there already. */
 function Known({ id }: { id: string }) {
-  const knows = useKnown();
+  const knows = useKnownFor();
   const { data, error } = useQuery({
     queryKey: ['/demos', id, 'told'],
     queryFn: () => send<Versioned<Demo>>('GET', `/demos/${id}`),
@@ -187,7 +188,7 @@ function Known({ id }: { id: string }) {
   });
   const [typed, setTyped] = useState<string | null>(null);
   const written = useMemo(
-    () => (data && knows.things.length > 0 ? retell(data.told, data, knows) : null),
+    () => (data && knows ? retell(data.told, data, knows) : null),
     [data, knows],
   );
   if (!data || written === null)

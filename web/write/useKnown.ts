@@ -6,11 +6,17 @@ import { useItemNames, usePeople } from '../app/data';
 
 const POSITIONS = usualPositions().map(({ name }) => name);
 
-export function useKnown(): Knows {
+/** Null while it is on its way. */
+export function useKnownFor(): Knows | null {
   const { data: things } = useItemNames();
   const { data: people } = usePeople();
   return useMemo(
-    () => ({ things: things ?? [], people: people ?? [], positions: POSITIONS }),
+    () => (things && people ? { things, people, positions: POSITIONS } : null),
     [things, people],
   );
 }
+
+const NOTHING: Knows = { things: [], people: [], positions: POSITIONS };
+
+/** What is typed is understood before anything is known, too. */
+export const useKnown = (): Knows => useKnownFor() ?? NOTHING;

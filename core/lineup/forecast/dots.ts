@@ -24,3 +24,13 @@ export function stackDots(ends: readonly number[], hardFinish: number, wide: num
     return { at: hardFinish + (stack + 0.5) * wide, level, late };
   });
 }
+
+/** So many of many ends, evenly from the earliest to the latest: ten evenings out of a hundred. */
+export function evenings(ends: readonly number[], count: number): number[] {
+  const sorted = ends.toSorted((a, b) => a - b);
+  if (sorted.length <= count) return sorted;
+  return Array.from(
+    { length: count },
+    (_, i) => sorted[Math.floor(((i + 0.5) / count) * sorted.length)] ?? 0,
+  );
+}
