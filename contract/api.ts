@@ -1,6 +1,6 @@
 /** What the API answers with. */
 import type { MethodRecord } from '../core/after/review';
-import type { Show, ShowBundle } from '../core/brief/types';
+import type { MarkShape, Show, ShowBundle } from '../core/brief/types';
 import type { CueKind } from '../core/repertoire/cues';
 import type { Demo, HazardKind, Item } from '../core/repertoire/types';
 import type { ShoppingList } from '../core/inventory/shopping';
@@ -42,6 +42,7 @@ export interface ShowSummary extends Pick<
   Show,
   | 'id'
   | 'title'
+  | 'tour'
   | 'date'
   | 'zone'
   | 'arrival'
@@ -51,8 +52,11 @@ export interface ShowSummary extends Pick<
   | 'audience'
   | 'agreed'
 > {
+  venueId: string | null;
   venueName: string | null;
   slotCount: number;
+  /** Its slots in order: what is done, and in the colour of which position; null, both, for a talk. */
+  order: { demoId: string | null; mark: MarkShape | null }[];
   /** Performances begun, and those that came to their end. */
   performances: number;
   performed: number;
@@ -99,6 +103,8 @@ export interface RepertoireAnswer {
   demos: Demo[];
   items: Item[];
   records: MethodRecord[];
+  /** Of the items, ids of those that lie in the store today. */
+  atHand: string[];
 }
 
 /** A demo with what a show computes from once it is added. */
@@ -175,6 +181,7 @@ export interface Change {
     | 'settings'
     | 'media'
     | 'trial'
+    | 'template'
     | 'reading';
   id: string;
   /** Of a run: what was added to it. */

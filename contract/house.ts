@@ -27,6 +27,7 @@ export const DAMAGED_KINDS = [
   'box',
   'lot',
   'trial',
+  'template',
   'settings',
 ] as const;
 export type DamagedKind = (typeof DAMAGED_KINDS)[number];

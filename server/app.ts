@@ -33,7 +33,9 @@ import { shareRoutes } from './share/routes';
 import type { Share } from './share/share';
 import { stageRoutes } from './stage/routes';
 import { shoppingRoutes, tableBody } from './inventory/shoppingRoutes';
+import { TemplateBody } from '../contract/again';
 import { TrialBody } from '../contract/trials';
+import { againRoutes } from './brief/againRoutes';
 import { reportRoutes } from './after/reportRoutes';
 import { trialRoutes } from './trials/routes';
 import { storeRoutes } from './inventory/routes';
@@ -116,6 +118,8 @@ function apiRoutes({
   api.use('/store', tableBody);
   api.post('/media', mediaBody);
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
+  api.use('/templates', entityRoutes(context.templates, TemplateBody));
+  api.use(againRoutes(context));
   api.use(shareRoutes(share, context));
   api.use(repertoireRoutes(context), libraryRoutes(context));
   api.use('/demos', entityRoutes(context.demos, DemoBody));

@@ -1,6 +1,7 @@
 import type { Person, Show, Venue } from '../core/brief/types';
 import type { Demo, Item } from '../core/repertoire/types';
 import type { Box, Lot } from '../core/inventory/types';
+import type { Template } from '../contract/again';
 import type { Output } from '../contract/cues';
 import type { FollowUp } from '../contract/day';
 import { RUN_EVENTS_MOST } from '../contract/stage';
@@ -9,6 +10,7 @@ import { followUpStore } from './after/followUps';
 import { Bundles } from './brief/bundles';
 import { peopleStore } from './brief/people';
 import { showStore } from './brief/shows';
+import { templateStore } from './brief/templates';
 import { venueStore } from './brief/venues';
 import type { Db } from './db/open';
 import type { EntityStore } from './entity';
@@ -44,6 +46,7 @@ import { StockList } from './inventory/stockList';
 export interface AppContext {
   db: Db;
   shows: EntityStore<Show>;
+  templates: EntityStore<Template>;
   demos: EntityStore<Demo>;
   items: EntityStore<Item>;
   venues: EntityStore<Venue>;
@@ -149,6 +152,7 @@ export function createContext(
     cues: cuesOf({ live, runs, settings: stores.settings, now }),
     now,
     damage: new Damage(() => context),
+    templates: templateStore(db),
     followUps: followUpStore(db),
     trials,
     trialGoes: new TrialGoes(db, trials, now),

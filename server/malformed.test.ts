@@ -23,6 +23,7 @@ const ENTITIES = [
   'follow-ups',
   'lots',
   'trials',
+  'templates',
   'settings',
 ];
 const OF_SHOW = [
@@ -51,6 +52,7 @@ const OF_SHOW = [
   'photos/x',
   'take-out',
   'put-back',
+  'again',
   'restore',
 ];
 const OTHERS = [
@@ -76,6 +78,9 @@ const OTHERS = [
   'library/take',
   'repertoire',
   'shows/start',
+  'templates/none/again',
+  'tour',
+  'tour?name=Islands',
   'deliveries',
   'lots/yeast-1/count',
   'movements/x/reverse',

@@ -49,6 +49,11 @@ export const usualPositions = (): Position[] => [
   position('rear', 'Rear', 'bars', 0, 3),
 ];
 
+/** The mark that a position of this name usually has; null for one that new shows don’t have. */
+export const usualMark = (name: string): Position['mark'] | null =>
+  usualPositions().find((one) => one.name.toLowerCase() === name.trim().toLowerCase())?.mark ??
+  null;
+
 /** Somebody of whom no more is known than what they are called. */
 export const blankPerson = (id: string, name: string): Person => ({
   id,

@@ -3,7 +3,7 @@ import type { ShowBundle } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { CalculatorBinding } from '../repertoire/care';
 import type { Method } from '../repertoire/types';
-import { type ResolvedInputs, resolveInputs } from '../calculators/bind';
+import { type BindingContext, type ResolvedInputs, resolveInputs } from '../calculators/bind';
 import { findCalculator } from '../calculators/catalogue';
 import { edgesOf, passes } from '../calculators/edge';
 import { evaluateOver } from '../calculators/range';
@@ -104,26 +104,20 @@ function withEdge(calculator: Calculator, values: Values, of: Assessment): Asses
   };
 }
 
-function judgeOne(
-  bundle: ShowBundle,
-  { slot, demo, method }: Pick<ResolvedSlot, 'slot' | 'demo'> & { method: Method },
+type Subject = Pick<Verdict, 'key' | 'title' | 'slotIds'>;
+
+/** One calculator with what is known here; null for one that there isn’t. `place`: where what is not known is put in. */
+export function judgeBinding(
   binding: CalculatorBinding,
-  options: KitOptions,
+  context: BindingContext,
+  subject: Subject,
+  place: (resolved: ResolvedInputs) => VerdictPlace,
 ): Verdict | null {
   const calculator = findCalculator(binding.calculator);
   if (!calculator) return null;
-  const resolved = resolveInputs(
-    calculator,
-    binding.inputs,
-    bindingContext(bundle, { slot, demo, method }, options),
-  );
+  const resolved = resolveInputs(calculator, binding.inputs, context);
   const { values, ranges, from } = resolved;
-  const shared = {
-    key: `calculator:${slot.id}:${binding.id}`,
-    kind: 'calculator' as const,
-    title: demo.name,
-    slotIds: [slot.id],
-  };
+  const shared = { ...subject, kind: 'calculator' as const };
   const steps = inputSteps(calculator, values, from);
   const evaluated = evaluateOver(calculator, values, ranges);
   if (!evaluated.ok)
@@ -139,25 +133,29 @@ function judgeOne(
       ? withEdge(calculator, values, evaluated.assessment)
       : evaluated.assessment;
   const notYet = notKnown(calculator, resolved, evaluated.assessment);
-  const open = notYet && { ...notYet, place: placeOf(bundle, { demo, method }, resolved) };
+  const open = notYet && { ...notYet, place: place(resolved) };
   // What is not known has no figure of its own: the one at hand stands on usual values.
   if (open && (resolved.missing.length > 0 || resolved.unsaid.length > 0))
     return verdict({ ...shared, ...open, steps });
   return verdict({ ...shared, ...assessment, ...open, steps: [...steps, ...working] });
 }
 
+const keyOf = (slotId: string, { id }: CalculatorBinding): string => `calculator:${slotId}:${id}`;
+
 /** Verdicts of the calculators that the show's methods are bound to, in running order. */
 export const calculatorVerdicts = (bundle: ShowBundle, options: KitOptions = {}): Verdict[] =>
-  resolveSlots(bundle).flatMap((resolved) =>
-    resolved.method.calculators.flatMap((binding) =>
-      isolated(
-        {
-          key: `calculator:${resolved.slot.id}:${binding.id}`,
-          kind: 'calculator',
-          title: resolved.demo.name,
-          slotIds: [resolved.slot.id],
-        },
-        () => [judgeOne(bundle, resolved, binding, options) ?? []].flat(),
-      ),
-    ),
-  );
+  resolveSlots(bundle).flatMap((resolved) => {
+    const { slot, demo, method } = resolved;
+    return method.calculators.flatMap((binding) => {
+      const subject = { key: keyOf(slot.id, binding), title: demo.name, slotIds: [slot.id] };
+      return isolated({ ...subject, kind: 'calculator' }, () => {
+        const judged = judgeBinding(
+          binding,
+          bindingContext(bundle, resolved, options),
+          subject,
+          (open) => placeOf(bundle, resolved, open),
+        );
+        return judged ? [judged] : [];
+      });
+    });
+  });

@@ -23,8 +23,21 @@ export function markOf(text: string): string {
 
 const ofMethod = (method: Method): string => markOf(JSON.stringify(method));
 
-const ofWords = ({ name, hook, idea, ageFrom, ageTo, energy, talkPattern }: Demo): string =>
-  markOf(JSON.stringify([name, hook, idea, ageFrom, ageTo, energy, talkPattern]));
+/** What counts as its words and facts, in the order of the mark. */
+export const wordsOf = ({
+  name,
+  hook,
+  idea,
+  ageFrom,
+  ageTo,
+  energy,
+  talkPattern,
+}: Demo): Pick<
+  Demo,
+  'name' | 'hook' | 'idea' | 'ageFrom' | 'ageTo' | 'energy' | 'talkPattern'
+> => ({ name, hook, idea, ageFrom, ageTo, energy, talkPattern });
+
+const ofWords = (demo: Demo): string => markOf(JSON.stringify(Object.values(wordsOf(demo))));
 
 export const originOf = (library: Demo): Origin => ({
   demoId: library.id,

@@ -16,18 +16,24 @@ function summaries(context: AppContext): ShowSummary[] {
   const takenOut = context.ledger.showsTakenOut();
   const rows = context.db
     .prepare(
-      `SELECT show.id, title, date, zone, arrival, doors, start, hard_finish AS hardFinish,
-         audience, agreed, venue.name AS venueName, show.version,
+      `SELECT show.id, title, tour, date, zone, arrival, doors, start, hard_finish AS hardFinish,
+         audience, agreed, venue_id AS venueId, venue.name AS venueName, show.version,
+         (SELECT json_group_array(json_object('demoId', slot.demo_id, 'mark', place.mark) ORDER BY slot.ord)
+          FROM slot LEFT JOIN show_position AS place
+            ON place.show_id = slot.show_id AND place.id = slot.position_id
+          WHERE slot.show_id = show.id) AS "order",
          (SELECT count(*) FROM slot WHERE slot.show_id = show.id) AS slotCount
        FROM show LEFT JOIN venue ON venue.id = show.venue_id
        WHERE show.removed = 0 ORDER BY date, start, show.id`,
     )
-    .all() as (Omit<ShowSummary, 'agreed' | 'takenOut' | 'performances' | 'performed'> & {
+    .all() as (Omit<ShowSummary, 'agreed' | 'order' | 'takenOut' | 'performances' | 'performed'> & {
     agreed: 0 | 1;
+    order: string;
   })[];
   return rows.map((row) => ({
     ...row,
     agreed: row.agreed === 1,
+    order: JSON.parse(row.order) as ShowSummary['order'],
     ...(runs.get(row.id) ?? { performances: 0, performed: 0 }),
     takenOut: takenOut.has(row.id),
   }));

@@ -14,6 +14,7 @@ import { trials } from './migrations/013-trials';
 import { readings } from './migrations/014-readings';
 import { sideBySide } from './migrations/015-side-by-side';
 import { library } from './migrations/016-library';
+import { templates } from './migrations/017-templates';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -33,4 +34,5 @@ export const MIGRATIONS: readonly string[] = [
   readings,
   sideBySide,
   library,
+  templates,
 ];

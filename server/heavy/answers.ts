@@ -29,6 +29,7 @@ export const ANSWERS = {
   repertoire: repertoireAnswer,
   store: ({ stockList }: AppContext, query: StoreQuery) => stockList.part(query),
   shares: ({ upcomingNeeds }: AppContext, showId: string) => upcomingNeeds.sharesOf(showId),
+  tour: ({ upcomingNeeds }: AppContext, name: string) => upcomingNeeds.tour(name),
   shopping: ({ upcomingNeeds }: AppContext, showIds: readonly string[] | null) =>
     upcomingNeeds.shopping(showIds),
   shoppingRows: ({ upcomingNeeds }: AppContext, showIds: readonly string[] | null) =>

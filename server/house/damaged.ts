@@ -14,6 +14,7 @@ const storesOf = (context: AppContext): Record<DamagedKind, EntityStore<Entity>>
   box: context.boxes,
   lot: context.lots,
   trial: context.trials,
+  template: context.templates,
   settings: context.settings,
 });
 

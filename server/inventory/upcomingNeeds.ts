@@ -5,10 +5,12 @@ import type { Show, ShowBundle } from '../../core/brief/types';
 import { lineupInput } from '../../core/lineup/fromBundle';
 import { schedule } from '../../core/lineup/schedule';
 import type { Demo, Item } from '../../core/repertoire/types';
+import type { TourAnswer } from '../../contract/again';
 import type { ShoppingAnswer, Versioned } from '../../contract/api';
 import { type Share, allocate, ownedOn } from '../../core/inventory/allocate';
 import { needsOf } from '../../core/kit/needs';
 import { withOwned } from '../../core/inventory/owned';
+import { tourKit } from '../../core/kit/tourKit';
 import { shoppingList } from '../../core/inventory/shopping';
 import type { ShowNeeds, StockedLot } from '../../core/inventory/types';
 import { recordsFor } from '../after/records';
@@ -162,6 +164,19 @@ export class UpcomingNeeds {
     const known = this.known();
     known.shares ??= allSharesOf(known);
     return known.shares.get(showId) ?? [];
+  }
+
+  /** What a tour takes along, over those of its shows that are still to come. */
+  tour(name: string): TourAnswer {
+    const { items, needs, unread } = this.known();
+    const shows = this.context().mirrors.shows.now();
+    const of = needs.filter(({ showId }) => shows.get(showId)?.tour === name);
+    const lost = [...shows.values()].filter((show) => show.tour === name).map((one) => one.title);
+    return {
+      shows: of.map(({ showId: id, title, date }) => ({ id, title, date })),
+      lines: tourKit(of, items),
+      unread: unread.filter((title) => lost.includes(title)),
+    };
   }
 
   /** Over the shows named, or all that are coming. */

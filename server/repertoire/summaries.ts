@@ -11,7 +11,9 @@ import { itemsNamed } from '../../core/brief/itemsNamed';
 import { firstSeconds, hazardsOf, searchText } from '../../core/library/browse';
 import type { Demo } from '../../core/repertoire/types';
 import { recordsFor } from '../after/records';
+import { byItem, ownedOn } from '../../core/inventory/allocate';
 import type { AppContext } from '../context';
+import { todayHere } from '../instant';
 import { bare, readable } from '../entity';
 
 export const demoSummaries = (context: AppContext): DemoSummary[] =>
@@ -74,12 +76,15 @@ export function demoAnswer({ demos, items, ledger }: AppContext, id: string): De
 export function repertoireAnswer(context: AppContext): RepertoireAnswer {
   const demos = context.demos.list().map(bare);
   const named = new Set(itemsNamed({ cold: [], slots: [] }, demos));
+  const items = context.items.list().filter(({ id }) => named.has(id));
+  const stocked = byItem(context.ledger.stocked([...named]));
+  const day = todayHere();
   return {
     demos,
-    items: context.items
-      .list()
-      .filter(({ id }) => named.has(id))
-      .map(bare),
+    items: items.map(bare),
     records: recordsFor(context, demos),
+    atHand: items
+      .filter((item) => item.atVenue || ownedOn(item, stocked.get(item.id), day) > 0)
+      .map(({ id }) => id),
   };
 }

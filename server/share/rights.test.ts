@@ -57,6 +57,7 @@ test.each(RIGHTS.map((right) => [`${right.method} ${right.path}`, right] as cons
 
 /** Where the router of a file is mounted. */
 const MOUNTED: readonly (readonly [file: RegExp, mount: string])[] = [
+  [/^brief\/againRoutes/, ''],
   [/^(lineup|kit|ready|brief)\//, '/shows'],
   [/^house\/damagedRoutes/, '/damaged'],
   [/^house\/routes/, '/backups'],

@@ -23,6 +23,8 @@ import { cssVariables } from './tokens';
 
 const TodayPage = lazy(() => import('../brief/TodayPage'));
 const ShowsPage = lazy(() => import('../brief/ShowsPage'));
+const NewShowPage = lazy(() => import('../start/NewShowPage'));
+const TourPage = lazy(() => import('../brief/TourPage'));
 const ShowLayout = lazy(() => import('../brief/ShowLayout'));
 const BriefPage = lazy(() => import('../brief/BriefPage'));
 const LineupPage = lazy(() => import('../lineup/LineupPage'));
@@ -154,6 +156,8 @@ function Content() {
             <Route path="not-shared" element={<NotSharedPage />} />
             <Route path="crew" element={<CrewHome />} />
             <Route path="shows" element={<ShowsPage />} />
+            <Route path="shows/new" element={<NewShowPage />} />
+            <Route path="tour" element={<TourPage />} />
             <Route path="shows/:showId/pack" element={<PackPage />} />
             <Route path="shows/:showId/order" element={<OrderPage />} />
             <Route path="shows/:showId" element={<ShowLayout />}>

@@ -164,6 +164,34 @@ function Me() {
   );
 }
 
+/** The first thing that Tab comes to: past the navigation, straight into the page. */
+const SkipLink = () => (
+  <Box
+    component="a"
+    href="#content"
+    onClick={(event: React.MouseEvent) => {
+      event.preventDefault();
+      document.getElementById('content')?.focus();
+    }}
+    sx={{
+      position: 'fixed',
+      top: 8,
+      left: 8,
+      zIndex: 30,
+      px: 2,
+      py: 1.25,
+      background: 'var(--card)',
+      color: 'var(--ink)',
+      border: '2px solid var(--ember)',
+      borderRadius: 1.5,
+      fontWeight: 700,
+      '&:not(:focus)': { transform: 'translateY(-200%)' },
+    }}
+  >
+    Skip to the page
+  </Box>
+);
+
 /** Navigation at the side, or at the foot of a phone, and the page. */
 export function Shell() {
   const { mode, setMode } = usePreferences();
@@ -171,6 +199,7 @@ export function Shell() {
   const places = usePlaces();
   return (
     <Box sx={{ display: 'flex', minHeight: '100vh', flexDirection: { xs: 'column', md: 'row' } }}>
+      <SkipLink />
       <Box
         component="nav"
         aria-label="Main"
@@ -243,7 +272,16 @@ export function Shell() {
           <Me />
         </Box>
       </Box>
-      <Box sx={{ flex: 1, minWidth: 0, pb: { xs: 8, md: 0 } }}>
+      <Box
+        id="content"
+        tabIndex={-1}
+        sx={{
+          flex: 1,
+          minWidth: 0,
+          pb: { xs: 8, md: 0 },
+          '&:focus-visible': { outline: 'none !important' },
+        }}
+      >
         <Guarded>
           <Outlet />
         </Guarded>

@@ -19,6 +19,7 @@ import type {
 import type { LibraryAnswer } from '../../contract/library';
 import type { Settings, StoreQuery } from '../../contract/inventory';
 import type { Box, Movement, StockedLot } from '../../core/inventory/types';
+import type { Template, TourAnswer } from '../../contract/again';
 import type { TrialAnswer, TrialSummary } from '../../contract/trials';
 import type { FollowUp, SignedText } from '../../contract/day';
 import type { RunSummary, StoredRun } from '../../contract/stage';
@@ -56,6 +57,7 @@ const useList = <T>(path: string): UseQueryResult<T[]> =>
 export const useShows = () => useList<ShowSummary>('/shows');
 export const useDemos = () => useList<DemoSummary>('/demos');
 export const useItemNames = () => useList<ItemName>('/items');
+export const useTemplates = () => useList<Versioned<Template>>('/templates');
 export const useVenues = () => useList<Versioned<Venue>>('/venues');
 export const useBoxes = () => useList<Versioned<Box>>('/boxes');
 export const usePeople = () => useList<Versioned<Person>>('/people');
@@ -68,8 +70,9 @@ export const useTrials = () => useList<TrialSummary>('/trials');
 export const useFollowUps = () => useList<Versioned<FollowUp>>('/follow-ups');
 
 /** What comes with the application; it is the same until the application is another. */
-export const useLibrary = () =>
+export const useLibrary = (enabled = true) =>
   useQuery({
+    enabled,
     queryKey: ['/library'],
     queryFn: () => send<LibraryAnswer>('GET', '/library'),
     staleTime: Infinity,
@@ -167,6 +170,12 @@ export const useMovements = (itemId: string) =>
     queryFn: () => send<Movement[]>('GET', `/items/${itemId}/movements`),
   });
 
+export const useTour = (name: string) =>
+  useQuery({
+    queryKey: ['/tour', name],
+    queryFn: () => send<TourAnswer>('GET', `/tour?name=${encodeURIComponent(name)}`),
+  });
+
 /** Over the shows named; null for all that are coming. */
 export const useShopping = (showIds: readonly string[] | null) =>
   useQuery({
@@ -208,20 +217,21 @@ export const useHealth = () =>
 
 /** Which lists a change makes out of date. */
 const AFFECTED: Record<Change['kind'], string[]> = {
-  show: ['/shows', '/shopping', '/trials'],
-  demo: ['/demos', '/shows', '/shopping'],
-  item: ['/items', '/demos', '/store', '/shows', '/shopping'],
+  show: ['/shows', '/shopping', '/tour', '/trials'],
+  demo: ['/demos', '/shows', '/shopping', '/tour'],
+  item: ['/items', '/demos', '/store', '/shows', '/shopping', '/tour'],
   box: ['/boxes'],
   media: ['/media'],
-  lot: ['/lots', '/store', '/shows', '/shopping'],
+  lot: ['/lots', '/store', '/shows', '/shopping', '/tour'],
   packing: ['/shows'],
-  settings: ['/settings', '/shows', '/shopping'],
+  settings: ['/settings', '/shows', '/shopping', '/tour'],
   venue: ['/venues', '/shows'],
   person: ['/people', '/shows'],
   followUp: ['/follow-ups', '/shows'],
   mark: ['/shows'],
-  run: ['/shows', '/demos', '/runs', '/shopping'],
+  run: ['/shows', '/demos', '/runs', '/shopping', '/tour'],
   trial: ['/trials'],
+  template: ['/templates'],
   reading: ['/demos', '/shows'],
 };
 

@@ -97,6 +97,7 @@ export default function BriefPage() {
         <Section title="The booking" actions={<YesNoField name="agreed" label="Agreed" />}>
           <Box sx={columns(220)}>
             <Words name="title" label="Title" />
+            <Words name="tour" label="Tour" help="Name of the tour it is part of" />
             <Words name="date" label="Date" type="date" />
             <Words name="zone" label="Time zone" />
           </Box>

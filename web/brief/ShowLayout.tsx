@@ -16,6 +16,7 @@ import { Guarded } from '../parts/Guarded';
 import { NotOpen } from '../parts/NotOpen';
 import { useTitle } from '../parts/page';
 import { type Stage, Stepper } from '../parts/Stepper';
+import { ShowActions } from './ShowActions';
 import { dayWords } from './dates';
 import { useForecast } from '../lineup/useForecast';
 import { useAtHand } from './useAtHand';
@@ -173,13 +174,20 @@ export default function ShowLayout() {
           <Typography variant="body2" color="textSecondary">
             {bundle.venue?.name ?? 'No venue yet'} · {dayWords(show.date)} {show.start}–
             {show.hardFinish} · {show.audience} people
+            {show.tour && (
+              <>
+                {' '}
+                · <Link to={`/tour?name=${encodeURIComponent(show.tour)}`}>{show.tour}</Link>
+              </>
+            )}
           </Typography>
         </Box>
         <Box sx={{ minWidth: 0, flex: '0 1 auto', maxWidth: '100%' }}>
           <ShowStepper open={open} />
         </Box>
       </Box>
-      <Box sx={{ display: 'flex', justifyContent: 'flex-end', mt: 0.5 }}>
+      <Box sx={{ display: 'flex', justifyContent: 'flex-end', flexWrap: 'wrap', mt: 0.5 }}>
+        <ShowActions show={show} venue={bundle.venue} />
         <SaveBar editing={editing} />
       </Box>
       <EditingNotices editing={editing} noun="show" />

@@ -1,35 +1,17 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useRef, useState } from 'react';
-import { useInView } from 'react-intersection-observer';
 import { Link, useNavigate } from 'react-router';
 import type { ImportAnswer, ShowSummary } from '../../contract/api';
-import type { Show } from '../../core/brief/types';
-import { blankShow } from '../../core/brief/blank';
-import { endingOf } from '../../core/lineup/outlook';
-import { parseClock } from '../../core/time/clock';
 import { counted } from '../../core/words';
-import { ApiError, newId, send } from '../app/api';
-import { useOutlook, useShows } from '../app/data';
-import { useAction } from '../parts/useAction';
+import { ApiError, send } from '../app/api';
+import { useShows } from '../app/data';
 import { ListState, Page, Section } from '../parts/page';
-import { awayWords, dayWords, today, zoneHere } from './dates';
-
-const freshShow = (): Show => blankShow(newId(), 'New show', today(), zoneHere());
-
-/** Makes a show and opens it. */
-export function useNewShow(): () => Promise<boolean> {
-  const navigate = useNavigate();
-  const act = useAction();
-  return () =>
-    act(async () => {
-      const show = await send<Show>('POST', '/shows', freshShow());
-      await navigate(`/shows/${show.id}/brief`);
-    });
-}
+import { dayWords, today } from './dates';
+import { ShowCards } from './ShowCard';
+import { Templates } from './Templates';
 
 /** Reads a show file in; a file with faults changes nothing, and each is listed by its path. */
 export function ImportButton() {
@@ -89,93 +71,45 @@ export function ImportButton() {
   );
 }
 
-/** Room below the window in which cards ask for their end already. */
-const ALMOST_SEEN = '200px';
-
-/** When a coming show will end; asked for once its card is nearly in sight. */
-function ShowEnd({ show }: { show: ShowSummary }) {
-  const { ref, inView } = useInView({ rootMargin: ALMOST_SEEN, triggerOnce: true });
-  const { data: outlook } = useOutlook(show.id, inView);
-  const ending = outlook && endingOf(outlook, parseClock(show.start), show.slotCount);
-  const trouble = ending?.level === 'over' || ending?.level === 'conflict';
+function Tours({ shows }: { shows: readonly ShowSummary[] }) {
+  const names = [...new Set(shows.flatMap(({ tour }) => tour || []))];
+  if (names.length === 0) return null;
   return (
-    <Typography ref={ref} variant="body2" sx={{ minHeight: 20 }}>
-      {ending && (
-        <>
-          {ending.headline}, {ending.by}
-          {trouble && (
-            <Box component="span" sx={{ color: 'var(--ember)', fontWeight: 600 }}>
-              {' '}
-              △ {ending.spare}
+    <Section title="Tours">
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {names.map((name) => {
+          const of = shows.filter(({ tour }) => tour === name);
+          const [first] = of;
+          const last = of.at(-1);
+          return (
+            <Box component="li" key={name} sx={{ py: 0.5 }}>
+              <Link to={`/tour?name=${encodeURIComponent(name)}`}>{name}</Link>{' '}
+              <Box component="span" sx={{ color: 'var(--muted)' }}>
+                {counted(of.length, 'show')}
+                {first && last && `, ${dayWords(first.date)} to ${dayWords(last.date)}`}
+              </Box>
             </Box>
-          )}
-        </>
-      )}
-    </Typography>
+          );
+        })}
+      </Box>
+    </Section>
   );
 }
-
-export const ShowCard = ({ show }: { show: ShowSummary }) => (
-  <Box
-    component={Link}
-    to={`/shows/${show.id}/line-up`}
-    sx={{
-      display: 'grid',
-      gridTemplateColumns: { xs: '1fr', sm: '110px 1fr auto' },
-      gap: { xs: 0.25, sm: 2 },
-      alignItems: 'center',
-      p: 1.5,
-      border: '1px solid var(--line)',
-      borderRadius: 1.5,
-      background: 'var(--card)',
-      color: 'inherit',
-      textDecoration: 'none',
-      '&:hover': { borderColor: 'var(--ember)' },
-    }}
-  >
-    <Box>
-      <Typography variant="h3">{dayWords(show.date)}</Typography>
-      <Typography variant="body2" color="textSecondary">
-        {awayWords(show.date)}
-      </Typography>
-    </Box>
-    <Box sx={{ minWidth: 0 }}>
-      <Typography variant="h3">{show.title}</Typography>
-      <Typography variant="body2" color="textSecondary">
-        {show.venueName ?? 'No venue yet'} · {show.start}–{show.hardFinish} · {show.audience} people
-      </Typography>
-      {show.slotCount > 0 && show.performed === 0 && show.date >= today() && (
-        <ShowEnd show={show} />
-      )}
-    </Box>
-    <Typography variant="body2" color="textSecondary">
-      {counted(show.slotCount, 'demo')}
-      {show.performed > 0 ? ' · performed' : show.agreed ? ' · agreed' : ' · not agreed yet'}
-    </Typography>
-  </Box>
-);
 
 export default function ShowsPage() {
   const query = useShows();
   const { data } = query;
-  const create = useNewShow();
   const day = today();
   const ahead = data?.filter((show) => show.date >= day) ?? [];
   const past = data?.filter((show) => show.date < day).reverse() ?? [];
-  const list = (shows: ShowSummary[]) => (
-    <Box sx={{ display: 'grid', gap: 1 }}>
-      {shows.map((show) => (
-        <ShowCard key={show.id} show={show} />
-      ))}
-    </Box>
-  );
   return (
     <Page
+      wide
       title="Shows"
       actions={
         <>
           <ImportButton />
-          <Button variant="contained" onClick={() => void create()}>
+          <Button variant="contained" component={Link} to="/shows/new">
             New show
           </Button>
         </>
@@ -184,8 +118,18 @@ export default function ShowsPage() {
       <ListState query={query} emptyTitle="No shows yet">
         Make one for your next booking, or open a show file that somebody gave you.
       </ListState>
-      {ahead.length > 0 && <Section title="Coming">{list(ahead)}</Section>}
-      {past.length > 0 && <Section title="Past">{list(past)}</Section>}
+      {ahead.length > 0 && (
+        <Section title="Coming">
+          <ShowCards shows={ahead} />
+        </Section>
+      )}
+      {data && <Tours shows={data} />}
+      <Templates />
+      {past.length > 0 && (
+        <Section title="Past">
+          <ShowCards shows={past} />
+        </Section>
+      )}
     </Page>
   );
 }

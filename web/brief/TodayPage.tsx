@@ -16,7 +16,8 @@ import { useMay } from '../app/me';
 import { useAction } from '../parts/useAction';
 import { Empty, Loading, Page, Section, Trouble } from '../parts/page';
 import { awayWords, dayWords, today } from './dates';
-import { ImportButton, ShowCard, useNewShow } from './ShowsPage';
+import { ShowCards } from './ShowCard';
+import { ImportButton } from './ShowsPage';
 import { useForecast } from '../lineup/useForecast';
 import { FirstOpen } from '../start/FirstOpen';
 import { useShow } from './useShow';
@@ -208,7 +209,6 @@ export default function TodayPage() {
   const { data: shows, error } = useShows();
   const { data: followUps = [] } = useFollowUps();
   const { data: health } = useHealth();
-  const create = useNewShow();
   const coming = shows?.filter((show) => show.date >= today()) ?? [];
   const [next, ...later] = coming;
   const open = followUps.filter((followUp) => !followUp.done);
@@ -242,7 +242,7 @@ export default function TodayPage() {
             open a show file that brings them along.
           </p>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-            <Button variant="contained" onClick={() => void create()}>
+            <Button variant="contained" component={Link} to="/shows/new">
               New show
             </Button>
             <ImportButton />
@@ -258,11 +258,7 @@ export default function TodayPage() {
       )}
       {later.length > 0 && (
         <Section title="After that">
-          <Box sx={{ display: 'grid', gap: 1 }}>
-            {later.map((show) => (
-              <ShowCard key={show.id} show={show} />
-            ))}
-          </Box>
+          <ShowCards shows={later} />
         </Section>
       )}
     </Page>

@@ -22,6 +22,7 @@ const LISTS: Record<Exclude<DamagedRecord['kind'], 'settings'>, string> = {
   box: '/boxes',
   lot: '/lots',
   trial: '/trials',
+  template: '/templates',
 };
 
 export function DamagedRecords() {

@@ -18,6 +18,7 @@ import { useUndoable } from '../parts/undoable';
 import { AddDemo } from './AddDemo';
 import { Conflicts } from './Conflicts';
 import { Advice, ForecastHead } from './ForecastHead';
+import { ProposeShow } from './ProposeShow';
 import { RunningOrder } from './RunningOrder';
 import { type Selection, showCard } from './selection';
 import { StageStrip } from './StageStrip';
@@ -86,6 +87,12 @@ export default function LineupPage() {
   const head = { timeline, foreseen, best, startOfDay, nameOf, onLeaveOut: leaveOut };
   const actions = (
     <>
+      <ProposeShow
+        onTake={(slots) => {
+          store.change((value) => ({ ...value, slots }));
+          undoable('The proposed show taken');
+        }}
+      />
       {show.slots.length > 1 && (
         <SuggestOrder
           onTake={(order) => {
@@ -139,7 +146,8 @@ export default function LineupPage() {
         </Box>
         {show.slots.length === 0 && (
           <Empty title="An empty stage">
-            Add a demo to begin; then drag by the number to put it in its place.
+            Add a demo to begin, or have a whole show proposed; then drag by the number to put each
+            in its place.
           </Empty>
         )}
         <RunningOrder

@@ -12,6 +12,8 @@ interface PageProps {
   /** One line beneath the title. */
   below?: ReactNode;
   actions?: ReactNode;
+  /** Has columns enough for a wide screen. */
+  wide?: boolean;
   children: ReactNode;
 }
 
@@ -21,10 +23,10 @@ export function useTitle(title: string): void {
   }, [title]);
 }
 
-export function Page({ title, below, actions, children }: PageProps) {
+export function Page({ title, below, actions, wide = false, children }: PageProps) {
   useTitle(title);
   return (
-    <Box component="main" sx={{ px: { xs: 2, md: 3 }, pb: 6, maxWidth: 1240 }}>
+    <Box component="main" sx={{ px: { xs: 2, md: 3 }, pb: 6, maxWidth: wide ? 1760 : 1240 }}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', py: 2 }}>
         <Box sx={{ flex: '1 1 240px', minWidth: 0 }}>
           <Typography variant="h1">{title}</Typography>

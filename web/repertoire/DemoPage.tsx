@@ -2,12 +2,22 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { type UseFormReturn, useFieldArray } from 'react-hook-form';
-import { useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { DemoBody } from '../../contract/repertoire';
 import { learnedFigures } from '../../core/after/learned';
 import type { MethodRecord } from '../../core/after/review';
 import type { Demo, Method } from '../../core/repertoire/types';
-import { useItemNames, useRecords } from '../app/data';
+import { usualMark } from '../../core/brief/blank';
+import { methodFactsOf } from '../../core/lineup/recipe';
+import { aloneVerdicts } from '../../core/ready/methodAlone';
+import { formatDuration } from '../../core/time/clock';
+import { HOUSEHOLD } from '../../core/units/household';
+import { upperFirst } from '../../core/words';
+import { copyDemo, copyName } from '../../core/repertoire/copy';
+import { newId, send } from '../app/api';
+import { useDemos, useItemNames, useRecords, useSettings } from '../app/data';
+import { PositionMark } from '../parts/tape';
+import { useAction } from '../parts/useAction';
 import { useDocument } from '../documents/useDocument';
 import { EditInPlace } from '../parts/EditInPlace';
 import { EditingNotices, SaveBar, useRemove } from '../parts/editing';
@@ -24,7 +34,8 @@ import { QuestionPart } from './QuestionPart';
 import { ResiduesPart } from './ResiduesPart';
 import { ResultsPart } from './ResultsPart';
 import { CalculationsPart } from './CalculationsPart';
-import { MethodFactsRow, MethodTable } from './MethodTable';
+import { MethodStrips } from './MethodStrips';
+import { LibraryChanged, WhereFrom } from './OriginPart';
 import { RecipeSteps } from './RecipeSteps';
 import { ReadingsPart } from './ReadingsPart';
 import { RecordPart } from './RecordPart';
@@ -36,30 +47,47 @@ interface MethodProps {
   record: MethodRecord | undefined;
 }
 
-/** The recipe at the left, what it takes and what to mind at the right, how it has gone below. */
+/** Seen beside the steps where there is room for it, else below. */
+const stack = { display: 'grid', gap: 3, alignContent: 'start', minWidth: 0 } as const;
+
+/** The recipe with how it has gone at the left; what to mind, and what it takes, in columns beside it. */
 function OneMethod({ at, demo, method, record }: MethodProps) {
   const learned = useMemo(
     () => (record ? learnedFigures([{ ...demo, methods: [method] }], [record]) : []),
     [demo, method, record],
   );
   const { data: items = [] } = useItemNames();
+  const sizes = useSettings().data?.household ?? HOUSEHOLD;
+  const judged = useMemo(
+    () => aloneVerdicts(demo, method, sizes, { records: record ? [record] : [] }),
+    [demo, method, sizes, record],
+  );
+  const { show } = methodFactsOf(method);
   return (
     <Box
       sx={{
         display: 'grid',
-        columnGap: 6,
+        columnGap: { xs: 3, lg: 4 },
         rowGap: 3,
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 340px' },
+        gridTemplateColumns: {
+          xs: 'minmax(0, 1fr)',
+          md: 'minmax(0, 1fr) 300px',
+          lg: 'minmax(0, 1fr) 268px 268px',
+          xl: 'minmax(0, 1fr) 340px 340px',
+        },
         alignItems: 'start',
       }}
     >
-      <Box>
+      <Box sx={{ minWidth: 0, gridRow: { md: '1 / span 2', lg: 'auto' } }}>
         <EditInPlace
           what={`the facts of ${method.name}`}
           names={['name', 'summary', 'goesAllowed', 'volunteers'].map((key) => `${at}.${key}`)}
           read={
-            <Box component="h2" sx={{ font: '700 22px/28px Bricolage', m: 0 }}>
-              {method.name}
+            <Box component="h2" sx={{ font: '700 20px/28px Bricolage', m: 0 }}>
+              {upperFirst(method.name)}, steps{' '}
+              <Box component="span" sx={{ fontWeight: 800 }}>
+                {formatDuration(show)}
+              </Box>
             </Box>
           }
           edit={
@@ -72,23 +100,9 @@ function OneMethod({ at, demo, method, record }: MethodProps) {
             </Box>
           }
         />
-        <RecipeSteps at={at} method={method} learned={learned} />
-      </Box>
-      <Box sx={{ display: 'grid', gap: 3 }}>
-        <HazardsPart at={at} method={method} />
-        <CalculationsPart at={at} method={method} />
-        <KitPart at={at} method={method} items={items} />
-        <QuestionPart at={at} method={method} />
-        <VolunteersPart at={at} method={method} />
-        <NeedsPart at={at} method={method} />
-        <CarePart at={at} method={method} />
-        <ResiduesPart at={at} method={method} />
-        <SettingsPart at={at} method={method} />
-        <ResultsPart at={at} method={method} />
-      </Box>
-      <Box sx={{ gridColumn: '1 / -1' }}>
+        <RecipeSteps at={at} method={method} learned={learned} judged={judged} />
         {record && (
-          <>
+          <Box sx={{ mt: 4 }}>
             <RecordPart at={at} record={record} />
             <Box sx={{ mb: 2 }}>
               <KeptChance
@@ -99,8 +113,22 @@ function OneMethod({ at, demo, method, record }: MethodProps) {
               />
             </Box>
             <ReadingsPart results={method.results} record={record} />
-          </>
+          </Box>
         )}
+      </Box>
+      <Box sx={stack}>
+        <HazardsPart at={at} method={method} />
+        <CalculationsPart at={at} method={method} />
+        <QuestionPart at={at} method={method} />
+        <VolunteersPart at={at} method={method} />
+        <NeedsPart at={at} method={method} />
+        <CarePart at={at} method={method} />
+      </Box>
+      <Box sx={stack}>
+        <KitPart at={at} method={method} items={items} />
+        <ResiduesPart at={at} method={method} />
+        <SettingsPart at={at} method={method} />
+        <ResultsPart at={at} method={method} />
       </Box>
     </Box>
   );
@@ -127,7 +155,7 @@ function Methods({ form, demo, records }: MethodsProps) {
   return (
     <>
       <Section
-        title={demo.methods.length > 1 ? 'Methods side by side' : 'Method'}
+        title={demo.methods.length > 1 ? 'Methods, on one time axis' : 'Method'}
         actions={
           <>
             <Button
@@ -146,16 +174,13 @@ function Methods({ form, demo, records }: MethodsProps) {
           </>
         }
       >
-        {demo.methods.length > 1 ? (
-          <MethodTable
-            methods={demo.methods}
-            records={records}
-            chosen={method.id}
-            onChoose={choose}
-          />
-        ) : (
-          <MethodFactsRow method={method} records={records} />
-        )}
+        <MethodStrips
+          methods={demo.methods}
+          records={records}
+          chosen={method.id}
+          onChoose={choose}
+          mark={usualMark(demo.usualPosition)}
+        />
       </Section>
       <Box sx={{ mt: 4 }}>
         <OneMethod
@@ -170,12 +195,29 @@ function Methods({ form, demo, records }: MethodsProps) {
   );
 }
 
+/** Makes a copy under another name and opens it, once what was typed of the first is saved. */
+function useCopyDemo(): (demo: Demo) => Promise<boolean> {
+  const navigate = useNavigate();
+  const act = useAction();
+  const { data: all = [] } = useDemos();
+  return (demo) =>
+    act(async () => {
+      const name = copyName(
+        demo.name,
+        all.map((one) => one.name),
+      );
+      const made = await send<Demo>('POST', '/demos', copyDemo(demo, newId(), name));
+      await navigate(`/demos/${made.id}`);
+    });
+}
+
 /** A demonstration as a page to read, every part of it edited where it stands. */
 export default function DemoPage() {
   const { demoId = '' } = useParams();
   const editing = useDocument<Demo & DemoBody>('/demos', demoId);
   const { data: records = [] } = useRecords(demoId);
   const remove = useRemove();
+  const copy = useCopyDemo();
   const demo = editing.value;
   if (!demo)
     return (
@@ -183,13 +225,34 @@ export default function DemoPage() {
         {editing.loadError ? <Trouble error={editing.loadError} /> : <Loading />}
       </Page>
     );
+  const mark = usualMark(demo.usualPosition);
   return (
     <Page
+      wide
       title={demo.name}
-      below={demo.hook}
+      below={
+        <Box component="span" sx={{ display: 'inline-flex', gap: 0.75, flexWrap: 'wrap' }}>
+          <Link to="/demos">All demos</Link>
+          {demo.usualPosition && (
+            <>
+              {' · '}
+              {mark && <PositionMark shape={mark} />}
+              {demo.usualPosition}
+            </>
+          )}
+          {' · '}
+          <span>
+            <WhereFrom demo={demo} />
+          </span>
+        </Box>
+      }
       actions={
         <>
           <SaveBar editing={editing} />
+          <Button component={Link} to={`/demos/${demoId}/write`}>
+            As text
+          </Button>
+          <Button onClick={() => void copy(demo)}>Copy</Button>
           <Button
             onClick={() =>
               void remove({
@@ -206,6 +269,7 @@ export default function DemoPage() {
       }
     >
       <EditingNotices editing={editing} noun="demo" />
+      <LibraryChanged demo={demo} onChange={(to) => editing.store.change(to)} />
       <AutoForm editing={editing} type={DemoBody}>
         {(form) => (
           <>

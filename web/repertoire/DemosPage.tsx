@@ -31,7 +31,7 @@ import { ListState, Page, Section } from '../parts/page';
 import { useAction } from '../parts/useAction';
 import { DemoCard } from './DemoCard';
 import { freshDemo } from './fresh';
-import { takeAll } from './LibraryDemoPage';
+import { takeAll } from './takeAll';
 
 const LENGTH_WORDS: Readonly<Record<Length, string>> = {
   short: `up to ${SHORT_MOST / 60} min`,

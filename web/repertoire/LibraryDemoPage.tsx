@@ -3,14 +3,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { TakenAnswer } from '../../contract/library';
 import { hasIt } from '../../core/library/take';
 import { methodFactsOf } from '../../core/lineup/recipe';
 import { FAMILY_WORDS } from '../../core/repertoire/families';
 import { formatDuration } from '../../core/time/clock';
 import { readTold } from '../../core/told/read';
 import { writeDemo } from '../../core/told/write';
-import { send } from '../app/api';
 import { useDemos, useLibrary } from '../app/data';
 import { useMay } from '../app/me';
 import { Face } from '../faces/Face';
@@ -18,11 +16,8 @@ import { HazardGlyph } from '../parts/HazardGlyph';
 import { Loading, Page, Section, Trouble } from '../parts/page';
 import { useAction } from '../parts/useAction';
 import { HAZARD } from '../parts/words';
+import { takeAll } from './takeAll';
 import { Became } from '../write/Became';
-
-/** Takes some of the library into one’s own repertoire; answers with one’s own ids. */
-export const takeAll = (ids: readonly string[]): Promise<TakenAnswer> =>
-  send<TakenAnswer>('POST', '/library/take', { ids });
 
 export default function LibraryDemoPage() {
   const { libraryId = '' } = useParams();

@@ -1,44 +1,31 @@
 /** A show on a date: one sentence with gaps, and the running order that is proposed for it. */
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import ButtonBase from '@mui/material/ButtonBase';
-import LinearProgress from '@mui/material/LinearProgress';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { StartBody } from '../../contract/start';
 import type { Show, Slot } from '../../core/brief/types';
-import { whyProposed, stillToAsk } from '../../core/proposal/why';
-import { formatDuration } from '../../core/time/clock';
-import { counted, listInWords } from '../../core/words';
+import { type FitWishes, NO_FIT_WISHES } from '../../core/proposal/fits';
+import { seenBefore } from '../../core/proposal/seen';
 import { send } from '../app/api';
-import { useHealth, useVenues } from '../app/data';
-import { useForecast } from '../lineup/useForecast';
-import { usePlan } from '../lineup/usePlan';
-import { pinked } from '../parts/tapeShape';
-import { useAction } from '../parts/useAction';
+import { useShows, useVenues } from '../app/data';
+import { useStable } from '../parts/stable';
 import { Gap } from './Gap';
-import { ProposedStrip } from './ProposedStrip';
+import { ProposedOrder } from './ProposedOrder';
 import { bookingOf, faultsOf, firstSentence, namesOf, type Sentence } from './sentence';
-import { type Stock, useNamed, useProposed, useProposedBundle } from './useProposed';
-
-const NOTHING: ReadonlySet<string> = new Set();
+import { type Stock, useBooking, useNamed } from './useProposed';
 
 interface Props {
   stock: Stock | null;
   /** Which ones are in the order now. */
-  onOrder: (slots: readonly Slot[]) => void;
+  onOrder?: (slots: readonly Slot[]) => void;
 }
-
-/** “Five of them fill it” */
-const COUNTS = 'None One Two Three Four Five Six Seven Eight Nine Ten Eleven Twelve'.split(' ');
 
 export function ShowOnADate({ stock, onOrder }: Props) {
   const [sentence, setSentence] = useState<Sentence>(firstSentence);
-  const [shown, setShown] = useState<ReadonlySet<string>>(NOTHING);
-  const [busy, setBusy] = useState(false);
+  const [wishes, setWishes] = useState<FitWishes>(NO_FIT_WISHES);
   const navigate = useNavigate();
-  const act = useAction();
   const { data: venues = [] } = useVenues();
+  const { data: shows } = useShows();
   const type =
     (gap: keyof Sentence) =>
     (value: string): void =>
@@ -47,21 +34,16 @@ export function ShowOnADate({ stock, onOrder }: Props) {
   const facts = bookingOf(sentence);
   const names = namesOf(sentence.crew);
   const { people, venue } = useNamed(names, sentence.place);
-  const { booking, told, done, fresh } = useProposed(stock, { facts, people, venue, shown });
-  const proposal = told?.found?.proposals[0] ?? null;
-  const bundle = useProposedBundle(booking, stock, proposal);
-  const { plan } = usePlan(bundle);
-  const { data: health } = useHealth();
-  const answer = useMemo(() => ({ records: stock?.records?.records ?? [] }), [stock]);
-  const about = useMemo(() => plan && health && { ...plan, answer }, [plan, health, answer]);
-  const foreseen = useForecast(about ?? null);
-  const slots = proposal?.slots ?? [];
-  const orderKey = slots.map(({ id }) => id).join();
-  useEffect(() => onOrder(slots), [orderKey]);
+  const booking = useBooking(stock, facts, people, venue);
+  const seen = useStable(
+    useMemo(
+      () => seenBefore(shows ?? [], venue?.id ?? null, sentence.date),
+      [shows, venue, sentence.date],
+    ),
+  );
 
-  const take = (): void => {
+  const take = async (slots: readonly Slot[]): Promise<void> => {
     if (!facts || !stock) return;
-    setBusy(true);
     const body: StartBody = {
       ...facts,
       venue: sentence.place.trim(),
@@ -82,15 +64,10 @@ export function ShowOnADate({ stock, onOrder }: Props) {
             ],
       ),
     };
-    void act(async () => {
-      const show = await send<Show>('POST', '/shows/start', body);
-      await navigate(`/shows/${show.id}/line-up`);
-    }).finally(() => setBusy(false));
+    const show = await send<Show>('POST', '/shows/start', body);
+    await navigate(`/shows/${show.id}/line-up`);
   };
 
-  const outlook = foreseen?.outlook;
-  const asked = bundle ? stillToAsk(bundle) : [];
-  const letIn = told?.letIn.slice(0, 2) ?? [];
   return (
     <Box component="section" aria-label="A show on a date">
       <Box component="h2" sx={{ font: '700 17px Bricolage', m: 0, mb: 1.5 }}>
@@ -155,100 +132,18 @@ export function ShowOnADate({ stock, onOrder }: Props) {
         .
       </Box>
 
-      {!stock || (facts && !proposal && !done) ? (
-        <LinearProgress sx={{ mt: 3 }} aria-label="Looking for a running order" />
-      ) : proposal && bundle && plan ? (
-        <Box sx={{ mt: 2, opacity: fresh ? 1 : 0.55 }}>
-          <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
-            <Box component="b" sx={{ font: '700 16px Bricolage' }}>
-              {COUNTS[slots.length] ?? slots.length} fill it.
-            </Box>
-            <Button
-              size="small"
-              onClick={() =>
-                setShown(new Set([...shown, ...slots.flatMap(({ demoId }) => demoId ?? [])]))
-              }
-            >
-              Others
-            </Button>
-            {shown.size > 0 && (
-              <Button size="small" onClick={() => setShown(NOTHING)}>
-                The first ones
-              </Button>
-            )}
-            {!done && <span role="status">Still looking for better …</span>}
-          </Box>
-          <Box
-            sx={{
-              font: { xs: '800 26px/32px Bricolage', md: '800 31px/38px Bricolage' },
-              letterSpacing: '-0.8px',
-            }}
-          >
-            {outlook
-              ? `Takes about ${formatDuration(outlook.about)} of ${formatDuration(outlook.hardFinish)}`
-              : 'Takes about …'}
-            {outlook && (
-              <Box component="span" sx={{ font: '500 18px Bricolage', letterSpacing: 0 }}>
-                , under {formatDuration(outlook.by)} in {Math.round(outlook.share * 10)} of 10
-              </Box>
-            )}
-          </Box>
-          {outlook && (
-            <Box sx={{ color: 'var(--muted)', fontSize: 14, mt: 0.5 }}>
-              {formatDuration(outlook.written)} if everything goes as written. Its times are guesses
-              until you have done it once.
-            </Box>
-          )}
-          <ProposedStrip bundle={bundle} timeline={plan.timeline} foreseen={foreseen} />
-          <Box sx={{ display: 'flex', gap: 2, mt: 2, alignItems: 'flex-end', flexWrap: 'wrap' }}>
-            <Box sx={{ flex: '1 1 260px', fontSize: 15, lineHeight: '21px' }}>
-              {whyProposed(bundle, plan.timeline).map((words) => (
-                <div key={words}>{words}</div>
-              ))}
-              {asked.length > 0 && (
-                <Box sx={{ color: 'var(--muted)' }}>
-                  Still to ask the place: {listInWords(asked)}.
-                </Box>
-              )}
-              {letIn.map(({ remedy, more }) => (
-                <Box key={remedy} sx={{ color: 'var(--muted)' }}>
-                  {remedy}: {counted(more, 'more fits', 'more fit')}.
-                </Box>
-              ))}
-            </Box>
-            <ButtonBase
-              onClick={take}
-              disabled={busy || !fresh}
-              sx={{
-                minWidth: 172,
-                height: 48,
-                px: 3,
-                background: 'var(--ember-area)',
-                color: 'var(--on-ember)',
-                clipPath: pinked(6, 4),
-                font: '600 17px Bricolage',
-                '&.Mui-disabled': { opacity: 0.6 },
-                '&:focus-visible': { outline: '3px solid var(--ink)', outlineOffset: -6 },
-              }}
-            >
-              Take this order
-            </ButtonBase>
-          </Box>
-        </Box>
-      ) : (
-        facts &&
-        done && (
-          <Box sx={{ mt: 2, fontSize: 16 }}>
-            Nothing goes into that.{' '}
-            {letIn.map(
-              ({ remedy, more }) => `${remedy}: ${counted(more, 'more fits', 'more fit')}. `,
-            )}
-            <Button size="small" onClick={take} disabled={busy}>
-              Begin it empty
-            </Button>
-          </Box>
-        )
-      )}
+      <ProposedOrder
+        booking={booking}
+        stock={stock}
+        seen={seen}
+        wishes={wishes}
+        onWishes={setWishes}
+        {...(onOrder && { onOrder })}
+        onTake={take}
+        isAsked={facts !== null}
+        takeWords="Take this order"
+        emptyWords="Begin it empty"
+      />
     </Box>
   );
 }

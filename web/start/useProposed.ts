@@ -22,6 +22,8 @@ export interface Stock {
   items: Item[];
   /** Whether it is one’s own, or still the library’s. */
   isOwn: (demoId: string) => boolean;
+  /** Ids of things that lie in the store today, the library’s by their names. */
+  atHand: ReadonlySet<string>;
   records: ReturnType<typeof useRepertoire>['data'];
 }
 
@@ -34,7 +36,15 @@ export function useStockOfDemos(): Stock | null {
     const others = library.demos.filter(({ id }) => !hasIt(own.demos, id));
     const known = new Set(own.items.map(({ id }) => id));
     const mine = new Set(own.demos.map(({ id }) => id));
+    const there = new Set(own.atHand);
+    const names = new Set(
+      own.items.flatMap(({ id, name }) => (there.has(id) ? plainName(name) : [])),
+    );
     return {
+      atHand: new Set([
+        ...there,
+        ...library.items.flatMap(({ id, name }) => (names.has(plainName(name)) ? id : [])),
+      ]),
       demos: [...own.demos, ...others],
       items: [...own.items, ...library.items.filter(({ id }) => !known.has(id))],
       isOwn: (id) => mine.has(id),
@@ -64,8 +74,6 @@ export function useNamed(
 }
 
 export interface Proposed {
-  /** The booking, with nothing in it. */
-  booking: ShowBundle | null;
   told: ProposalTold | null;
   /** Nothing better is looked for any more. */
   done: boolean;
@@ -73,24 +81,18 @@ export interface Proposed {
   fresh: boolean;
 }
 
-interface Asked {
-  facts: BookingFacts | null;
-  people: readonly Person[];
-  venue: Venue | null;
-  /** Demonstrations that were looked at already: others are wanted. */
-  shown: ReadonlySet<string>;
-  wishes?: FitWishes;
-}
-
 const WANTED = 0.9;
 
-export function useProposed(
+/** A booking out of a sentence, with nothing in it; null while something of it is not known. */
+export function useBooking(
   stock: Stock | null,
-  { facts, people, venue, shown, wishes = NO_FIT_WISHES }: Asked,
-): Proposed {
+  facts: BookingFacts | null,
+  people: readonly Person[],
+  venue: Venue | null,
+): ShowBundle | null {
   // What the place is called changes nothing of it.
   const about = useStable(facts && { ...facts, title: '' });
-  const booking = useMemo((): ShowBundle | null => {
+  return useMemo((): ShowBundle | null => {
     if (!about || !stock) return null;
     const show = {
       ...bookedShow('proposed', about),
@@ -107,6 +109,20 @@ export function useProposed(
       riskMatrix: USUAL_MATRIX,
     };
   }, [about, people, venue, stock]);
+}
+
+interface Asked {
+  /** Demonstrations that were seen already: others are wanted. */
+  seen: ReadonlySet<string>;
+  wishes?: FitWishes;
+}
+
+/** What is chosen for a booking; slots that are in it stay. Null asks for nothing. */
+export function useProposed(
+  booking: ShowBundle | null,
+  stock: Stock | null,
+  { seen, wishes = NO_FIT_WISHES }: Asked,
+): Proposed {
   const { value, fresh } = useWork<{ told: ProposalTold; done: boolean }>(
     booking && stock
       ? (run, tell) =>
@@ -114,16 +130,16 @@ export function useProposed(
             .propose(
               booking,
               stock.demos,
-              { records: stock.records?.records ?? [], seen: shown, wanted: WANTED, wishes },
+              { records: stock.records?.records ?? [], seen, wanted: WANTED, wishes },
               proxy((told: ProposalTold) => tell({ told, done: false })),
             )
             .then((told) => ({ told, done: true }))
       : null,
-    [booking, stock, shown, wishes],
+    [booking, stock, seen, wishes],
     // It is typed letter by letter.
     350,
   );
-  return { booking, told: value?.told ?? null, done: fresh && value?.done === true, fresh };
+  return { told: value?.told ?? null, done: fresh && value?.done === true, fresh };
 }
 
 /** The booking with these slots in it, as it would be planned. */
@@ -136,9 +152,11 @@ export function useProposedBundle(
   return useMemo(() => {
     if (!booking || !stock || !slots) return null;
     const ids = new Set(slots.map(({ demoId }) => demoId));
+    const there = new Set(booking.demos.map(({ id }) => id));
+    const others = stock.demos.filter(({ id }) => !there.has(id));
     return {
       ...booking,
-      demos: stock.demos.filter(({ id }) => ids.has(id)),
+      demos: [...booking.demos, ...others].filter(({ id }) => ids.has(id)),
       show: { ...booking.show, slots: [...slots] },
     };
   }, [booking, stock, slots]);

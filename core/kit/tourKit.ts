@@ -1,0 +1,64 @@
+/** The kit over a tour: what is used up adds up, what is only used goes along once. */
+import { mostAtOnce } from './mostAtOnce';
+import type { Item, ItemKind } from '../repertoire/types';
+import { type Dimension, dimensionOf } from '../units/units';
+import type { ShowNeeds } from '../inventory/types';
+
+export interface TourLine {
+  itemId: string;
+  name: string;
+  kind: ItemKind;
+  dimension: Dimension;
+  /** That leaves home, in base units. */
+  carried: number;
+  /** What each of the shows needs of it, in their order; 0 for nothing. */
+  perShow: number[];
+}
+
+const DAY = 24 * 60 * 60;
+const dayOf = (date: string): number => Math.round(Date.parse(`${date}T00:00:00Z`) / 1000);
+
+/** Of what all shows of a day share, there is only as much as the one that takes most. */
+function usedUp(shows: readonly ShowNeeds[], perShow: readonly number[], itemId: string): number {
+  const shared = new Map<string, number[]>();
+  shows.forEach(({ date, needs }) => {
+    const need = needs.find((one) => one.itemId === itemId);
+    if (need && need.perDay > 0) shared.set(date, [...(shared.get(date) ?? []), need.perDay]);
+  });
+  const twice = [...shared.values()].reduce(
+    (sum, parts) => sum + parts.reduce((a, b) => a + b, 0) - Math.max(...parts),
+    0,
+  );
+  return perShow.reduce((a, b) => a + b, 0) - twice;
+}
+
+/** Sorted by name, what is used up last. Things that are not known any more are left out. */
+export function tourKit(
+  shows: readonly ShowNeeds[],
+  items: ReadonlyMap<string, Pick<Item, 'id' | 'name' | 'kind' | 'unit'>>,
+): TourLine[] {
+  const ids = new Set(shows.flatMap(({ needs }) => needs.map(({ itemId }) => itemId)));
+  return [...ids]
+    .flatMap((itemId): TourLine[] => {
+      const item = items.get(itemId);
+      if (!item) return [];
+      const perShow = shows.map(
+        ({ needs }) => needs.find((one) => one.itemId === itemId)?.base ?? 0,
+      );
+      const away = shows.map(({ date, from, until }, i) => ({
+        base: perShow[i] ?? 0,
+        from: dayOf(date) + from,
+        // Two on one day overlap where the second arrives before the first has ended.
+        until: dayOf(date) + Math.min(DAY, until),
+      }));
+      const carried =
+        item.kind === 'consumable' ? usedUp(shows, perShow, itemId) : mostAtOnce(away).total;
+      const { name, kind } = item;
+      return [{ itemId, name, kind, dimension: dimensionOf(item.unit), carried, perShow }];
+    })
+    .sort(
+      (a, b) =>
+        Number(a.kind === 'consumable') - Number(b.kind === 'consumable') ||
+        a.name.localeCompare(b.name),
+    );
+}
