@@ -91,7 +91,7 @@ export interface DemoSummary extends Pick<
   /** Everything it is found by, in lower case. */
   text: string;
   hazards: HazardKind[];
-  methods: { id: string; oneShot: boolean }[];
+  methods: { id: string; name: string; oneShot: boolean }[];
   /** Of its first method; null without one. */
   showSeconds: number | null;
   /** How its goes went, over all methods. */

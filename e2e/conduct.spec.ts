@@ -133,18 +133,18 @@ test('files that are no show files are refused in words, and nothing is changed'
   await expect(alert).toContainText('must be a show file in JSON');
   await choose('e.json', Buffer.alloc(9 * 1024 * 1024, ' '));
   await expect(alert).toContainText('8 MB');
-  await expect(page.getByRole('main').getByRole('link')).toHaveCount(5);
+  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(5);
 });
 
 test('reduced motion is honoured, and the focus can be seen', async ({ page, demo }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await page.goto(demo.url + '/shows');
-  await expect(page.getByRole('button', { name: 'New show' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'New show' })).toBeVisible();
   await page.keyboard.press('Tab');
   const focused = page.locator(':focus-visible');
   await expect(focused).toHaveCSS('outline-style', 'solid');
   await expect(focused).toHaveCSS('outline-width', '2px');
-  await expect(page.getByRole('button', { name: 'New show' })).toHaveCSS(
+  await expect(page.getByRole('link', { name: 'New show' })).toHaveCSS(
     'transition-property',
     'none',
   );

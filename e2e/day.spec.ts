@@ -149,7 +149,8 @@ test('kit by demo, in running order', async ({ page, demo }) => {
 
 test('a new show from nothing: booked, filled, rehearsed', async ({ page, demo }) => {
   await page.goto(demo.url + '/shows');
-  await page.getByRole('button', { name: 'New show' }).click();
+  await page.getByRole('link', { name: 'New show' }).click();
+  await page.getByRole('button', { name: 'An empty show' }).click();
   await page.getByRole('textbox', { name: 'Title' }).fill('Lighthouse open day');
   await pick(page.getByRole('combobox', { name: 'Venue' }), 'Boat Shed');
   await page.getByRole('combobox', { name: 'Crew' }).fill('In');

@@ -9,13 +9,16 @@ test('a demo is found by a word of its idea, and read as a recipe', async ({ pag
   await page.getByRole('link', { name: /Foam fountain/ }).click();
   await expect(page.getByRole('heading', { name: 'Foam fountain' })).toBeVisible();
 
-  // Side by side: one row a fact, one column a method.
-  const row = page.getByRole('row', { name: /^Before the audience/ });
-  await expect(row.getByRole('cell')).toHaveText(['4:30', '3:10']);
-  await expect(page.getByRole('row', { name: /^Record/ }).getByRole('cell')).toHaveText([
-    'works 3 of 3',
-    'works 4 of 5',
-  ]);
+  // On one time axis, each with its facts.
+  const gentle = page.getByRole('group', { name: 'gentle method' });
+  await expect(gentle).toContainText('4:30 before the audience');
+  await expect(gentle).toContainText('works 3 of 3');
+  const lively = page.getByRole('group', { name: 'lively method' });
+  await expect(lively).toContainText('3:10 before the audience');
+  await expect(lively).toContainText('works 4 of 5');
+  // What its calculator says, at the step that it is about: no verdict without the day’s figures.
+  const pour = page.getByRole('listitem').filter({ hasText: 'Pour the peroxide in' });
+  await expect(pour.getByRole('note')).toContainText(/cm .*On a usual day/);
   await expect(page.getByText('1. Hold up the two cups')).toBeVisible();
   await page.getByRole('button', { name: 'lively method' }).click();
   await expect(page.getByText('2. Tip the salt in and step back')).toBeVisible();

@@ -38,7 +38,11 @@ function summaryOf(demo: Versioned<Demo>, record: DemoSummary['record']): DemoSu
     ageTo,
     text: searchText(demo),
     hazards: hazardsOf(demo),
-    methods: methods.map((method) => ({ id: method.id, oneShot: method.oneShot })),
+    methods: methods.map((method) => ({
+      id: method.id,
+      name: method.name,
+      oneShot: method.oneShot,
+    })),
     showSeconds: firstSeconds(demo),
     record,
   };

@@ -7,6 +7,7 @@ import KeyboardOutlined from '@mui/icons-material/KeyboardOutlined';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import ListOutlined from '@mui/icons-material/FormatListNumberedOutlined';
 import PeopleOutlined from '@mui/icons-material/PeopleOutlined';
+import SearchOutlined from '@mui/icons-material/SearchOutlined';
 import ScienceOutlined from '@mui/icons-material/ScienceOutlined';
 import TodayOutlined from '@mui/icons-material/WbTwilightOutlined';
 import Box from '@mui/material/Box';
@@ -15,6 +16,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { type ReactNode, useState } from 'react';
 import { NavLink, Outlet, useLocation } from 'react-router';
+import { useFind } from '../find/findState';
 import { Guarded } from '../parts/Guarded';
 import { useShortcuts } from '../parts/Shortcuts';
 import { Heart } from '../parts/tape';
@@ -84,6 +86,8 @@ function Me() {
   const { data: people = [] } = usePeople();
   const { me, mode, setMode } = usePreferences();
   const isOwner = useMay('owner');
+  const mayFind = useMay('presenter');
+  const openFind = useFind((state) => state.setOpen);
   const act = useAction();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const name = people.find((person) => person.id === me)?.name;
@@ -116,6 +120,14 @@ function Me() {
             {person.name}
           </MenuItem>
         ))}
+        {mayFind && (
+          <MenuItem
+            onClick={choose(() => openFind(true))}
+            sx={{ display: { md: 'none' }, borderTop: '1px solid var(--line)' }}
+          >
+            Find
+          </MenuItem>
+        )}
         <MenuItem
           onClick={choose(() => setMode(night))}
           sx={{ display: { md: 'none' }, borderTop: '1px solid var(--line)' }}
@@ -197,6 +209,8 @@ export function Shell() {
   const { mode, setMode } = usePreferences();
   const setOpen = useShortcuts((state) => state.setOpen);
   const places = usePlaces();
+  const openFind = useFind((state) => state.setOpen);
+  const mayFind = useMay('presenter');
   return (
     <Box sx={{ display: 'flex', minHeight: '100vh', flexDirection: { xs: 'column', md: 'row' } }}>
       <SkipLink />
@@ -248,6 +262,17 @@ export function Shell() {
             mb: 1,
           }}
         >
+          {mayFind && (
+            <ButtonBase
+              onClick={() => openFind(true)}
+              aria-label="Find"
+              aria-haspopup="dialog"
+              sx={{ ...placeStyle, display: { xs: 'none', md: 'flex' } }}
+            >
+              <SearchOutlined fontSize="small" />
+              Find
+            </ButtonBase>
+          )}
           <ButtonBase
             onClick={() => setOpen(true)}
             aria-label="Keys"

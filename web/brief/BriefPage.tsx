@@ -9,7 +9,8 @@ import { type Circuit, MARK_SHAPES, type Show } from '../../core/brief/types';
 import { newId } from '../app/api';
 import { usePeople, useVenues } from '../app/data';
 import { useRemove } from '../parts/editing';
-import { AutoForm, Choice, Figure, Many, Words, YesNoField } from '../parts/form';
+import { MAKE } from '../parts/make';
+import { AutoForm, Choice, Figure, Find, Many, Words, YesNoField } from '../parts/form';
 import { Section } from '../parts/page';
 import { PositionMark } from '../parts/tape';
 import { JOURNEY_BY, KNOWN, MARK, options } from '../parts/words';
@@ -112,10 +113,12 @@ export default function BriefPage() {
         </Section>
         <Section title="Place and people">
           <Box sx={columns(220)}>
-            <Choice
+            <Find
               name="venueId"
               label="Venue"
               none="No venue yet"
+              help="Type its name; a new one is made by it"
+              make={MAKE.venue}
               options={venues.map((venue) => ({ value: venue.id, label: venue.name }))}
             />
             <Figure name="audience" label="Audience" />
@@ -130,6 +133,7 @@ export default function BriefPage() {
             <Many
               name="crew"
               label="Crew"
+              make={MAKE.person}
               options={people.map((person) => ({ value: person.id, label: person.name }))}
             />
           </Box>

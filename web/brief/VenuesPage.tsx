@@ -20,6 +20,7 @@ export default function VenuesPage() {
     <EntityPage<VenueBody>
       title="Venues"
       noun="venue"
+      copies
       path="/venues"
       type={VenueBody}
       query={useVenues()}

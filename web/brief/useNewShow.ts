@@ -8,12 +8,12 @@ import { today, zoneHere } from './dates';
 const freshShow = (): Show => blankShow(newId(), 'New show', today(), zoneHere());
 
 /** Makes a show and opens it. */
-export function useNewShow(): () => Promise<boolean> {
+export function useNewShow(): (filled?: Partial<Show>) => Promise<boolean> {
   const navigate = useNavigate();
   const act = useAction();
-  return () =>
+  return (filled = {}) =>
     act(async () => {
-      const show = await send<Show>('POST', '/shows', freshShow());
-      await navigate(`/shows/${show.id}/brief`);
+      const show = await send<Show>('POST', '/shows', { ...freshShow(), ...filled });
+      await navigate(`/shows/${show.id}/${show.slots.length > 0 ? 'line-up' : 'brief'}`);
     });
 }

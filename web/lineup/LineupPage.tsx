@@ -11,6 +11,8 @@ import { namesOf } from '../../core/lineup/names';
 import type { PlacedTask } from '../../core/lineup/types';
 import { formatDuration, parseClock } from '../../core/time/clock';
 import { counted, listInWords, lowerFirst } from '../../core/words';
+import { newId } from '../app/api';
+import { withPositionFor } from '../../core/brief/positions';
 import { useOpenShow } from '../brief/useShow';
 import { Empty } from '../parts/page';
 import { useLatest } from '../parts/stable';
@@ -21,6 +23,8 @@ import { Advice, ForecastHead } from './ForecastHead';
 import { ProposeShow } from './ProposeShow';
 import { RunningOrder } from './RunningOrder';
 import { type Selection, showCard } from './selection';
+import { TypeOrderDialog } from './TypeOrderDialog';
+import { PositionsWanted } from './PositionsWanted';
 import { StageStrip } from './StageStrip';
 import { SuggestOrder } from './SuggestOrder';
 import { TakeAway } from './TakeAway';
@@ -85,14 +89,17 @@ export default function LineupPage() {
   );
 
   const head = { timeline, foreseen, best, startOfDay, nameOf, onLeaveOut: leaveOut };
+  const propose = (
+    <ProposeShow
+      onTake={(slots) => {
+        store.change((value) => ({ ...value, slots }));
+        undoable('The proposed show taken');
+      }}
+    />
+  );
   const actions = (
     <>
-      <ProposeShow
-        onTake={(slots) => {
-          store.change((value) => ({ ...value, slots }));
-          undoable('The proposed show taken');
-        }}
-      />
+      {propose}
       {show.slots.length > 1 && (
         <SuggestOrder
           onTake={(order) => {
@@ -136,6 +143,18 @@ export default function LineupPage() {
             {counted(show.slots.length, 'slot')}, {formatDuration(filled)} of{' '}
             {formatDuration(timeline.hardFinish)} filled
           </Typography>
+          <TypeOrderDialog
+            show={show}
+            onTake={({ slots, positions, crew }) => {
+              store.change((value) => ({
+                ...value,
+                positions,
+                crew,
+                slots: [...value.slots, ...slots],
+              }));
+              undoable(`${counted(slots.length, 'slot')} added`);
+            }}
+          />
           <AddDemo
             show={show}
             onAdd={(slot) => {
@@ -146,10 +165,20 @@ export default function LineupPage() {
         </Box>
         {show.slots.length === 0 && (
           <Empty title="An empty stage">
-            Add a demo to begin, or have a whole show proposed; then drag by the number to put each
-            in its place.
+            <p>
+              Add a demo to begin, type the order as you have it, or have a whole show proposed;
+              then drag by the number to put each in its place.
+            </p>
+            {propose}
           </Empty>
         )}
+        <PositionsWanted
+          bundle={open.latest}
+          onMake={(wanted) => {
+            store.change((value) => withPositionFor(value, wanted, newId()));
+            undoable(`“${wanted.name}” made, with what is usually there`);
+          }}
+        />
         <RunningOrder
           dragged={dragged}
           onDrag={setDragged}

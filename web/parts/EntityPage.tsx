@@ -8,6 +8,7 @@ import { type ReactNode, useState } from 'react';
 import type { FieldValues } from 'react-hook-form';
 import { useSearchParams } from 'react-router';
 import type { Versioned } from '../../contract/api';
+import { copyName } from '../../core/repertoire/copy';
 import { newId, send } from '../app/api';
 import { queryClient } from '../app/data';
 import { useDocument } from '../documents/useDocument';
@@ -31,6 +32,8 @@ interface EntityPageProps<T extends Named> {
   below: (value: T) => string;
   empty: string;
   fields: ReactNode;
+  /** A copy is a good beginning of the next one. */
+  copies?: boolean;
 }
 
 function Editor<T extends Named>({
@@ -39,7 +42,11 @@ function Editor<T extends Named>({
   noun,
   type,
   fields,
-}: Pick<EntityPageProps<T>, 'path' | 'noun' | 'type' | 'fields'> & { id: string }) {
+  onCopy,
+}: Pick<EntityPageProps<T>, 'path' | 'noun' | 'type' | 'fields'> & {
+  id: string;
+  onCopy: ((value: T) => void) | null;
+}) {
   const editing = useDocument<T>(path, id);
   const remove = useRemove();
   if (!editing.value)
@@ -51,6 +58,7 @@ function Editor<T extends Named>({
           {editing.value.name}
         </Typography>
         <SaveBar editing={editing} />
+        {onCopy && <Button onClick={() => editing.value && onCopy(editing.value)}>Copy</Button>}
         <Button
           onClick={() =>
             void remove({
@@ -73,15 +81,15 @@ function Editor<T extends Named>({
 }
 
 export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
-  const { title, noun, path, query, fresh, below, empty } = props;
+  const { title, noun, path, query, fresh, below, empty, copies = false } = props;
   const [search] = useSearchParams();
   const [chosen, setChosen] = useState<string | null>(search.get('open'));
   const { data } = query;
   const act = useAction();
   const open = data?.find((entry) => entry.id === chosen)?.id ?? data?.[0]?.id ?? null;
-  const add = (): Promise<boolean> =>
+  const add = (value: T): Promise<boolean> =>
     act(async () => {
-      const added = await send<Versioned<T>>('POST', path, fresh(newId()));
+      const added = await send<Versioned<T>>('POST', path, value);
       // Listed before it is opened, so that nothing typed next goes to the one that was open.
       queryClient.setQueryData<Versioned<T>[]>([path], (known) => [...(known ?? []), added]);
       setChosen(added.id);
@@ -90,7 +98,7 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
     <Page
       title={title}
       actions={
-        <Button variant="contained" onClick={() => void add()}>
+        <Button variant="contained" onClick={() => void add(fresh(newId()))}>
           Add {/^[aeiou]/.test(noun) ? 'an' : 'a'} {noun}
         </Button>
       }
@@ -139,7 +147,19 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
               </li>
             ))}
           </Box>
-          <Editor<T> key={open} id={open} {...props} />
+          <Editor<T>
+            key={open}
+            id={open}
+            {...props}
+            onCopy={
+              copies
+                ? (value) => {
+                    const names = data.map(({ name }) => name);
+                    void add({ ...value, id: newId(), name: copyName(value.name, names, 60) });
+                  }
+                : null
+            }
+          />
         </Box>
       )}
     </Page>

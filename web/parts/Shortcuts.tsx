@@ -26,6 +26,7 @@ const GROUPS: readonly (readonly [title: string, rows: readonly Row[]])[] = [
   [
     'Everywhere',
     [
+      ['/', 'find anything, go there, or make it'],
       ['?', 'this list'],
       ['Tab, Shift Tab', 'to the next thing, and back'],
       ['Enter', 'press or open it'],

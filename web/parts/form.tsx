@@ -1,6 +1,7 @@
 /** Fields of a form on a class of the contract: each shows its own fault, in words, where it was typed. */
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import Autocomplete, { createFilterOptions } from '@mui/material/Autocomplete';
+import type { FilterOptionsState } from '@mui/material/useAutocomplete';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
@@ -15,9 +16,12 @@ import {
   useForm,
 } from 'react-hook-form';
 import { check } from '../../contract/validate';
+import { plainName } from '../../core/repertoire/plainName';
 import { fitting } from '../documents/fit';
 import type { Editing } from '../documents/useDocument';
+import type { Make } from './make';
 import { type Option, Pick } from './Pick';
+import { useAction } from './useAction';
 
 interface AutoFormProps<T extends FieldValues & { id: string }> {
   editing: Editing<T>;
@@ -203,18 +207,48 @@ export function Choice({ name, label, help, options, none }: ChoiceProps) {
   );
 }
 
-/** One of very many, found by typing a part of its name. */
-export function Find({ name, label, help, options }: ChoiceProps) {
+/** An option that stands for something that is only made when it is chosen. */
+const NEW = '+ ';
+const isNew = (value: string): boolean => value.startsWith(NEW);
+
+interface MakingProps extends ChoiceProps {
+  /** How something of the typed name is made, where there is none; answers with its id. */
+  make?: Make;
+}
+
+/** What of the options has what is typed in it; and, where nothing is called so, the making of it. */
+const foundOrNew =
+  (labels: ReadonlyMap<string, string>, make: Make | undefined) =>
+  (ids: string[], state: FilterOptionsState<string>): string[] => {
+    const typed = state.inputValue.trim();
+    const there = [...labels.values()].some((label) => plainName(label) === plainName(typed));
+    return [...found(ids, state), ...(make && typed !== '' && !there ? [NEW + typed] : [])];
+  };
+
+/** The label of an option, and of one that is yet to be made. */
+const labelIn =
+  (labels: ReadonlyMap<string, string>, make: Make | undefined) =>
+  (value: string): string =>
+    make && isNew(value) ? make.words(value.slice(NEW.length)) : (labels.get(value) ?? value);
+
+/** One of very many, found by typing a part of its name, or made by it. With `none` nothing chosen is null. */
+export function Find({ name, label, help, options, none, make }: MakingProps) {
   const { field, fieldState } = useController({ name });
+  const act = useAction();
   const fault = inWords(label, faultOf(fieldState.error));
   const labels = new Map(options.map((option) => [option.value, option.label]));
+  const nothing = none === undefined ? '' : null;
+  const value = ((field.value as string | null | undefined) ?? '') || null;
   return (
     <Autocomplete
       options={options.map((option) => option.value)}
-      filterOptions={found}
-      getOptionLabel={(value) => labels.get(value) ?? ''}
-      value={((field.value as string | null | undefined) ?? '') || null}
-      onChange={(_event, value) => field.onChange(value ?? '')}
+      filterOptions={foundOrNew(labels, make)}
+      getOptionLabel={(one) => (isNew(one) || labels.has(one) ? labelIn(labels, make)(one) : '')}
+      value={value}
+      onChange={(_event, chosen) => {
+        if (chosen === null || !make || !isNew(chosen)) field.onChange(chosen ?? nothing);
+        else void act(async () => field.onChange(await make.make(chosen.slice(NEW.length))));
+      }}
       onBlur={field.onBlur}
       size="small"
       renderInput={(params) => (
@@ -222,6 +256,7 @@ export function Find({ name, label, help, options }: ChoiceProps) {
           {...params}
           inputRef={field.ref}
           label={label}
+          placeholder={none}
           error={Boolean(fault)}
           helperText={fault ?? help}
         />
@@ -249,11 +284,14 @@ export function YesNoField({ name, label }: FieldProps) {
 interface ManyProps extends FieldProps {
   /** Given: only these; else words of one’s own. */
   options?: readonly Option[];
+  /** How one of the typed name is made, where there is none. */
+  make?: Make;
 }
 
 /** Several values: chosen from a list, or typed and kept with Enter. */
-export function Many({ name, label, help, options }: ManyProps) {
+export function Many({ name, label, help, options, make }: ManyProps) {
   const { field, fieldState } = useController({ name });
+  const act = useAction();
   const fault = inWords(label, faultOf(fieldState.error));
   const labels = new Map(options?.map((option) => [option.value, option.label]));
   return (
@@ -263,10 +301,18 @@ export function Many({ name, label, help, options }: ManyProps) {
       // A word typed and not confirmed is kept when the field is left.
       autoSelect={!options}
       options={options?.map((option) => option.value) ?? []}
-      filterOptions={found}
-      getOptionLabel={(value) => labels.get(value) ?? value}
+      filterOptions={foundOrNew(labels, make)}
+      getOptionLabel={labelIn(labels, make)}
       value={(field.value as string[] | undefined) ?? []}
-      onChange={(_event, values) => field.onChange(values)}
+      onChange={(_event, values) => {
+        const wanted = make ? values.find(isNew) : undefined;
+        if (!make || wanted === undefined) field.onChange(values);
+        else
+          void act(async () => {
+            const id = await make.make(wanted.slice(NEW.length));
+            field.onChange(values.map((value) => (value === wanted ? id : value)));
+          });
+      }}
       onBlur={field.onBlur}
       size="small"
       renderInput={(params) => (

@@ -72,7 +72,7 @@ function OneMethod({ at, demo, method, record }: MethodProps) {
         gridTemplateColumns: {
           xs: 'minmax(0, 1fr)',
           md: 'minmax(0, 1fr) 300px',
-          lg: 'minmax(0, 1fr) 268px 268px',
+          lg: 'minmax(0, 1fr) 290px 290px',
           xl: 'minmax(0, 1fr) 340px 340px',
         },
         alignItems: 'start',

@@ -7,6 +7,7 @@ import { useWatch } from 'react-hook-form';
 import { strengthText } from '../../core/kit/strength';
 import type { ItemName } from '../../contract/api';
 import type { KitLine } from '../../core/repertoire/types';
+import { MAKE } from '../parts/make';
 import { AmountField } from '../parts/AmountField';
 import { EditInPlace } from '../parts/EditInPlace';
 import { Choice, Find, Many, Words, YesNoField } from '../parts/form';
@@ -18,6 +19,7 @@ import { KitTable } from './KitTable';
 import { grid } from './grid';
 import { Heading, line, list, Nothing, type PartProps } from './partLayout';
 import { Rows } from './Rows';
+import { TypeKit } from './TypeKit';
 
 const KINDS = ['volume', 'mass', 'count', 'length'] as const;
 
@@ -37,7 +39,7 @@ function LineFields({ row, items, cold }: LineFieldsProps) {
   const open = more || line.instead.length > 0 || line.strength !== null || line.chilled;
   return (
     <Box sx={{ gridColumn: '1 / -1', display: 'grid', gap: 1.5 }}>
-      <Find name={`${row}.itemId`} label="Item" options={choices} />
+      <Find name={`${row}.itemId`} label="Item" options={choices} make={MAKE.thing} />
       <Box sx={grid(105)}>
         <AmountField at={row} label="Amount" kinds={KINDS} like={item} />
         <Choice name={`${row}.basis`} label="Needed" options={options(BASIS)} />
@@ -101,6 +103,7 @@ export function KitPart({ at, method, items }: PartProps & { items: readonly Ite
       edit={
         <>
           <Heading>Kit</Heading>
+          <TypeKit name={`${at}.kit`} items={items} />
           <Rows
             name={`${at}.kit`}
             add="Add a kit line"

@@ -58,6 +58,11 @@ export function FirstOpen({ hasDemos }: { hasDemos: boolean }) {
           <Button component={Link} to="/store/bring-in" variant="outlined">
             A spreadsheet of kit
           </Button>
+          <Box sx={{ mt: 1 }}>
+            <Button component={Link} to="/shows/new" variant="outlined">
+              A running order, pasted
+            </Button>
+          </Box>
           <Box sx={{ mt: 2.5, mb: 1, fontSize: 14, color: 'var(--muted)' }}>
             A show file from a colleague, or from your other computer: line-up, kit and records come
             with it.

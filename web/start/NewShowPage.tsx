@@ -3,9 +3,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useNewShow } from '../brief/useNewShow';
 import { Templates } from '../brief/Templates';
-import { Page } from '../parts/page';
+import { blankShow } from '../../core/brief/blank';
+import { TypeOrder } from '../lineup/TypeOrder';
+import { Page, Section } from '../parts/page';
 import { ShowOnADate } from './ShowOnADate';
 import { useStockOfDemos } from './useProposed';
+
+/** With the marks that most stages have. */
+const EMPTY = blankShow('', '', '', '');
 
 export default function NewShowPage() {
   const stock = useStockOfDemos();
@@ -24,6 +29,15 @@ export default function NewShowPage() {
       <Box sx={{ maxWidth: 900 }}>
         <ShowOnADate stock={stock} />
       </Box>
+      <Section title="Or the order as you have it">
+        <Box id="order" sx={{ maxWidth: 1100 }}>
+          <TypeOrder
+            show={EMPTY}
+            words={(slots) => `Begin a show with ${slots}`}
+            onTake={async (ordered) => void (await create(ordered))}
+          />
+        </Box>
+      </Section>
       <Templates />
     </Page>
   );
