@@ -105,10 +105,17 @@ test('a talk is added; a time that can’t be is told at its field, and the cloc
   await page.getByRole('menuitem', { name: 'A talk: words only' }).click();
   await page.getByRole('textbox', { name: 'Title' }).fill('Welcome aboard');
   await expect(page.getByRole('button', { name: /^Welcome aboard/ })).toBeVisible();
-  await page.getByRole('textbox', { name: 'Likely (s)' }).fill('20');
-  await refuses(page.getByRole('textbox', { name: 'Likely (s)' }), /the shortest/);
-  await page.getByRole('textbox', { name: 'Shortest (s)' }).fill('10');
-  await accepts(page.getByRole('textbox', { name: 'Likely (s)' }));
+  // Its ends follow one time, and are put right by themselves.
+  const likely = page.getByRole('textbox', { name: 'Likely' });
+  await likely.fill('soon');
+  await refuses(likely, /a time, such as 1:30/);
+  await likely.fill('20 s');
+  await accepts(likely);
+  await expect(page.getByRole('textbox', { name: 'Shortest' })).toHaveValue('0:16');
+  await page.getByRole('textbox', { name: 'Shortest' }).fill('2 min');
+  await refuses(likely, /the shortest/);
+  await page.getByRole('textbox', { name: 'Shortest' }).fill('10');
+  await accepts(likely);
   await expect(page.getByRole('button', { name: /^Welcome aboard/ })).toContainText('0:20');
   await expect(saved(page)).toBeVisible();
   await page.reload();

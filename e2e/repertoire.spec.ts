@@ -43,12 +43,20 @@ test('a method is copied and a step of it rewritten where it stands', async ({ p
   ).toHaveAttribute('aria-pressed', 'true');
   await page.getByRole('button', { name: 'Edit “Stir the yeast into warm water”' }).click();
   const editing = page.getByRole('group', { name: /Editing “Stir the yeast/ });
-  await editing.getByRole('textbox', { name: 'Likely (s)' }).fill('10');
-  await refuses(editing.getByRole('textbox', { name: 'Likely (s)' }), /the shortest/);
+  const likely = editing.getByRole('textbox', { name: 'Likely' });
+  const shortest = editing.getByRole('textbox', { name: 'Shortest' });
+  const longest = editing.getByRole('textbox', { name: 'Longest' });
+  // One time is enough, in any words: above its longest it stretches that.
+  await likely.fill('2 min');
+  await expect(longest).toHaveValue('2:00');
+  await likely.fill('0:40');
+  await shortest.fill('1:10');
+  await refuses(likely, /the shortest/);
   await expect(page.getByText('Not saved yet: 1 entry needs another look')).toBeVisible();
   await editing.getByRole('button', { name: 'Done' }).click();
   await expect(editing.getByText('Put this right first')).toBeVisible();
-  await editing.getByRole('textbox', { name: 'Likely (s)' }).fill('50');
+  await likely.fill('50');
+  await expect(shortest).toHaveValue('0:50');
   await editing.getByRole('button', { name: 'Done' }).click();
   await expect(editing).toBeHidden();
   await expect(page.getByText('0:50', { exact: true })).toBeVisible();

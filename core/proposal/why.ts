@@ -37,14 +37,18 @@ export function whyProposed(
     );
     return kind ? [`${demo.name} while there is no ${RESIDUE_WORDS[kind]}.`] : [];
   });
-  const fresh = slots.every(({ demo }) => !seen.has(demo.id));
+  const again = slots.flatMap(({ demo }) => (seen.has(demo.id) ? demo.name : []));
   return [
     `${opens}${ends}, ${quiet}.`,
     ...after.slice(0, 1),
     ...(volunteers.length > 0
       ? [`${volunteers.length === 1 ? 'A volunteer' : 'Volunteers'} ${listInWords(volunteers)}.`]
       : []),
-    ...(seen.size > 0 && fresh ? ['Nothing they saw last time.'] : []),
+    ...(seen.size === 0
+      ? []
+      : again.length === 0
+        ? ['Nothing they saw last time.']
+        : [`They have seen ${listInWords(again)} before.`]),
   ];
 }
 

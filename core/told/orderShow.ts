@@ -15,11 +15,17 @@ const TALK_SECONDS = 60;
 /** Of a demonstration without a length, s. */
 const DEMO_SECONDS = 180;
 
-const talkSlot = (id: string, { name, seconds }: OrderEntry, crew: readonly string[]): Slot => ({
+/** Words instead of a demonstration, by the first of the crew; its ends are guessed. */
+export const talkSlot = (
+  id: string,
+  title: string,
+  seconds: number | null,
+  crew: readonly string[],
+): Slot => ({
   id,
   demoId: null,
   methodId: null,
-  talk: { title: name, time: spreadOf(seconds ?? TALK_SECONDS, 'talk'), say: '' },
+  talk: { title, time: spreadOf(seconds ?? TALK_SECONDS, 'talk'), say: '' },
   performerId: crew[0] ?? null,
   positionId: null,
   goes: 1,
@@ -65,7 +71,7 @@ export function orderedShow(
     const demo = demoId === null ? undefined : demoOf(demoId);
     const slot =
       kind === 'talk'
-        ? talkSlot(newId(), entry, crew)
+        ? talkSlot(newId(), entry.name, entry.seconds, crew)
         : demo
           ? freshSlot({ positions, crew }, demo, newId())
           : null;

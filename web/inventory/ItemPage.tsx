@@ -10,6 +10,7 @@ import { HAZARD_CODES, hazardWords, PRECAUTION_CODES, precautionWords } from '..
 import type { Item } from '../../core/repertoire/types';
 import { dimensionOf, UNITS } from '../../core/units/units';
 import { useBoxes } from '../app/data';
+import { useNoGhost } from '../documents/ghosts';
 import { useDocument } from '../documents/useDocument';
 import { AmountField, BaseAmountField } from '../parts/AmountField';
 import { EditingNotices, SaveBar, useRemove } from '../parts/editing';
@@ -174,6 +175,7 @@ function Facts() {
 export default function ItemPage() {
   const { itemId = '' } = useParams();
   const editing = useDocument<Item>('/items', itemId);
+  useNoGhost('/items', itemId, `/store/items/${itemId}`);
   const remove = useRemove();
   const item = editing.value;
   useTitle(item?.name ?? 'Item');

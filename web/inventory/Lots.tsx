@@ -13,6 +13,7 @@ import type { Lot, StockedLot } from '../../core/inventory/types';
 import { formatAmount, formatTotal, writeAmount } from '../../core/units/format';
 import { parseAmount } from '../../core/units/parse';
 import { BASE_UNIT, dimensionOf, isApproximate, toBase, type UnitId } from '../../core/units/units';
+import { isWanted } from '../documents/ghosts';
 import { newId, send } from '../app/api';
 import { queryClient, useLots, useSettings } from '../app/data';
 import { usePreferences } from '../app/preferences';
@@ -217,6 +218,7 @@ function Receive({ item }: { item: Item }) {
       suggestions={item.packs.map((pack) => writeAmount(pack.amount, pack.unit))}
       onAmount={(amount, unit) =>
         act(async () => {
+          isWanted('/items', item.id);
           await send('POST', '/deliveries', {
             lot: {
               ...blankLot(newId(), item.id),

@@ -15,6 +15,7 @@ import { blankItem } from '../../core/repertoire/blank';
 import { ITEM_KINDS, type Item } from '../../core/repertoire/types';
 import type { Box as TravelBox } from '../../core/inventory/types';
 import { counted } from '../../core/words';
+import { madeHere } from '../documents/ghosts';
 import { newId, send } from '../app/api';
 import { queryClient, storeQuery, useBoxes } from '../app/data';
 import { usePreferences } from '../app/preferences';
@@ -164,6 +165,7 @@ export default function StockPage() {
         '/items',
         blankItem(newId(), 'New item', 'equipment'),
       );
+      madeHere('/items', item);
       await queryClient.invalidateQueries({ queryKey: ['/store'] });
       void navigate(`/store/items/${item.id}`);
     });

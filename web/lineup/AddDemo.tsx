@@ -5,26 +5,10 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { freshSlot } from '../../core/brief/freshSlot';
 import type { Show, Slot } from '../../core/brief/types';
+import { talkSlot } from '../../core/told/orderShow';
 import { newId } from '../app/api';
 import { demoQuery, queryClient, useDemos } from '../app/data';
 import { useAction } from '../parts/useAction';
-
-const freshTalk = (show: Show): Slot => ({
-  id: newId(),
-  demoId: null,
-  methodId: null,
-  talk: { title: 'A few words', time: { shortest: 45, likely: 60, longest: 90 }, say: '' },
-  performerId: show.crew[0] ?? null,
-  positionId: null,
-  goes: 1,
-  again: 0,
-  fallback: 0,
-  leads: [],
-  pinned: false,
-  mayLeaveOut: true,
-  worth: 2,
-  sideBySide: null,
-});
 
 /** A list of the repertoire, and a talk; the one that is chosen goes to the end of the running order. */
 export function AddDemo({ show, onAdd }: { show: Show; onAdd: (slot: Slot) => void }) {
@@ -46,7 +30,7 @@ export function AddDemo({ show, onAdd }: { show: Show; onAdd: (slot: Slot) => vo
           divider
           onClick={() => {
             setAnchor(null);
-            onAdd(freshTalk(show));
+            onAdd(talkSlot(newId(), 'A few words', null, show.crew));
           }}
         >
           A talk: words only

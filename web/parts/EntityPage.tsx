@@ -4,13 +4,14 @@ import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import type { UseQueryResult } from '@tanstack/react-query';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import type { FieldValues } from 'react-hook-form';
 import { useSearchParams } from 'react-router';
 import type { Versioned } from '../../contract/api';
 import { copyName } from '../../core/repertoire/copy';
 import { newId, send } from '../app/api';
 import { queryClient } from '../app/data';
+import { forgetUntouched, madeHere } from '../documents/ghosts';
 import { useDocument } from '../documents/useDocument';
 import { useAction } from './useAction';
 import { EditingNotices, SaveBar, useRemove } from './editing';
@@ -48,6 +49,7 @@ function Editor<T extends Named>({
   onCopy: ((value: T) => void) | null;
 }) {
   const editing = useDocument<T>(path, id);
+  useEffect(() => () => void forgetUntouched(path, id), [path, id]);
   const remove = useRemove();
   if (!editing.value)
     return editing.loadError ? <Trouble error={editing.loadError} /> : <Loading />;
@@ -87,9 +89,10 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
   const { data } = query;
   const act = useAction();
   const open = data?.find((entry) => entry.id === chosen)?.id ?? data?.[0]?.id ?? null;
-  const add = (value: T): Promise<boolean> =>
+  const add = (value: T, isFresh: boolean): Promise<boolean> =>
     act(async () => {
       const added = await send<Versioned<T>>('POST', path, value);
+      if (isFresh) madeHere(path, added);
       // Listed before it is opened, so that nothing typed next goes to the one that was open.
       queryClient.setQueryData<Versioned<T>[]>([path], (known) => [...(known ?? []), added]);
       setChosen(added.id);
@@ -98,7 +101,7 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
     <Page
       title={title}
       actions={
-        <Button variant="contained" onClick={() => void add(fresh(newId()))}>
+        <Button variant="contained" onClick={() => void add(fresh(newId()), true)}>
           Add {/^[aeiou]/.test(noun) ? 'an' : 'a'} {noun}
         </Button>
       }
@@ -155,7 +158,10 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
               copies
                 ? (value) => {
                     const names = data.map(({ name }) => name);
-                    void add({ ...value, id: newId(), name: copyName(value.name, names, 60) });
+                    void add(
+                      { ...value, id: newId(), name: copyName(value.name, names, 60) },
+                      false,
+                    );
                   }
                 : null
             }

@@ -2,6 +2,7 @@
 import { useWatch } from 'react-hook-form';
 import type { Better, Quantity } from '../../core/repertoire/measure';
 import { Choice, Figure, Words } from './form';
+import { TimeField } from './TimeFields';
 import { options } from './words';
 
 const QUANTITY: Record<Quantity, string> = {
@@ -36,7 +37,7 @@ export function MeasureFields({ at }: { at: string }) {
       <Choice name={`${at}.better`} label="What is wanted" options={options(WANTED)} />
       {better === 'near' && <Figure name={`${at}.target`} label="Target" optional />}
       <Figure name={`${at}.readFrom`} label="Read from" unit="s after it begins" optional />
-      <Figure name={`${at}.readUntil`} label="Read until" unit="s" optional />
+      <TimeField name={`${at}.readUntil`} label="Read until" optional />
     </>
   );
 }

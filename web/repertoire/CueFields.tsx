@@ -6,7 +6,8 @@ import { cueMoment } from '../../core/repertoire/cueWords';
 import { newId } from '../app/api';
 import { usePeople, useSettings } from '../app/data';
 import { useMedia } from '../cues/useMedia';
-import { Choice, Figure, Words } from '../parts/form';
+import { Choice, Words } from '../parts/form';
+import { TimeField } from '../parts/TimeFields';
 import { CUE_KIND, CUE_MOMENT, options } from '../parts/words';
 import { Rows } from './Rows';
 
@@ -69,7 +70,7 @@ function When({ at }: { at: string }) {
   return (
     <>
       <Choice name={`${at}.at`} label="When" options={options(CUE_MOMENT)} />
-      {moment === 'after' && <Figure name={`${at}.seconds`} label="After" unit="s" />}
+      {moment === 'after' && <TimeField name={`${at}.seconds`} label="After" />}
     </>
   );
 }

@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { DemoSummary } from '../../contract/api';
+import type { DemoSummary, Versioned } from '../../contract/api';
 import { recordWords } from '../../core/after/review';
 import {
   browsable,
@@ -30,6 +30,7 @@ import { Pick } from '../parts/Pick';
 import { ListState, Page, Section } from '../parts/page';
 import { useAction } from '../parts/useAction';
 import { DemoCard } from './DemoCard';
+import { madeHere } from '../documents/ghosts';
 import { freshDemo } from './fresh';
 import { takeAll } from './takeAll';
 
@@ -214,7 +215,8 @@ export default function DemosPage() {
   const act = useAction();
   const create = (): Promise<boolean> =>
     act(async () => {
-      const demo = await send<Demo>('POST', '/demos', freshDemo());
+      const demo = await send<Versioned<Demo>>('POST', '/demos', freshDemo());
+      madeHere('/demos', demo);
       await navigate(`/demos/${demo.id}`);
     });
   const own = data?.filter((demo) => isWanted(ofSummary(demo), wishesOf(wanted))) ?? [];

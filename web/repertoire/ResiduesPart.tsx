@@ -5,7 +5,8 @@ import { formatDuration } from '../../core/time/clock';
 import { listInWords, lowerFirst } from '../../core/words';
 import { newId } from '../app/api';
 import { EditInPlace } from '../parts/EditInPlace';
-import { Choice, Figure, Many } from '../parts/form';
+import { Choice, Many } from '../parts/form';
+import { TimeSpread } from '../parts/TimeFields';
 import { Pick } from '../parts/Pick';
 import { options, RESIDUE, ROLE, WHERE } from '../parts/words';
 import { Heading, line, list, Nothing, type PartProps } from './partLayout';
@@ -57,9 +58,7 @@ export function ResiduesPart({ at, method }: PartProps) {
               <>
                 <Choice name={`${row}.kind`} label="Leaves" options={options(RESIDUE)} />
                 <Choice name={`${row}.where`} label="Where" options={options(WHERE)} />
-                <Figure name={`${row}.time.shortest`} label="Shortest" unit="s" />
-                <Figure name={`${row}.time.likely`} label="Likely" unit="s" />
-                <Figure name={`${row}.time.longest`} label="Longest" unit="s" />
+                <TimeSpread at={`${row}.time`} family="clear" />
                 <ClearedBy name={`${row}.hands`} />
               </>
             )}

@@ -5,7 +5,9 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import type { Task } from '../../core/repertoire/types';
+import { familyOf } from '../../core/told/guess';
 import { Choice, Figure, Many, Words, YesNoField } from '../parts/form';
+import { TimeField, TimeSpread } from '../parts/TimeFields';
 import { COMPETENCE, HAZARD, options, PHASE, ROLE } from '../parts/words';
 import { CueFields } from './CueFields';
 import { grid } from './grid';
@@ -53,8 +55,8 @@ function Afters({ at, others }: { at: string; others: Task[] }) {
             label="Comes after"
             options={others.map((t) => ({ value: t.id, label: t.name }))}
           />
-          <Figure name={`${at}.after.${i}.least`} label="At least" unit="s" />
-          <Figure name={`${at}.after.${i}.greatest`} label="At most" unit="s" optional />
+          <TimeField name={`${at}.after.${i}.least`} label="At least" />
+          <TimeField name={`${at}.after.${i}.greatest`} label="At most" optional />
           <IconButton aria-label="Remove this order" onClick={() => remove(i)}>
             <DeleteIcon />
           </IconButton>
@@ -97,8 +99,8 @@ function SignFields({ at }: { at: string }) {
   return (
     <Box sx={{ display: 'flex', gap: 1 }}>
       <Words name={`${at}.sign.watchFor`} label="Watch for" />
-      <Figure name={`${at}.sign.waitLeast`} label="Act from" unit="s" />
-      <Figure name={`${at}.sign.waitMost`} label="until" unit="s" />
+      <TimeField name={`${at}.sign.waitLeast`} label="Act from" />
+      <TimeField name={`${at}.sign.waitMost`} label="until" />
       <IconButton
         aria-label="Remove the sign"
         onClick={() => setValue(`${at}.sign`, null, { shouldValidate: true })}
@@ -127,9 +129,10 @@ export function TaskFields({ at, task, others }: { at: string; task: Task; other
         />
       </Box>
       <Box sx={grid(120)}>
-        <Figure name={`${at}.time.shortest`} label="Shortest" unit="s" />
-        <Figure name={`${at}.time.likely`} label="Likely" unit="s" />
-        <Figure name={`${at}.time.longest`} label="Longest" unit="s" />
+        <TimeSpread
+          at={`${at}.time`}
+          family={familyOf(task.name, task.phase, task.say !== '' && task.do === '')}
+        />
         {perform && <YesNoField name={`${at}.eachGo`} label="At every go" />}
         {task.phase === 'reset' && <YesNoField name={`${at}.eachGo`} label="Between goes too" />}
       </Box>

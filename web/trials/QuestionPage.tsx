@@ -10,6 +10,7 @@ import { useDemos, useItemNames, usePeople } from '../app/data';
 import { EditInPlace } from '../parts/EditInPlace';
 import { MeasureFields } from '../parts/MeasureFields';
 import { AutoForm, Choice, Figure, Find, Words, YesNoField } from '../parts/form';
+import { TimeField } from '../parts/TimeFields';
 import { Section } from '../parts/page';
 import { options } from '../parts/words';
 import { grid } from '../repertoire/grid';
@@ -229,7 +230,7 @@ function usePartsOf(open: OpenTrial): Part[] {
           <Figure name="rounds" label="Rounds" help="Each holds every level once" />
           <Choice name="order" label="Order" options={options(ORDER)} />
           <Figure name="stations" label="Stations side by side" />
-          <Figure name="secondsPerGo" label="From one go to the next" unit="s" />
+          <TimeField name="secondsPerGo" label="From one go to the next" />
         </Box>
       ),
     },
