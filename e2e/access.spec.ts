@@ -22,6 +22,7 @@ const VIEWS = {
     '/venues',
     '/people',
     '/backups',
+    '/shows/new',
   ],
   'the store': [
     '/store',
@@ -207,4 +208,56 @@ test('nothing serious or critical on stage', async ({ page, demo }) => {
     await page.keyboard.press('Escape');
     await expect(dialog).toBeHidden();
   }
+});
+
+test('nothing serious or critical in what is made of a show: again, on tour, as a template, proposed, typed, its look', async ({
+  page,
+  demo,
+}) => {
+  test.setTimeout(180_000);
+  const fine = async (where: string): Promise<void> => {
+    expect.soft(await bad(page, where)).toEqual([]);
+    await page.setViewportSize({ width: 360, height: 740 });
+    const wide = await page.evaluate(
+      () => document.documentElement.scrollWidth - window.innerWidth,
+    );
+    expect.soft(wide, `${where} at 360 px`).toBe(0);
+    await page.setViewportSize({ width: 1280, height: 800 });
+  };
+  await page.goto(demo.url + FESTIVAL + '/line-up');
+  await page.getByRole('button', { name: 'Keep as a template' }).click();
+  await expect(page.getByText(/^Kept as the template/)).toBeVisible();
+  await page.getByRole('button', { name: 'Type the order' }).click();
+  const typed = page.getByRole('dialog', { name: 'The order as you have it' });
+  await typed.getByRole('textbox').first().fill('1 magnet 3 min\n2 Potato gun 4:00\n3 Hello');
+  await expect(typed.getByText(/Which one is/)).toBeVisible();
+  await fine('a typed order');
+  await typed.getByRole('button', { name: 'Not now' }).click();
+  await page.getByRole('button', { name: 'Propose a show' }).click();
+  const proposed = page.getByRole('dialog', { name: 'A show proposed' });
+  await expect(proposed.getByRole('img', { name: /^Proposed order/ })).toBeVisible({
+    timeout: 60_000,
+  });
+  await fine('a proposed show');
+  await proposed.getByRole('button', { name: 'Not now' }).click();
+  await page.getByRole('button', { name: 'Play it again' }).click();
+  const again = page.getByRole('dialog', { name: /^Play/ });
+  await again.getByRole('button', { name: 'One more day' }).click();
+  await fine('a show again');
+  await again.getByLabel('Name of the tour').fill('Isles');
+  await again.getByRole('button', { name: 'Make 2 shows' }).click();
+  await expect(page.getByRole('heading', { name: 'Isles' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Used up' })).toBeVisible();
+  await fine('a tour');
+  await page.goto(demo.url + '/shows');
+  await expect(page.getByRole('heading', { name: 'Templates' })).toBeVisible();
+  await fine('shows with a tour and a template');
+  await page.keyboard.press('/');
+  await page.getByRole('combobox', { name: 'Find' }).fill('ho');
+  await expect(page.getByRole('option').first()).toBeVisible();
+  await fine('find');
+  await page.goto(demo.url + '/demos/static-dome');
+  await page.getByRole('button', { name: 'Change its look' }).click();
+  await expect(page.getByRole('dialog', { name: 'Its look' })).toBeVisible();
+  await fine('its look');
 });

@@ -5,7 +5,7 @@ test('Today: what is due is ticked there, and the next show leads on', async ({ 
   await page.goto(demo.url);
   await expect(page.getByText(/Be at Boat Shed by/)).toBeVisible();
   await expect(page.getByText('First ferry 09:10')).toBeVisible();
-  const camera = page.getByRole('checkbox', { name: /Ask the hall for a camera/ });
+  const camera = page.getByRole('checkbox', { name: /^Done: Ask the hall for a camera/ });
   await expect(page.getByText('was due')).toBeVisible();
   await camera.click();
   await expect(camera).toBeHidden();

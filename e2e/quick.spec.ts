@@ -5,6 +5,7 @@ import { expect, saved, test } from './stage';
 const find = async (page: Page, asked: string): Promise<void> => {
   await page.keyboard.press('/');
   await page.getByRole('combobox', { name: 'Find' }).fill(asked);
+  await expect(page.getByRole('option').first()).toBeVisible();
 };
 
 test('by one key to a show, a thing, a person, a calculator and what one wants to do', async ({
@@ -14,10 +15,12 @@ test('by one key to a show, a thing, a person, a calculator and what one wants t
   await page.goto(demo.url + '/demos');
   await expect(page.getByRole('heading', { name: 'Crushed can' })).toBeVisible();
   await find(page, 'harb light');
+  await expect(page.getByRole('option').first()).toContainText('Harbour Light Festival');
   await page.keyboard.press('Enter');
   await page.waitForURL(/\/shows\/harbour-light-festival\//);
   await expect(page.getByRole('heading', { name: 'Harbour Light Festival' })).toBeVisible();
   await find(page, 'hot plate');
+  await expect(page.getByRole('option').first()).toContainText('Hot plate');
   await page.keyboard.press('Enter');
   await page.waitForURL(/\/store\/items\//);
   await expect(page.getByRole('heading', { name: 'Hot plate' })).toBeVisible();
@@ -169,7 +172,7 @@ test('a new thing that is left as it is leaves no ghost; one that was touched st
   await page.getByRole('button', { name: 'An empty show' }).click();
   await page.waitForURL(/\/brief$/);
   await page.getByRole('link', { name: 'Store' }).click();
-  await expect(page.getByRole('heading', { name: 'Store' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Store', exact: true })).toBeVisible();
   const count = async (what: string): Promise<number> =>
     ((await (await page.request.get(`${own.url}/api/${what}`)).json()) as unknown[]).length;
   for (const what of ['demos', 'venues', 'shows']) await expect.poll(() => count(what)).toBe(0);

@@ -46,9 +46,12 @@ test('a method is copied and a step of it rewritten where it stands', async ({ p
   const likely = editing.getByRole('textbox', { name: 'Likely' });
   const shortest = editing.getByRole('textbox', { name: 'Shortest' });
   const longest = editing.getByRole('textbox', { name: 'Longest' });
-  // One time is enough, in any words: above its longest it stretches that.
+  // One time is enough, in any words: its ends are guessed by its kind; those of one’s own are stretched.
   await likely.fill('2 min');
-  await expect(longest).toHaveValue('2:00');
+  await expect(longest).toHaveValue('3:00');
+  await longest.fill('2:10');
+  await likely.fill('2½ min');
+  await expect(longest).toHaveValue('2:30');
   await likely.fill('0:40');
   await shortest.fill('1:10');
   await refuses(likely, /the shortest/);

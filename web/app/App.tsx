@@ -22,7 +22,7 @@ import { keepDelivering, onTickRefused } from './ticks';
 import { themeFor } from './theme';
 import { cssVariables } from './tokens';
 
-const TodayPage = lazy(() => import('../brief/TodayPage'));
+const TodayPage = lazy(() => import('../today/TodayPage'));
 const ShowsPage = lazy(() => import('../brief/ShowsPage'));
 const NewShowPage = lazy(() => import('../start/NewShowPage'));
 const TourPage = lazy(() => import('../brief/TourPage'));

@@ -21,6 +21,13 @@ export function awayWords(date: string): string {
   return days > 0 ? `in ${days} days` : `${-days} days ago`;
 }
 
+/** "today", "tomorrow", "Saturday", "Sat 30 May": what a day is called from here. */
+export function dayName(date: string): string {
+  const days = dayjs(date).diff(dayjs().startOf('day'), 'day');
+  if (days >= 0 && days < 2) return awayWords(date);
+  return days < 7 ? dayjs(date).format('dddd') : dayWords(date);
+}
+
 export const today = (): string => dayjs().format('YYYY-MM-DD');
 
 /** "13:42" on this device's clock. */

@@ -58,26 +58,90 @@ function made(asked: string, entries: readonly Entry[]): Choice[] {
   }));
 }
 
-export function Find() {
-  useKey();
-  const { open, setOpen } = useFind();
+function Finder({ onClose }: { onClose: () => void }) {
   const [asked, setAsked] = useState('');
-  const entries = useEntries(open);
+  const entries = useEntries();
   const navigate = useNavigate();
   const act = useAction();
-  const close = (): void => {
-    setOpen(false);
-    setAsked('');
-  };
   const found: Choice[] = [...findEntries(entries, asked), ...made(asked, entries)].sort(
     // Kinds stay together; what can be done comes after what there is.
     (a, b) => Number(a.kind === 'action') - Number(b.kind === 'action'),
   );
-  const go = (choice: Choice): void => {
-    close();
+  const go = (choice: Choice | undefined): void => {
+    if (!choice) return;
+    onClose();
     if (choice.make) void act(async () => navigate((await choice.make?.()) ?? '/'));
     else void navigate(choice.to);
   };
+  return (
+    <Box sx={{ p: 1.5, minHeight: { xs: 300, md: 460 } }}>
+      <Autocomplete<Choice, false, false, true>
+        open
+        freeSolo
+        autoHighlight
+        disablePortal
+        options={found}
+        filterOptions={(all) => all}
+        inputValue={asked}
+        onInputChange={(_event, value, reason) => {
+          if (reason === 'input') setAsked(value);
+        }}
+        value={null}
+        onChange={(_event, choice) => {
+          // Enter before the list has caught up with what was typed: the first of it.
+          if (choice !== null) go(typeof choice === 'string' ? found[0] : choice);
+        }}
+        onClose={(_event, reason) => {
+          if (reason === 'escape') onClose();
+        }}
+        groupBy={({ kind }) => KIND_WORDS[kind]}
+        getOptionLabel={(choice) => (typeof choice === 'string' ? choice : choice.name)}
+        getOptionKey={(choice) => (typeof choice === 'string' ? choice : choice.key)}
+        renderOption={({ key, ...props }, choice) => (
+          <Box component="li" key={key} {...props} sx={{ gap: 1.5 }}>
+            <b>{choice.name}</b>
+            <Box
+              component="span"
+              sx={{
+                color: 'var(--muted)',
+                overflow: 'hidden',
+                textOverflow: 'ellipsis',
+                whiteSpace: 'nowrap',
+              }}
+            >
+              {choice.about}
+            </Box>
+          </Box>
+        )}
+        slotProps={{ listbox: { sx: { maxHeight: { xs: 260, md: 400 } } } }}
+        renderInput={(params) => (
+          <TextField
+            {...params}
+            autoFocus
+            label="Find"
+            placeholder="A show, demo, thing, person, place, or what you want to do"
+            slotProps={{
+              ...params.slotProps,
+              input: {
+                ...params.slotProps.input,
+                startAdornment: (
+                  <InputAdornment position="start">
+                    <SearchIcon />
+                  </InputAdornment>
+                ),
+              },
+            }}
+          />
+        )}
+      />
+    </Box>
+  );
+}
+
+export function Find() {
+  useKey();
+  const { open, setOpen } = useFind();
+  const close = (): void => setOpen(false);
   return (
     <Dialog
       open={open}
@@ -87,66 +151,7 @@ export function Find() {
       aria-label="Find"
       sx={{ '& .MuiDialog-container': { alignItems: 'flex-start' } }}
     >
-      <Box sx={{ p: 1.5, minHeight: { xs: 300, md: 460 } }}>
-        <Autocomplete<Choice, false, false, true>
-          open
-          freeSolo
-          autoHighlight
-          disablePortal
-          options={found}
-          filterOptions={(all) => all}
-          inputValue={asked}
-          onInputChange={(_event, value, reason) => {
-            if (reason === 'input') setAsked(value);
-          }}
-          value={null}
-          onChange={(_event, choice) => {
-            if (choice !== null && typeof choice !== 'string') go(choice);
-          }}
-          onClose={(_event, reason) => {
-            if (reason === 'escape') close();
-          }}
-          groupBy={({ kind }) => KIND_WORDS[kind]}
-          getOptionLabel={(choice) => (typeof choice === 'string' ? choice : choice.name)}
-          getOptionKey={(choice) => (typeof choice === 'string' ? choice : choice.key)}
-          renderOption={({ key, ...props }, choice) => (
-            <Box component="li" key={key} {...props} sx={{ gap: 1.5 }}>
-              <b>{choice.name}</b>
-              <Box
-                component="span"
-                sx={{
-                  color: 'var(--muted)',
-                  overflow: 'hidden',
-                  textOverflow: 'ellipsis',
-                  whiteSpace: 'nowrap',
-                }}
-              >
-                {choice.about}
-              </Box>
-            </Box>
-          )}
-          slotProps={{ listbox: { sx: { maxHeight: { xs: 260, md: 400 } } } }}
-          renderInput={(params) => (
-            <TextField
-              {...params}
-              autoFocus
-              label="Find"
-              placeholder="A show, demo, thing, person, place, or what you want to do"
-              slotProps={{
-                ...params.slotProps,
-                input: {
-                  ...params.slotProps.input,
-                  startAdornment: (
-                    <InputAdornment position="start">
-                      <SearchIcon />
-                    </InputAdornment>
-                  ),
-                },
-              }}
-            />
-          )}
-        />
-      </Box>
+      <Finder onClose={close} />
     </Dialog>
   );
 }

@@ -49,18 +49,17 @@ const ACTIONS: readonly Entry[] = [
   entry('action', '/store/bring-in', 'Bring in a spreadsheet of kit', '', 'import csv table'),
 ];
 
-/** All there is to go to; lists are read only once it is `open`, where they are not there already. */
-export function useEntries(open: boolean): Entry[] {
+/** All there is to go to; lists are read where they are not there already. */
+export function useEntries(): Entry[] {
   const { data: shows = [] } = useShows();
   const { data: demos = [] } = useDemos();
   const { data: items = [] } = useItemNames();
   const { data: people = [] } = usePeople();
   const { data: venues = [] } = useVenues();
   const { data: trials = [] } = useTrials();
-  const { data: library } = useLibrary(open);
+  const { data: library } = useLibrary();
   const isOwner = useMay('owner');
   return useMemo(() => {
-    if (!open) return [];
     const tours = [...new Set(shows.flatMap(({ tour }) => tour || []))];
     return [
       ...shows.map(({ id, title, date, venueName, tour }) =>
@@ -101,5 +100,5 @@ export function useEntries(open: boolean): Entry[] {
       ...PAGES,
       ...(isOwner ? OWNER_PAGES : []),
     ];
-  }, [open, shows, demos, items, people, venues, trials, library, isOwner]);
+  }, [shows, demos, items, people, venues, trials, library, isOwner]);
 }

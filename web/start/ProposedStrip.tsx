@@ -1,12 +1,12 @@
-/** A proposed show, drawn to time: a piece of tape for each demonstration, ten evenings like it as dots, the hard finish. */
+/** A show, drawn to time: a piece of tape for each demonstration, ten evenings like it as dots, the hard finish. */
 import Box from '@mui/material/Box';
-import { useEffect, useRef, useState } from 'react';
 import type { ShowBundle } from '../../core/brief/types';
 import { evenings, stackDots } from '../../core/lineup/forecast/dots';
 import { resolveSlots } from '../../core/lineup/fromBundle';
 import type { Timeline } from '../../core/lineup/types';
 import { formatDuration } from '../../core/time/clock';
 import { TapedFace } from '../faces/Face';
+import { useWidth } from '../parts/useWidth';
 import { PositionMark } from '../parts/tape';
 import type { Foreseen } from '../lineup/useForecast';
 
@@ -16,27 +16,26 @@ const DOT = 3;
 /** Evenings that are drawn. */
 const EVENINGS = 10;
 
-/** How wide the page lets it be. */
-function useWidth(): [React.RefObject<HTMLDivElement | null>, number] {
-  const ref = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(0);
-  useEffect(() => {
-    const box = ref.current;
-    if (!box) return;
-    const watch = new ResizeObserver(([entry]) => setWidth(entry?.contentRect.width ?? 0));
-    watch.observe(box);
-    return () => watch.disconnect();
-  }, []);
-  return [ref, width];
-}
-
 interface StripProps {
   bundle: ShowBundle;
   timeline: Timeline;
   foreseen: Foreseen | null;
+  /** What it is, for who does not see it. */
+  label?: string;
+  /** Its slots by name beneath it. */
+  named?: boolean;
+  /** What stands at the hard finish. */
+  finish?: string;
 }
 
-export function ProposedStrip({ bundle, timeline, foreseen }: StripProps) {
+export function ProposedStrip({
+  bundle,
+  timeline,
+  foreseen,
+  label = 'Proposed order',
+  named = true,
+  finish,
+}: StripProps) {
   const [box, width] = useWidth();
   const slots = resolveSlots(bundle);
   const { hardFinish } = timeline;
@@ -51,7 +50,7 @@ export function ProposedStrip({ bundle, timeline, foreseen }: StripProps) {
         width={width}
         height={TOP + HEIGHT + 22}
         role="img"
-        aria-label={`Proposed order: ${names.join(', ')}`}
+        aria-label={`${label}: ${names.join(', ')}`}
         style={{ display: 'block' }}
       >
         <path
@@ -87,7 +86,7 @@ export function ProposedStrip({ bundle, timeline, foreseen }: StripProps) {
           fontSize={13}
           fill="var(--ink)"
         >
-          {formatDuration(hardFinish)}
+          {finish ?? formatDuration(hardFinish)}
         </text>
         {dots.map(({ at, level, late }, i) => (
           <circle
@@ -101,33 +100,37 @@ export function ProposedStrip({ bundle, timeline, foreseen }: StripProps) {
           />
         ))}
       </svg>
-      <Box
-        component="ol"
-        sx={{
-          listStyle: 'none',
-          p: 0,
-          m: 0,
-          mt: 1,
-          display: 'grid',
-          gap: 1,
-          gridTemplateColumns: 'repeat(auto-fill, minmax(112px, 1fr))',
-        }}
-      >
-        {slots.map(({ slot, demo, position }, i) => {
-          const block = timeline.blocks.find((one) => one.slot === slot.id);
-          return (
-            <Box component="li" key={slot.id} sx={{ fontSize: 13, lineHeight: '17px' }}>
-              <Box component="b" sx={{ fontFamily: 'Bricolage', fontStretch: '85%' }}>
-                {i + 1} {demo.name}
+      {named && (
+        <Box
+          component="ol"
+          sx={{
+            listStyle: 'none',
+            p: 0,
+            m: 0,
+            mt: 1,
+            display: 'grid',
+            gap: 1,
+            gridTemplateColumns: 'repeat(auto-fill, minmax(112px, 1fr))',
+          }}
+        >
+          {slots.map(({ slot, demo, position }, i) => {
+            const block = timeline.blocks.find((one) => one.slot === slot.id);
+            return (
+              <Box component="li" key={slot.id} sx={{ fontSize: 13, lineHeight: '17px' }}>
+                <Box component="b" sx={{ fontFamily: 'Bricolage', fontStretch: '85%' }}>
+                  {i + 1} {demo.name}
+                </Box>
+                <Box
+                  sx={{ display: 'flex', alignItems: 'center', gap: 0.75, color: 'var(--muted)' }}
+                >
+                  {position && <PositionMark shape={position.mark} size={14} />}
+                  {block && formatDuration(block.end - block.start)}
+                </Box>
               </Box>
-              <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, color: 'var(--muted)' }}>
-                {position && <PositionMark shape={position.mark} size={14} />}
-                {block && formatDuration(block.end - block.start)}
-              </Box>
-            </Box>
-          );
-        })}
-      </Box>
+            );
+          })}
+        </Box>
+      )}
     </Box>
   );
 }

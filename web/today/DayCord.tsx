@@ -1,0 +1,187 @@
+/** The day of a show as a cord, true to time: hours, what is still to be looked at where, and now. */
+import Box from '@mui/material/Box';
+import type { ShowBundle } from '../../core/brief/types';
+import type { Knot } from '../../core/ready/dayCord';
+import { spreadOut } from '../../core/ready/dayCord';
+import { formatClock } from '../../core/time/clock';
+import { PositionMark } from '../parts/tape';
+import { tapePath } from '../parts/tapeShape';
+import { useWidth } from '../parts/useWidth';
+
+const TOP = 66;
+const HEIGHT = 116;
+const EDGE = 40;
+const GAP = 66;
+const RADIUS = 8;
+
+interface CordProps {
+  knots: readonly Knot[];
+  show: Pick<ShowBundle['show'], 'slots'>;
+  /** Seconds from midnight; null on another day. */
+  now: number | null;
+}
+
+const said = ({ name, kind, at, open, all }: Knot): string =>
+  kind === 'hour'
+    ? `${name} ${formatClock(at)}`
+    : `${name || 'checks'} by ${formatClock(at)}, ${open} of ${all} open`;
+
+/** How much of it has been looked at, as an arc. */
+function Arc({ x, open, all }: { x: number; open: number; all: number }) {
+  const round = 2 * Math.PI * RADIUS;
+  const share = all === 0 ? 1 : (all - open) / all;
+  return (
+    <>
+      <circle
+        cx={x}
+        cy={TOP}
+        r={RADIUS}
+        fill="var(--ground)"
+        stroke="var(--line-strong)"
+        strokeWidth={3}
+      />
+      <circle
+        cx={x}
+        cy={TOP}
+        r={RADIUS}
+        fill={share === 1 ? 'var(--ink)' : 'none'}
+        stroke="var(--ink)"
+        strokeWidth={3}
+        strokeDasharray={`${share * round} ${round}`}
+        transform={`rotate(-90 ${x} ${TOP})`}
+      />
+      {share === 1 && (
+        <path d={`M${x - 4} ${TOP}l3 3 5-6`} stroke="var(--ground)" strokeWidth={2} fill="none" />
+      )}
+    </>
+  );
+}
+
+export function DayCord({ knots, show, now }: CordProps) {
+  const [box, width] = useWidth();
+  const first = knots[0]?.at ?? 0;
+  const last = knots.at(-1)?.at ?? 1;
+  const from = now === null ? first : Math.min(first, now);
+  const until = now === null ? last : Math.max(last, now);
+  const room = Math.max(0, width - 2 * EDGE);
+  const toX = (at: number): number => EDGE + ((at - from) / Math.max(1, until - from)) * room;
+  const places = spreadOut(
+    knots.map(({ at }) => toX(at) - EDGE),
+    GAP,
+    room,
+  ).map((x) => x + EDGE);
+  const placeOf = (name: string): number =>
+    places[knots.findIndex((knot) => knot.kind === 'hour' && knot.name === name)] ?? 0;
+  const [begins, ends] = [placeOf('start'), placeOf('hard finish')];
+  const nowX = now === null ? null : nowBetween(knots, places, now, toX);
+  return (
+    <Box ref={box} sx={{ overflowX: 'auto', minHeight: HEIGHT }}>
+      <svg
+        width={Math.max(width, 320)}
+        height={HEIGHT}
+        role="img"
+        aria-label={`The day: ${knots.map(said).join('; ')}`}
+        style={{ display: 'block' }}
+      >
+        <path
+          d={`M${places[0] ?? 0} ${TOP}H${places.at(-1) ?? 0}`}
+          stroke="var(--line-strong)"
+          strokeWidth={2}
+        />
+        {nowX !== null && (
+          <path d={`M${places[0] ?? 0} ${TOP}H${nowX}`} stroke="var(--ink)" strokeWidth={3} />
+        )}
+        {ends - begins > 12 && show.slots.length > 0 && (
+          <>
+            <path
+              d={tapePath(begins + 4, TOP - 11, ends - begins - 8, 22)}
+              fill="var(--tape-cross)"
+            />
+            <text
+              x={(begins + ends) / 2}
+              y={TOP + 5}
+              textAnchor="middle"
+              fill="var(--on-tape)"
+              style={{ font: '600 13px Bricolage' }}
+            >
+              {ends - begins > 70 ? `${show.slots.length} slots` : show.slots.length}
+            </text>
+          </>
+        )}
+        {knots.map((knot, i) => {
+          const x = places[i] ?? 0;
+          return knot.kind === 'hour' ? (
+            <g key={knot.key}>
+              <path d={`M${x} ${TOP - 12}V${TOP + 12}`} stroke="var(--ink)" strokeWidth={2} />
+              <text
+                x={x}
+                y={TOP - 18}
+                textAnchor="middle"
+                fill="var(--ink)"
+                style={{ font: '700 16px Bricolage' }}
+              >
+                {formatClock(knot.at)}
+              </text>
+              <text
+                x={x}
+                y={TOP + 30}
+                textAnchor="middle"
+                fill="var(--ink)"
+                style={{ font: '500 13px Bricolage', fontStretch: '80%' }}
+              >
+                {knot.name}
+              </text>
+            </g>
+          ) : (
+            <g key={knot.key}>
+              <Arc x={x} open={knot.open} all={knot.all} />
+              {knot.mark && (
+                <g transform={`translate(${x - 8} ${TOP + 16})`}>
+                  <PositionMark shape={knot.mark} size={16} />
+                </g>
+              )}
+              <text
+                x={x}
+                y={TOP + (knot.mark ? 46 : 30)}
+                textAnchor="middle"
+                fill="var(--muted)"
+                style={{ font: '500 13px Bricolage', fontStretch: '80%' }}
+              >
+                {knot.open === 0 ? 'done' : `${knot.open} left`}
+              </text>
+            </g>
+          );
+        })}
+        {nowX !== null && (
+          <>
+            <path d={`M${nowX} 22V${TOP + 14}`} stroke="var(--ember)" strokeWidth={2} />
+            <path d={tapePath(nowX - 42, 0, 84, 24)} fill="var(--ember-area)" />
+            <text
+              x={nowX}
+              y={17}
+              textAnchor="middle"
+              fill="var(--on-ember)"
+              style={{ font: '700 14px Bricolage' }}
+            >
+              {formatClock(now ?? 0)} now
+            </text>
+          </>
+        )}
+      </svg>
+    </Box>
+  );
+}
+
+/** Between the knots that it lies between: those may have made room for each other. */
+function nowBetween(
+  knots: readonly Knot[],
+  places: readonly number[],
+  now: number,
+  toX: (at: number) => number,
+): number {
+  const after = knots.findIndex(({ at }) => at > now);
+  const [a, b] = [knots[after - 1], knots[after]];
+  const [xa, xb] = [places[after - 1], places[after]];
+  if (!a || !b || xa === undefined || xb === undefined) return toX(now);
+  return xa + ((now - a.at) / Math.max(1, b.at - a.at)) * (xb - xa);
+}
