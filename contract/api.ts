@@ -1,5 +1,6 @@
 /** What the API answers with. */
 import type { MethodRecord } from '../core/after/review';
+import type { Needs } from '../core/repertoire/care';
 import type { MarkShape, Show, ShowBundle } from '../core/brief/types';
 import type { CueKind } from '../core/repertoire/cues';
 import type { Demo, HazardKind, Item } from '../core/repertoire/types';
@@ -91,6 +92,8 @@ export interface DemoSummary extends Pick<
   /** Everything it is found by, in lower case. */
   text: string;
   hazards: HazardKind[];
+  /** Where its ways are done, each once. */
+  places: Needs['where'][];
   methods: { id: string; name: string; oneShot: boolean }[];
   /** Of its first method; null without one. */
   showSeconds: number | null;

@@ -221,6 +221,13 @@ test('the library is looked through, read, and taken from; what is taken is oneâ
   await expect(page.getByText('2 here, 39 more in the starter library')).toBeVisible();
   const mine = page.getByRole('list', { name: 'Your demonstrations' });
   await expect(mine.getByRole('listitem')).toHaveCount(2);
+  // With nothing in the store none of them can be done.
+  const inHouse = page.getByRole('checkbox', { name: 'Only with what is in the house' });
+  await inHouse.check();
+  await expect(mine.getByRole('listitem')).toHaveCount(0);
+  await expect(page.getByText('None of yours is like that.')).toBeVisible();
+  await page.getByRole('button', { name: 'All', exact: true }).click();
+  await expect(mine.getByRole('listitem')).toHaveCount(2);
   // One is read before it is taken.
   await library.getByRole('link', { name: /Clock in a glass/ }).click();
   await expect(page.getByText('Vitamin C uses up the iodine')).toBeVisible();

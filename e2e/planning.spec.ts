@@ -3,7 +3,10 @@ import { FESTIVAL, expect, pick, refuses, removed, saved, test } from './stage';
 
 test('from Today to the line-up, whose clock follows a changed method', async ({ page, demo }) => {
   await page.goto(demo.url);
-  await expect(page.getByText('Harbour Light Festival', { exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Today: Harbour Light Festival' })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /^The day: arrival 12:30; .* start 14:00/ }),
+  ).toBeVisible();
   await page.getByRole('link', { name: 'Open the show' }).click();
   await expect(page.getByText(/14:38 if everything goes as written.*2:40 dead air/)).toBeVisible();
   await expect(

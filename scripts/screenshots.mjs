@@ -199,7 +199,7 @@ const SHOTS = [
   ['after', '/shows/hollin-school-morning/after', wide],
   ['demos', '/demos', wide],
   ['demo', '/demos/foam-fountain', wide],
-  ['venues', '/venues', wide],
+  ['shows', '/shows', wide],
   ['store', '/store', wide],
   ['pack-phone', pack, phone],
   ['bench', '/bench/calculators/will-it-light', wide],

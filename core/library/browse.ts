@@ -1,6 +1,7 @@
 /** Demonstrations looked for by words, length, family, age and hazards. */
 import { methodFactsOf } from '../lineup/recipe';
 import type { Family } from '../repertoire/families';
+import type { Needs } from '../repertoire/care';
 import type { Demo, HazardKind } from '../repertoire/types';
 
 /** What a demonstration is looked for by, one’s own or not. */
@@ -12,7 +13,20 @@ export interface Browsable {
   ageFrom: number;
   family: Family | null;
   hazards: readonly HazardKind[];
+  /** 1 quiet to 5 roof-raiser. */
+  energy: number;
+  /** Where its ways are done, each once. */
+  places: readonly Where[];
 }
+
+export type Where = Needs['where'];
+
+export const ENERGIES = ['quiet', 'lively', 'loud'] as const;
+export type EnergyKind = (typeof ENERGIES)[number];
+
+/** Our own marks on the five. */
+export const energyOf = (energy: number): EnergyKind =>
+  energy <= 2 ? 'quiet' : energy === 3 ? 'lively' : 'loud';
 
 export const LENGTHS = ['short', 'middle', 'long'] as const;
 export type Length = (typeof LENGTHS)[number];
@@ -32,11 +46,13 @@ export interface BrowseWishes {
   without: HazardKind | null;
   /** Years of the youngest who watch; null for whatever. */
   youngest: number | null;
+  energy: EnergyKind | null;
+  where: 'indoors' | 'outdoors' | null;
 }
 
 export const isWanted = (
   of: Browsable,
-  { words, length, family, without, youngest }: BrowseWishes,
+  { words, length, family, without, youngest, energy, where }: BrowseWishes,
 ): boolean =>
   words
     .toLowerCase()
@@ -46,7 +62,9 @@ export const isWanted = (
   (length === null || (of.seconds !== null && lengthOf(of.seconds) === length)) &&
   (family === null || of.family === family) &&
   (without === null || !of.hazards.includes(without)) &&
-  (youngest === null || of.ageFrom <= youngest);
+  (youngest === null || of.ageFrom <= youngest) &&
+  (energy === null || energyOf(of.energy) === energy) &&
+  (where === null || of.places.some((place) => place === where || place === 'either'));
 
 /** Everything that a demonstration is found by, in small letters. */
 export const searchText = ({ name, hook, idea, keywords, methods }: Demo): string =>
@@ -56,6 +74,19 @@ export const searchText = ({ name, hook, idea, keywords, methods }: Demo): strin
 export const hazardsOf = ({ methods }: Pick<Demo, 'methods'>): HazardKind[] => [
   ...new Set(methods.flatMap((method) => method.hazards.map(({ kind }) => kind))),
 ];
+
+export const placesOf = ({ methods }: Pick<Demo, 'methods'>): Where[] => [
+  ...new Set(methods.map(({ needs }) => needs.where)),
+];
+
+/** Of which at least one way needs nothing but what is there, or what does instead of it. */
+export const isAtHand = (
+  { methods }: Pick<Demo, 'methods'>,
+  atHand: ReadonlySet<string>,
+): boolean =>
+  methods.some(({ kit }) =>
+    kit.every(({ itemId, instead }) => [itemId, ...instead].some((id) => atHand.has(id))),
+  );
 
 /** Seconds of its first way on stage; null while it has none. */
 export function firstSeconds({ methods }: Pick<Demo, 'methods'>): number | null {
@@ -69,4 +100,6 @@ export const browsable = (demo: Demo): Browsable => ({
   ageFrom: demo.ageFrom,
   family: demo.family,
   hazards: hazardsOf(demo),
+  energy: demo.energy,
+  places: placesOf(demo),
 });

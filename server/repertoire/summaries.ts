@@ -8,7 +8,7 @@ import type {
 } from '../../contract/api';
 import { totalRecord } from '../../core/after/review';
 import { itemsNamed } from '../../core/brief/itemsNamed';
-import { firstSeconds, hazardsOf, searchText } from '../../core/library/browse';
+import { firstSeconds, hazardsOf, placesOf, searchText } from '../../core/library/browse';
 import type { Demo } from '../../core/repertoire/types';
 import { recordsFor } from '../after/records';
 import { byItem, ownedOn } from '../../core/inventory/allocate';
@@ -38,6 +38,7 @@ function summaryOf(demo: Versioned<Demo>, record: DemoSummary['record']): DemoSu
     ageTo,
     text: searchText(demo),
     hazards: hazardsOf(demo),
+    places: placesOf(demo),
     methods: methods.map((method) => ({
       id: method.id,
       name: method.name,

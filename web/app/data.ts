@@ -79,8 +79,9 @@ export const useLibrary = (enabled = true) =>
   });
 
 /** All demonstrations of one's own, whole, with what they need and how they went. */
-export const useRepertoire = () =>
+export const useRepertoire = (enabled = true) =>
   useQuery({
+    enabled,
     queryKey: ['/demos', 'repertoire'],
     queryFn: () => send<RepertoireAnswer>('GET', '/repertoire'),
   });

@@ -78,6 +78,11 @@ function Proposal({ onTake, onClose }: ProposeProps & { onClose: () => void }) {
           wishes={wishes}
           onWishes={setWishes}
           isAsked
+          {...(keeps &&
+            show.slots.length > 0 && {
+              nothingWords:
+                'Nothing goes in beside what is in it. Let that make room, and a show is chosen anew.',
+            })}
           takeWords="Take this show"
           onTake={async (slots) => {
             const inShow = new Set(show.slots.flatMap(({ demoId }) => demoId ?? []));

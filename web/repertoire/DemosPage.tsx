@@ -3,70 +3,32 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { DemoSummary, Versioned } from '../../contract/api';
 import { recordWords } from '../../core/after/review';
-import {
-  browsable,
-  type Browsable,
-  type BrowseWishes,
-  isWanted,
-  type Length,
-  LONG_FROM,
-  SHORT_MOST,
-} from '../../core/library/browse';
+import { browsable, type Browsable, isAtHand, isWanted } from '../../core/library/browse';
 import { hasIt } from '../../core/library/take';
-import { FAMILIES, FAMILY_WORDS } from '../../core/repertoire/families';
 import type { Demo } from '../../core/repertoire/types';
 import { counted } from '../../core/words';
 import { send } from '../app/api';
 import { useDemos, useLibrary } from '../app/data';
 import { useMay } from '../app/me';
-import { Pick } from '../parts/Pick';
 import { ListState, Page, Section } from '../parts/page';
 import { useAction } from '../parts/useAction';
 import { DemoCard } from './DemoCard';
 import { madeHere } from '../documents/ghosts';
+import { useStockOfDemos } from '../start/useProposed';
+import { ANYTHING, DemoFilters, type Wanted, wishesOf } from './DemoFilters';
 import { freshDemo } from './fresh';
 import { takeAll } from './takeAll';
-
-const LENGTH_WORDS: Readonly<Record<Length, string>> = {
-  short: `up to ${SHORT_MOST / 60} min`,
-  middle: `${SHORT_MOST / 60} to ${LONG_FROM / 60} min`,
-  long: `over ${LONG_FROM / 60} min`,
-};
-const WITHOUT_WORDS = {
-  openFlame: 'without flame',
-  cryogen: 'without cold liquids',
-  loud: 'nothing loud',
-} as const;
-
-/** What is wished, as it is typed. */
-interface Wanted extends Omit<BrowseWishes, 'youngest' | 'without'> {
-  without: keyof typeof WITHOUT_WORDS | null;
-  age: string;
-}
-
-const ANYTHING: Wanted = { words: '', length: null, family: null, without: null, age: '' };
-
-const wishesOf = ({ age, ...wanted }: Wanted): BrowseWishes => ({
-  ...wanted,
-  youngest: /^\d{1,3}$/.test(age.trim()) ? Number(age) : null,
-});
 
 const ofSummary = ({ showSeconds, ...of }: DemoSummary): Browsable => ({
   ...of,
   seconds: showSeconds,
 });
-
-const optionsOf = <K extends string>(words: Readonly<Record<K, string>>) =>
-  (Object.keys(words) as K[]).map((value) => ({ value, label: words[value] }));
-
-const FAMILY_OPTIONS = FAMILIES.map((value) => ({ value, label: FAMILY_WORDS[value] }));
 
 const grid = {
   listStyle: 'none',
@@ -78,66 +40,24 @@ const grid = {
   gridTemplateColumns: 'repeat(auto-fill, minmax(258px, 1fr))',
 } as const;
 
-function Filters({ wanted, onChange }: { wanted: Wanted; onChange: (wanted: Wanted) => void }) {
-  const set = (more: Partial<Wanted>): void => onChange({ ...wanted, ...more });
-  return (
-    <Box
-      role="search"
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: '1fr 1fr', md: '1.4fr 1fr 1fr 1fr 110px auto' },
-        mb: 2,
-        alignItems: 'center',
-      }}
-    >
-      <TextField
-        label="Search"
-        type="search"
-        value={wanted.words}
-        onChange={(e) => set({ words: e.target.value })}
-      />
-      <Pick
-        label="Length"
-        value={wanted.length}
-        none="any length"
-        options={optionsOf(LENGTH_WORDS)}
-        onChange={(length) => set({ length })}
-      />
-      <Pick
-        label="Of what"
-        value={wanted.family}
-        none="anything"
-        options={FAMILY_OPTIONS}
-        onChange={(family) => set({ family })}
-      />
-      <Pick
-        label="Hazards"
-        value={wanted.without}
-        none="any"
-        options={optionsOf(WITHOUT_WORDS)}
-        onChange={(without) => set({ without })}
-      />
-      <TextField
-        label="Youngest"
-        value={wanted.age}
-        onChange={(e) => set({ age: e.target.value })}
-        slotProps={{ htmlInput: { inputMode: 'numeric' } }}
-      />
-      {wanted !== ANYTHING && <Button onClick={() => onChange(ANYTHING)}>All</Button>}
-    </Box>
-  );
-}
-
 /** What of the library one doesn’t have yet. */
-function Library({ demos, wanted }: { demos: readonly Demo[]; wanted: Wanted }) {
+function Library({
+  demos,
+  wanted,
+  atHand,
+}: {
+  demos: readonly Demo[];
+  wanted: Wanted;
+  /** Ids of those that can be done with what is there; null for all. */
+  atHand: ReadonlySet<string> | null;
+}) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const mayTake = useMay('presenter');
   const act = useAction();
   const { enqueueSnackbar } = useSnackbar();
   const shown = demos
     .map((demo) => ({ demo, of: browsable(demo) }))
-    .filter(({ of }) => isWanted(of, wishesOf(wanted)));
+    .filter(({ demo, of }) => isWanted(of, wishesOf(wanted)) && atHand?.has(demo.id) !== false);
   const toggle = (id: string): void => {
     const next = new Set(chosen);
     if (!next.delete(id)) next.add(id);
@@ -205,6 +125,18 @@ function Library({ demos, wanted }: { demos: readonly Demo[]; wanted: Wanted }) 
   );
 }
 
+/** Ids of demonstrations that can be done with what lies in the store; null where that is not asked, or not known yet. */
+function useAtHand(asked: boolean): ReadonlySet<string> | null {
+  const stock = useStockOfDemos(asked);
+  return useMemo(
+    () =>
+      asked && stock
+        ? new Set(stock.demos.flatMap((demo) => (isAtHand(demo, stock.atHand) ? demo.id : [])))
+        : null,
+    [asked, stock],
+  );
+}
+
 export default function DemosPage() {
   const query = useDemos();
   const { data } = query;
@@ -219,7 +151,11 @@ export default function DemosPage() {
       madeHere('/demos', demo);
       await navigate(`/demos/${demo.id}`);
     });
-  const own = data?.filter((demo) => isWanted(ofSummary(demo), wishesOf(wanted))) ?? [];
+  const atHand = useAtHand(wanted.inHouse);
+  const own =
+    data?.filter(
+      (demo) => isWanted(ofSummary(demo), wishesOf(wanted)) && atHand?.has(demo.id) !== false,
+    ) ?? [];
   const others = useMemo(
     () => (data && library ? library.demos.filter(({ id }) => !hasIt(data, id)) : []),
     [data, library],
@@ -239,7 +175,7 @@ export default function DemosPage() {
         )
       }
     >
-      <Filters wanted={wanted} onChange={setWanted} />
+      <DemoFilters wanted={wanted} onChange={setWanted} />
       <ListState query={query} emptyTitle="None of your own yet">
         Write down the first thing you would show a friend, as you would tell it, or take some of
         the library below.
@@ -268,7 +204,7 @@ export default function DemosPage() {
           />
         ))}
       </Box>
-      {others.length > 0 && <Library demos={others} wanted={wanted} />}
+      {others.length > 0 && <Library demos={others} wanted={wanted} atHand={atHand} />}
       {library && others.length === 0 && data && data.length > 0 && (
         <Typography color="textSecondary" sx={{ mt: 3 }}>
           You have everything of the starter library.{' '}

@@ -38,6 +38,8 @@ interface ProposedProps {
   takeWords: string;
   /** Offered where nothing fits; left out where there is nothing to begin. */
   emptyWords?: string;
+  /** Said where nothing fits. */
+  nothingWords?: string;
 }
 
 export function ProposedOrder({
@@ -51,6 +53,7 @@ export function ProposedOrder({
   isAsked,
   takeWords,
   emptyWords,
+  nothingWords = 'Nothing goes into that.',
 }: ProposedProps) {
   const [shown, setShown] = useState<ReadonlySet<string>>(NOTHING);
   const [busy, setBusy] = useState(false);
@@ -94,7 +97,7 @@ export function ProposedOrder({
   if (!proposal || !bundle || !plan)
     return isAsked && done ? (
       <Box sx={{ mt: 2, fontSize: 16 }}>
-        Nothing goes into that. {letIn.join(' ')}{' '}
+        {nothingWords} {letIn.join(' ')}{' '}
         {emptyWords !== undefined && (
           <Button size="small" onClick={() => take([])} disabled={busy}>
             {emptyWords}

@@ -28,9 +28,9 @@ export interface Stock {
 }
 
 /** One’s own, and what of the library one doesn’t have yet. Null while it is on its way. */
-export function useStockOfDemos(): Stock | null {
-  const { data: library } = useLibrary();
-  const { data: own } = useRepertoire();
+export function useStockOfDemos(enabled = true): Stock | null {
+  const { data: library } = useLibrary(enabled);
+  const { data: own } = useRepertoire(enabled);
   return useMemo(() => {
     if (!library || !own) return null;
     const others = library.demos.filter(({ id }) => !hasIt(own.demos, id));
