@@ -116,3 +116,27 @@ test('everything that a show can be chosen from comes at once, with its record',
       for (const { itemId } of kit) expect(items.has(itemId)).toBe(true);
   expect(all.records.map(({ demoId }) => demoId)).toContain('foam-fountain');
 });
+
+test('what lies in the store is at hand, what is found at the venue too; what is used up is not', async () => {
+  server.close();
+  server = testServer(true);
+  const at = async (): Promise<Set<string>> =>
+    new Set(
+      ((await request(server.app).get('/api/repertoire').expect(200)).body as RepertoireAnswer)
+        .atHand,
+    );
+  const before = await at();
+  expect(before.has('yeast')).toBe(true);
+  expect(before.has('warm-water')).toBe(true);
+  const { body: lots } = (await request(server.app).get('/api/lots?item=yeast').expect(200)) as {
+    body: { id: string }[];
+  };
+  for (const { id } of lots)
+    await request(server.app)
+      .post(`/api/lots/${id}/count`)
+      .send({ amount: 0, unit: 'g', note: '' })
+      .expect(200);
+  const after = await at();
+  expect(after.has('yeast')).toBe(false);
+  expect(after.size).toBe(before.size - 1);
+});

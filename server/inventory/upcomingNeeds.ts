@@ -171,11 +171,13 @@ export class UpcomingNeeds {
     const { items, needs, unread } = this.known();
     const shows = this.context().mirrors.shows.now();
     const of = needs.filter(({ showId }) => shows.get(showId)?.tour === name);
-    const lost = [...shows.values()].filter((show) => show.tour === name).map((one) => one.title);
+    const titles = [...shows.values()]
+      .filter((show) => show.tour === name)
+      .map((show) => show.title);
     return {
       shows: of.map(({ showId: id, title, date }) => ({ id, title, date })),
       lines: tourKit(of, items),
-      unread: unread.filter((title) => lost.includes(title)),
+      unread: unread.filter((title) => titles.includes(title)),
     };
   }
 

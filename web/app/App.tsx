@@ -6,7 +6,6 @@ import { SnackbarProvider, useSnackbar } from 'notistack';
 import { lazy, type ReactNode, Suspense, useEffect, useMemo } from 'react';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
 import BenchLayout, { FormerAddress } from '../bench/BenchLayout';
-import { Find } from '../find/Find';
 import { LineDown } from './LineDown';
 import { useLeaving } from '../documents/useLeaving';
 import { Guarded } from '../parts/Guarded';
@@ -15,7 +14,7 @@ import { ReadOnlyPages } from '../parts/ReadOnly';
 import { Shortcuts } from '../parts/Shortcuts';
 import { queryClient, readAgain, useChanges } from './data';
 import { keepLastKnown } from './lastKnown';
-import { askWhoIAm, homeOf, useMay, useMe, useRole } from './me';
+import { askWhoIAm, homeOf, useMe, useRole } from './me';
 import { usePreferences } from './preferences';
 import { Shell } from './Shell';
 import { keepDelivering, onTickRefused } from './ticks';
@@ -108,11 +107,6 @@ function useTicking(): void {
   }, [enqueueSnackbar]);
 }
 
-/** For those who have pages to go to; a helper has one show, and its work. */
-function FindAnything() {
-  return useMay('presenter') ? <Find /> : null;
-}
-
 function Content() {
   useChanges();
   useLeaving();
@@ -120,7 +114,6 @@ function Content() {
   return (
     <>
       <Shortcuts />
-      <FindAnything />
       <LineDown />
       <Suspense
         fallback={

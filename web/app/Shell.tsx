@@ -16,6 +16,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { type ReactNode, useState } from 'react';
 import { NavLink, Outlet, useLocation } from 'react-router';
+import { Find } from '../find/Find';
 import { useFind } from '../find/findState';
 import { Guarded } from '../parts/Guarded';
 import { useShortcuts } from '../parts/Shortcuts';
@@ -110,7 +111,11 @@ function Me() {
         You
       </ButtonBase>
       <Menu open={Boolean(anchor)} anchorEl={anchor} onClose={() => setAnchor(null)}>
-        {people.length === 0 && <MenuItem disabled>Add people first</MenuItem>}
+        {people.length === 0 && (
+          <MenuItem component={NavLink} to="/people" onClick={() => setAnchor(null)}>
+            Nobody is there yet: add people
+          </MenuItem>
+        )}
         {people.map((person) => (
           <MenuItem
             key={person.id}
@@ -214,6 +219,8 @@ export function Shell() {
   return (
     <Box sx={{ display: 'flex', minHeight: '100vh', flexDirection: { xs: 'column', md: 'row' } }}>
       <SkipLink />
+      {/* Not over a stage view: a key pressed there is the show’s. A helper has one show, and its work. */}
+      {mayFind && <Find />}
       <Box
         component="nav"
         aria-label="Main"

@@ -93,18 +93,17 @@ export function ShowCard({ show }: { show: ShowSummary }) {
 }
 
 /** Cards side by side as far as there is room. */
+export const cardGrid = {
+  listStyle: 'none',
+  p: 0,
+  m: 0,
+  display: 'grid',
+  columnGap: 4,
+  gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 320px), 1fr))',
+} as const;
+
 export const ShowCards = ({ shows }: { shows: readonly ShowSummary[] }) => (
-  <Box
-    component="ul"
-    sx={{
-      listStyle: 'none',
-      p: 0,
-      m: 0,
-      display: 'grid',
-      columnGap: 4,
-      gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 320px), 1fr))',
-    }}
-  >
+  <Box component="ul" sx={cardGrid}>
     {shows.map((show) => (
       <li key={show.id}>
         <ShowCard show={show} />

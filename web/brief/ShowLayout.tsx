@@ -174,8 +174,8 @@ export default function ShowLayout() {
         <Box sx={{ flex: '1 1 300px', minWidth: 0 }}>
           <Typography variant="h1">{show.title}</Typography>
           <Typography variant="body2" color="textSecondary">
-            {bundle.venue?.name ?? 'No venue yet'} · {dayWords(show.date)} {show.start}–
-            {show.hardFinish} · {show.audience} people
+            {bundle.venue?.name ?? <Link to="brief">No venue yet</Link>} · {dayWords(show.date)}{' '}
+            {show.start}–{show.hardFinish} · {show.audience} people
             {show.tour && (
               <>
                 {' '}

@@ -14,6 +14,7 @@ import { useAction } from '../parts/useAction';
 import { AgainDialog } from './AgainDialog';
 import { dayAfter } from '../../core/time/days';
 import { today } from './dates';
+import { cardGrid } from './ShowCard';
 import { ShowTape } from './ShowTape';
 
 const orderOf = ({ show }: Template): ShowSummary['order'] =>
@@ -59,18 +60,7 @@ export function Templates() {
   if (templates.length === 0) return null;
   return (
     <Section title="Templates">
-      <Box
-        component="ul"
-        sx={{
-          listStyle: 'none',
-          p: 0,
-          m: 0,
-          display: 'grid',
-          columnGap: 4,
-          rowGap: 2,
-          gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 320px), 1fr))',
-        }}
-      >
+      <Box component="ul" sx={{ ...cardGrid, rowGap: 2 }}>
         {templates.map((template) => (
           <li key={`${template.id} ${template.version}`}>
             {mayChange ? <TemplateName template={template} /> : <b>{template.name}</b>}

@@ -151,7 +151,8 @@ export default function KitPage() {
   if (entries.length === 0)
     return (
       <Empty title="Nothing to bring yet">
-        The list follows from the line-up: add demos there, and kit lines to their methods.
+        The list follows from the <Link to="../line-up">line-up</Link>: add demos there, and kit
+        lines to their methods.
       </Empty>
     );
   const short = entries.filter((entry) => views.get(entry)?.level === 'short');

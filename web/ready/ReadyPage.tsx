@@ -87,7 +87,11 @@ export default function ReadyPage() {
   };
 
   if (checks.length === 0)
-    return <Empty title="Nothing to check yet">The checks follow from the line-up.</Empty>;
+    return (
+      <Empty title="Nothing to check yet">
+        The checks follow from the <Link to="../line-up">line-up</Link>.
+      </Empty>
+    );
   return (
     <Box sx={{ maxWidth: 900 }}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>

@@ -13,6 +13,8 @@ const HEIGHT = 116;
 const EDGE = 40;
 const GAP = 66;
 const RADIUS = 8;
+/** Less room than this between two, and their words would run into each other. */
+const TIGHT = 58;
 
 interface CordProps {
   knots: readonly Knot[];
@@ -73,6 +75,8 @@ export function DayCord({ knots, show, now }: CordProps) {
   const placeOf = (name: string): number =>
     places[knots.findIndex((knot) => knot.kind === 'hour' && knot.name === name)] ?? 0;
   const [begins, ends] = [placeOf('start'), placeOf('hard finish')];
+  // On a phone the tape between start and finish says which is which.
+  const tight = room / Math.max(1, knots.length - 1) < TIGHT;
   const nowX = now === null ? null : nowBetween(knots, places, now, toX);
   return (
     <Box ref={box} sx={{ overflowX: 'auto', minHeight: HEIGHT }}>
@@ -118,7 +122,7 @@ export function DayCord({ knots, show, now }: CordProps) {
                 y={TOP - 18}
                 textAnchor="middle"
                 fill="var(--ink)"
-                style={{ font: '700 16px Bricolage' }}
+                style={{ font: `700 ${tight ? 14 : 16}px Bricolage` }}
               >
                 {formatClock(knot.at)}
               </text>
@@ -129,7 +133,7 @@ export function DayCord({ knots, show, now }: CordProps) {
                 fill="var(--ink)"
                 style={{ font: '500 13px Bricolage', fontStretch: '80%' }}
               >
-                {knot.name}
+                {tight && knot.name === 'start' ? '' : knot.name}
               </text>
             </g>
           ) : (
