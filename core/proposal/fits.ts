@@ -9,9 +9,10 @@ import { powerVerdicts } from '../ready/power';
 import { roomVerdicts } from '../ready/room';
 import type { Verdict } from '../ready/verdict';
 import { HAZARD_WORDS } from '../repertoire/hazards';
-import type { Competence, Demo, HazardKind, Method } from '../repertoire/types';
+import type { Competence, Demo, Method } from '../repertoire/types';
 import { parseClock, sayDuration } from '../time/clock';
 import { counted } from '../words';
+import { type FitWishes, NO_FIT_WISHES } from './fitWishes';
 
 export interface Obstacle {
   /** The same for what is mended by the same. */
@@ -32,15 +33,6 @@ export interface Option {
   /** None where it would do. */
   obstacles: Obstacle[];
 }
-
-export interface FitWishes {
-  /** Hazards that are not wanted. */
-  without: readonly HazardKind[];
-  /** Ids of things that are there; null for whatever is needed. */
-  atHand: ReadonlySet<string> | null;
-}
-
-export const NO_FIT_WISHES: FitWishes = { without: [], atHand: null };
 
 export const COMPETENCE_NEEDS: Readonly<Record<Competence, string>> = {
   cryogen: 'cold liquids',

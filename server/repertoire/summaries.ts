@@ -89,7 +89,11 @@ export function repertoireAnswer(context: AppContext): RepertoireAnswer {
     items: items.map(bare),
     records: recordsFor(context, demos),
     atHand: items
-      .filter((item) => item.atVenue || ownedOn(item, stocked.get(item.id), day) > 0)
+      .filter((item) => {
+        const there = ownedOn(item, stocked.get(item.id), day);
+        // As many as are asked for is what is said of a thing that nobody has counted yet.
+        return item.atVenue || (Number.isFinite(there) && there > 0);
+      })
       .map(({ id }) => id),
   };
 }

@@ -131,8 +131,10 @@ export function AgainDialog({ of, place, from, hasCrew, onClose }: DialogProps) 
                 type="date"
                 size="small"
                 value={date}
-                error={faultAt(i, 'date') !== undefined}
-                helperText={faultAt(i, 'date') && `The day ${faultAt(i, 'date')}`}
+                error={date === '' || faultAt(i, 'date') !== undefined}
+                helperText={
+                  date === '' ? 'Which day?' : faultAt(i, 'date') && `The day ${faultAt(i, 'date')}`
+                }
                 onChange={(event) => change(key, { date: event.target.value })}
                 slotProps={{ inputLabel: { shrink: true } }}
               />
@@ -141,8 +143,12 @@ export function AgainDialog({ of, place, from, hasCrew, onClose }: DialogProps) 
                 type="time"
                 size="small"
                 value={start}
-                error={faultAt(i, 'start') !== undefined}
-                helperText={faultAt(i, 'start') && `The start ${faultAt(i, 'start')}`}
+                error={start === '' || faultAt(i, 'start') !== undefined}
+                helperText={
+                  start === ''
+                    ? 'At what time?'
+                    : faultAt(i, 'start') && `The start ${faultAt(i, 'start')}`
+                }
                 onChange={(event) => change(key, { start: event.target.value })}
                 slotProps={{ inputLabel: { shrink: true } }}
               />

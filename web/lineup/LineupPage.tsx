@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import type { Theme } from '@mui/material/styles';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
@@ -41,6 +42,7 @@ export default function LineupPage() {
   const { show } = open.latest;
   const undoable = useUndoable(store);
   const [selected, setSelected] = useState<Selection | null>(null);
+  const [proposing, setProposing] = useState(false);
   /** The order under the finger while a card is dragged: the clock follows before it is dropped. */
   const [dragged, setDragged] = useState<string[] | null>(null);
   const shown = useShown(dragged);
@@ -90,12 +92,9 @@ export default function LineupPage() {
 
   const head = { timeline, foreseen, best, startOfDay, nameOf, onLeaveOut: leaveOut };
   const propose = (
-    <ProposeShow
-      onTake={(slots) => {
-        store.change((value) => ({ ...value, slots }));
-        undoable('The proposed show taken');
-      }}
-    />
+    <Button size="small" onClick={() => setProposing(true)}>
+      Propose a show
+    </Button>
   );
   const actions = (
     <>
@@ -255,6 +254,14 @@ export default function LineupPage() {
           )}
         </Box>
       )}
+      <ProposeShow
+        open={proposing}
+        onClose={() => setProposing(false)}
+        onTake={(slots) => {
+          store.change((value) => ({ ...value, slots }));
+          undoable('The proposed show taken');
+        }}
+      />
     </Box>
   );
 }

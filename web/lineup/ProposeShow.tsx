@@ -9,7 +9,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import { useMemo, useState } from 'react';
 import type { ShowBundle, Slot } from '../../core/brief/types';
-import { type FitWishes, NO_FIT_WISHES } from '../../core/proposal/fits';
+import { type FitWishes, NO_FIT_WISHES } from '../../core/proposal/fitWishes';
 import { seenBefore } from '../../core/proposal/seen';
 import { counted } from '../../core/words';
 import { useShows } from '../app/data';
@@ -98,23 +98,14 @@ function Proposal({ onTake, onClose }: ProposeProps & { onClose: () => void }) {
   );
 }
 
-export function ProposeShow(props: ProposeProps) {
-  const [open, setOpen] = useState(false);
-  return (
-    <>
-      <Button size="small" onClick={() => setOpen(true)}>
-        Propose a show
-      </Button>
-      <Dialog
-        open={open}
-        onClose={() => setOpen(false)}
-        maxWidth="md"
-        fullWidth
-        aria-labelledby="propose-title"
-      >
-        <DialogTitle id="propose-title">A show proposed</DialogTitle>
-        <Proposal {...props} onClose={() => setOpen(false)} />
-      </Dialog>
-    </>
-  );
+interface DialogProps extends ProposeProps {
+  open: boolean;
+  onClose: () => void;
 }
+
+export const ProposeShow = ({ open, onClose, onTake }: DialogProps) => (
+  <Dialog open={open} onClose={onClose} maxWidth="md" fullWidth aria-labelledby="propose-title">
+    <DialogTitle id="propose-title">A show proposed</DialogTitle>
+    <Proposal onTake={onTake} onClose={onClose} />
+  </Dialog>
+);

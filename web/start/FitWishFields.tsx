@@ -6,7 +6,7 @@ import ListItemText from '@mui/material/ListItemText';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
-import type { FitWishes } from '../../core/proposal/fits';
+import type { FitWishes } from '../../core/proposal/fitWishes';
 import { HAZARDS, type HazardKind } from '../../core/repertoire/types';
 import { listInWords, lowerFirst } from '../../core/words';
 import { HAZARD } from '../parts/words';

@@ -5,7 +5,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import LinearProgress from '@mui/material/LinearProgress';
 import { useEffect, useMemo, useState } from 'react';
 import type { ShowBundle, Slot } from '../../core/brief/types';
-import type { FitWishes } from '../../core/proposal/fits';
+import type { FitWishes } from '../../core/proposal/fitWishes';
 import { stillToAsk, whyProposed } from '../../core/proposal/why';
 import { formatDuration } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { StartBody } from '../../contract/start';
 import type { Show, Slot } from '../../core/brief/types';
-import { type FitWishes, NO_FIT_WISHES } from '../../core/proposal/fits';
+import { type FitWishes, NO_FIT_WISHES } from '../../core/proposal/fitWishes';
 import { seenBefore } from '../../core/proposal/seen';
 import { send } from '../app/api';
 import { useShows, useVenues } from '../app/data';

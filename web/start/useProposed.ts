@@ -5,7 +5,7 @@ import { blankPerson } from '../../core/brief/blank';
 import type { Person, ShowBundle, Slot, Venue } from '../../core/brief/types';
 import { hasIt } from '../../core/library/take';
 import { bookedShow, type BookingFacts } from '../../core/proposal/booking';
-import { NO_FIT_WISHES, type FitWishes } from '../../core/proposal/fits';
+import { NO_FIT_WISHES, type FitWishes } from '../../core/proposal/fitWishes';
 import type { Proposal } from '../../core/proposal/propose';
 import { plainName } from '../../core/repertoire/plainName';
 import { USUAL_MATRIX } from '../../core/repertoire/matrix';

@@ -14,13 +14,8 @@ import type { SlotTraits } from '../../core/lineup/order/objective';
 import type { SearchLimits } from '../../core/lineup/order/permute';
 import { type Suggestion, suggestOrder } from '../../core/lineup/order/suggest';
 import { schedule } from '../../core/lineup/schedule';
-import {
-  type FitWishes,
-  type LetIn,
-  type Obstacle,
-  optionsFor,
-  whatLetsIn,
-} from '../../core/proposal/fits';
+import { type LetIn, type Obstacle, optionsFor, whatLetsIn } from '../../core/proposal/fits';
+import { type FitWishes } from '../../core/proposal/fitWishes';
 import { type ProposalFound, type ProposalInput, proposeShow } from '../../core/proposal/propose';
 import type { Demo } from '../../core/repertoire/types';
 import type { LineupInput, PlanPerson, Timeline } from '../../core/lineup/types';

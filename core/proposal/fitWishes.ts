@@ -1,0 +1,11 @@
+/** What is wished of everything that is chosen for a show. */
+import type { HazardKind } from '../repertoire/types';
+
+export interface FitWishes {
+  /** Hazards that are not wanted. */
+  without: readonly HazardKind[];
+  /** Ids of things that are there; null for whatever is needed. */
+  atHand: ReadonlySet<string> | null;
+}
+
+export const NO_FIT_WISHES: FitWishes = { without: [], atHand: null };
