@@ -75,6 +75,9 @@ function Finder({ onClose }: { onClose: () => void }) {
   };
   return (
     <Box sx={{ p: 1.5, minHeight: { xs: 300, md: 460 } }}>
+      <Box component="h2" id="find-title" sx={{ m: 0, mb: 1.5, font: '600 16px Bricolage' }}>
+        Find
+      </Box>
       <Autocomplete<Choice, false, false, true>
         open
         freeSolo
@@ -95,6 +98,19 @@ function Finder({ onClose }: { onClose: () => void }) {
           if (reason === 'escape') onClose();
         }}
         groupBy={({ kind }) => KIND_WORDS[kind]}
+        renderGroup={({ key, group, children }) => (
+          <Box component="li" key={key} role="group" aria-label={group} sx={{ pt: 1 }}>
+            <Box
+              aria-hidden="true"
+              sx={{ px: 2, color: 'var(--muted)', font: '600 14px Bricolage' }}
+            >
+              {group}
+            </Box>
+            <Box component="ul" role="presentation" sx={{ p: 0 }}>
+              {children}
+            </Box>
+          </Box>
+        )}
         getOptionLabel={(choice) => (typeof choice === 'string' ? choice : choice.name)}
         getOptionKey={(choice) => (typeof choice === 'string' ? choice : choice.key)}
         renderOption={({ key, ...props }, choice) => (
@@ -148,7 +164,7 @@ export function Find() {
       onClose={close}
       fullWidth
       maxWidth="sm"
-      aria-label="Find"
+      aria-labelledby="find-title"
       sx={{ '& .MuiDialog-container': { alignItems: 'flex-start' } }}
     >
       <Finder onClose={close} />
