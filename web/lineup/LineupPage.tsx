@@ -98,7 +98,6 @@ export default function LineupPage() {
   );
   const actions = (
     <>
-      {propose}
       {show.slots.length > 1 && (
         <SuggestOrder
           onTake={(order) => {
@@ -134,11 +133,13 @@ export default function LineupPage() {
         aria-label="Running order"
         sx={{ order: { xs: 2, lg: 1 }, minWidth: 0 }}
       >
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 0.5 }}>
-          <Typography variant="h3" component="h2">
+        <Box
+          sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', columnGap: 1, mb: 0.5 }}
+        >
+          <Typography variant="h3" component="h2" sx={{ flex: 1, whiteSpace: 'nowrap' }}>
             Running order
           </Typography>
-          <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
+          <Typography variant="body2" color="textSecondary" sx={{ order: 1, flex: '1 0 50%' }}>
             {counted(show.slots.length, 'slot')}, {formatDuration(filled)} of{' '}
             {formatDuration(timeline.hardFinish)} filled
           </Typography>
@@ -161,6 +162,7 @@ export default function LineupPage() {
               setSelected({ slot: slot.id, task: null });
             }}
           />
+          {show.slots.length > 0 && <Box sx={{ order: 1 }}>{propose}</Box>}
         </Box>
         {show.slots.length === 0 && (
           <Empty title="An empty stage">
