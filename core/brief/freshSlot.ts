@@ -6,6 +6,24 @@ export interface Bookable extends Pick<Demo, 'id' | 'usualPosition'> {
   methods: readonly Pick<Method, 'id' | 'oneShot'>[];
 }
 
+/** A slot with nothing in it, done once. */
+export const plainSlot = (id: string): Slot => ({
+  id,
+  demoId: null,
+  methodId: null,
+  talk: null,
+  performerId: null,
+  positionId: null,
+  goes: 1,
+  again: 0,
+  fallback: 0,
+  leads: [],
+  pinned: false,
+  mayLeaveOut: true,
+  worth: 3,
+  sideBySide: null,
+});
+
 /** A demo’s slot as it begins: its first method, at its usual position where the show has it; null without a method. */
 export function freshSlot(
   show: Pick<Show, 'positions' | 'crew'>,
@@ -17,19 +35,12 @@ export function freshSlot(
   const usual = demo.usualPosition.toLowerCase();
   const position = show.positions.find((p) => p.name.toLowerCase() === usual) ?? show.positions[0];
   return {
-    id,
+    ...plainSlot(id),
     demoId: demo.id,
     methodId: method.id,
     performerId: show.crew[0] ?? null,
     positionId: position?.id ?? null,
-    talk: null,
-    goes: 1,
     again: method.oneShot ? 0 : 1,
     fallback: 20,
-    leads: [],
-    pinned: false,
-    mayLeaveOut: true,
-    worth: 3,
-    sideBySide: null,
   };
 }

@@ -41,7 +41,11 @@ test('what comes before as late as it can, what follows as early as it may', () 
 
 test('how long it keeps stands where it is used', () => {
   const { parts, handRows, rows, show } = methodStrip({ tasks: can, figures: [] });
-  expect(parts.find(({ taskId }) => taskId === 'warm')?.window).toEqual({ from: -20, to: 880 });
+  expect(parts.find(({ taskId }) => taskId === 'warm')?.window).toEqual({
+    from: -20,
+    to: 880,
+    within: 900,
+  });
   expect([handRows, rows, show]).toEqual([1, 3, 65]);
 });
 
@@ -54,6 +58,23 @@ test('something soaks into the step that needs it; something dries from the step
       task('dry', 'settle', 30, { after: [after('talk')] }),
     ]),
   ).toEqual({ soak: [-50, 50, 1], talk: [0, 60, 0], pour: [60, 80, 0], dry: [60, 90, 1] });
+});
+
+test('how long it keeps counts from its own end, wherever that is', () => {
+  const { parts } = methodStrip({
+    tasks: [
+      task('soak', 'settle', 100),
+      task('talk', 'perform', 60, { eachGo: false }),
+      task('pour', 'perform', 20, { after: [after('soak', 10, 300)] }),
+    ],
+    figures: [],
+  });
+  // It has soaked at 0:50, of a show that began at 0:00.
+  expect(parts.find(({ taskId }) => taskId === 'soak')?.window).toEqual({
+    from: 60,
+    to: 350,
+    within: 300,
+  });
 });
 
 test('tasks that wait for each other, and none at all', () => {

@@ -12,8 +12,8 @@ export interface StripPart {
   to: number;
   /** What has hands at it comes in the upper rows, what goes on by itself below; none covers another. */
   row: number;
-  /** It can be used from and until then, where it keeps only so long. */
-  window: { from: number; to: number } | null;
+  /** It can be used from and until then, where it keeps only `within` seconds from its end. */
+  window: { from: number; to: number; within: number } | null;
 }
 
 export interface MethodStrip {
@@ -107,7 +107,7 @@ export function methodStrip(method: Pick<Method, 'tasks' | 'figures'>): MethodSt
       window:
         keeps?.greatest == null || keeps.greatest === 0
           ? null
-          : { from: to + keeps.least, to: to + keeps.greatest },
+          : { from: to + keeps.least, to: to + keeps.greatest, within: keeps.greatest },
     };
   });
   const [hands, handRows] = rowsFor(

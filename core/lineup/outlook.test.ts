@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { input, slot, task } from '../testing/build';
 import { forecastShow } from './forecast/forecast';
 import type { SlotPolicy } from './forecast/types';
-import { endingOf, forecastSize, type Outlook, outlookOf } from './outlook';
+import { endingOf, forecastSize, type Outlook, outlookOf, freeSeconds } from './outlook';
 import { schedule } from './schedule';
 import type { LineupInput } from './types';
 
@@ -134,5 +134,21 @@ describe('from a show', () => {
     );
     expect(by).toEqual([...by].sort((a, b) => a - b));
     expect(new Set(by).size).toBe(3);
+  });
+});
+
+describe('what is left to be filled', () => {
+  const show = { start: '14:00', hardFinish: '14:40' };
+
+  test('all of an empty show; whole minutes beyond what it surely takes', () => {
+    expect(freeSeconds(show, 0, undefined)).toBe(2400);
+    expect(freeSeconds(show, 4, { by: 1510 })).toBe(14 * 60);
+  });
+
+  test('nothing where no other would go in, where it is over, and while the end is not known', () => {
+    expect(freeSeconds(show, 4, { by: 2221 })).toBe(0);
+    expect(freeSeconds(show, 4, { by: 2220 })).toBe(180);
+    expect(freeSeconds(show, 4, { by: 2600 })).toBe(0);
+    expect(freeSeconds(show, 4, undefined)).toBe(0);
   });
 });

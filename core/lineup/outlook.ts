@@ -3,7 +3,15 @@
  * what it would be if every step took just its likely time and everything worked at once; hardly any
  * show goes so.
  */
-import { aboutMinute, byMinute, formatClock, formatDuration, sayDuration } from '../time/clock';
+import type { Show } from '../brief/types';
+import {
+  aboutMinute,
+  byMinute,
+  formatClock,
+  formatDuration,
+  parseClock,
+  sayDuration,
+} from '../time/clock';
 import { counted, listInWords } from '../words';
 import type { Forecast, ForecastSize, SlotPolicy } from './forecast/types';
 import { ofHundred } from './forecast/words';
@@ -128,6 +136,21 @@ function guessWords(names: readonly string[], all: number): string {
   if (names.length > 2)
     return `The times of ${names.length} of ${all} slots are guesses: they were never performed.`;
   return `The times of ${listInWords(names)} are guesses: they were never performed.`;
+}
+
+/** Less than this is no room for another demonstration, in seconds. Our own mark. */
+const ROOM = 180;
+
+/** Whole minutes that are left to be filled, in seconds, at the share that the end is held against; 0 where it is full. */
+export function freeSeconds(
+  show: Pick<Show, 'start' | 'hardFinish'>,
+  slots: number,
+  outlook: Pick<Outlook, 'by'> | undefined,
+): number {
+  const whole = parseClock(show.hardFinish) - parseClock(show.start);
+  if (slots === 0) return whole;
+  const left = outlook ? whole - outlook.by : 0;
+  return left >= ROOM ? Math.floor(left / 60) * 60 : 0;
 }
 
 /** An outlook in words. `startOfDay` is the show's start in seconds from midnight, of `slots` slots. */

@@ -1,3 +1,4 @@
+import { plainSlot } from '../brief/freshSlot';
 import { NO_WISHES } from '../brief/wishes';
 import { NO_CONDITIONS, type Show, type ShowBundle, type Slot } from '../brief/types';
 import { blankDemo, blankItem, blankLine, blankMethod } from '../repertoire/blank';
@@ -35,20 +36,11 @@ export const line = (
 });
 
 export const bookedSlot = (demoId: string, over: Partial<Slot> = {}): Slot => ({
-  id: `slot-${demoId}`,
+  ...plainSlot(`slot-${demoId}`),
   demoId,
   methodId: 'm',
-  talk: null,
   performerId: 'ines',
   positionId: 'table',
-  goes: 1,
-  again: 0,
-  fallback: 0,
-  leads: [],
-  pinned: false,
-  mayLeaveOut: true,
-  worth: 3,
-  sideBySide: null,
   ...over,
 });
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { usualPositions } from '../brief/blank';
 import { readOrder } from './order';
-import { demoToWrite, orderedShow } from './orderShow';
+import { demoToWrite, differs, orderedShow } from './orderShow';
 
 const DEMOS = [
   {
@@ -86,4 +86,10 @@ test('one that is still to be written is a step as long as was said', () => {
   expect(demo.methods[0]?.tasks).toMatchObject([
     { phase: 'perform', time: { likely: 240 }, hands: [{ role: 'performer', count: 1 }] },
   ]);
+});
+
+test('a length differs from the steps’ by more than a breath', () => {
+  expect(differs({ seconds: 255 }, 270)).toBe(false);
+  expect(differs({ seconds: 254 }, 270)).toBe(true);
+  expect(differs({ seconds: null }, 270)).toBe(false);
 });

@@ -1,6 +1,6 @@
 /** A running order that was read becomes slots of a show. */
 import type { Bookable } from '../brief/freshSlot';
-import { freshSlot } from '../brief/freshSlot';
+import { freshSlot, plainSlot } from '../brief/freshSlot';
 import { freshPosition, MOST_POSITIONS, positionNamed } from '../brief/positions';
 import type { Position, Show, Slot } from '../brief/types';
 import { blankDemo, blankMethod, blankTask } from '../repertoire/blank';
@@ -22,21 +22,18 @@ export const talkSlot = (
   seconds: number | null,
   crew: readonly string[],
 ): Slot => ({
-  id,
-  demoId: null,
-  methodId: null,
+  ...plainSlot(id),
   talk: { title, time: spreadOf(seconds ?? TALK_SECONDS, 'talk'), say: '' },
   performerId: crew[0] ?? null,
-  positionId: null,
-  goes: 1,
-  again: 0,
-  fallback: 0,
-  leads: [],
-  pinned: false,
-  mayLeaveOut: true,
   worth: 2,
-  sideBySide: null,
 });
+
+/** Less than this between what is written and what its steps come to is the same, s. */
+const SAME = 15;
+
+/** What is written is not what its steps come to. */
+export const differs = ({ seconds }: Pick<OrderEntry, 'seconds'>, bySteps: number): boolean =>
+  seconds !== null && Math.abs(seconds - bySteps) > SAME;
 
 export interface OrderedShow {
   slots: Slot[];

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useInView } from 'react-intersection-observer';
 import { Link } from 'react-router';
 import type { ShowSummary } from '../../contract/api';
-import { endingOf, type Outlook } from '../../core/lineup/outlook';
+import { endingOf, freeSeconds, type Outlook } from '../../core/lineup/outlook';
 import { formatDuration, parseClock } from '../../core/time/clock';
 import { useOutlook } from '../app/data';
 import { awayWords, dayWords, today } from './dates';
@@ -12,14 +12,9 @@ import { ShowTape } from './ShowTape';
 
 /** Room below the window in which cards ask for their end already. */
 const ALMOST_SEEN = '200px';
-/** Less than this is no room for another demonstration, s. */
-const ROOM = 180;
-
 function freeWords(show: ShowSummary, outlook: Outlook | undefined): string | null {
-  const slot = parseClock(show.hardFinish) - parseClock(show.start);
-  if (show.slotCount === 0) return `${formatDuration(slot)} to fill`;
-  const left = outlook ? slot - outlook.by : 0;
-  return left >= ROOM ? `${formatDuration(Math.floor(left / 60) * 60)} to fill` : null;
+  const free = freeSeconds(show, show.slotCount, outlook);
+  return free > 0 ? `${formatDuration(free)} to fill` : null;
 }
 
 /** What it is about next, in one line. */

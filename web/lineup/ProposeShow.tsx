@@ -10,13 +10,11 @@ import Switch from '@mui/material/Switch';
 import { useMemo, useState } from 'react';
 import type { ShowBundle, Slot } from '../../core/brief/types';
 import { type FitWishes, NO_FIT_WISHES } from '../../core/proposal/fitWishes';
-import { seenBefore } from '../../core/proposal/seen';
 import { counted } from '../../core/words';
-import { useShows } from '../app/data';
 import { useOpenShow } from '../brief/useShow';
-import { useStable } from '../parts/stable';
 import { takeAll } from '../repertoire/takeAll';
 import { ProposedOrder } from '../start/ProposedOrder';
+import { useSeen } from '../start/useSeen';
 import { useStockOfDemos } from '../start/useProposed';
 
 interface ProposeProps {
@@ -41,12 +39,9 @@ async function withOwnDemos(
 function Proposal({ onTake, onClose }: ProposeProps & { onClose: () => void }) {
   const { bundle, show } = useOpenShow();
   const stock = useStockOfDemos();
-  const { data: shows } = useShows();
   const [keeps, setKeeps] = useState(true);
   const [wishes, setWishes] = useState<FitWishes>(NO_FIT_WISHES);
-  const seen = useStable(
-    useMemo(() => seenBefore(shows ?? [], show.venueId, show.date), [shows, show]),
-  );
+  const seen = useSeen(show.venueId, show.date);
   const booking = useMemo((): ShowBundle | null => {
     if (!stock) return null;
     const known = new Set(bundle.items.map(({ id }) => id));

@@ -9,7 +9,7 @@ import { hasIt } from '../../core/library/take';
 import { firstSeconds } from '../../core/library/browse';
 import type { Demo } from '../../core/repertoire/types';
 import { type KnownDemo, type OrderEntry, readOrder } from '../../core/told/order';
-import { demoToWrite, orderedShow, type OrderedShow } from '../../core/told/orderShow';
+import { demoToWrite, differs, orderedShow, type OrderedShow } from '../../core/told/orderShow';
 import type { Question } from '../../core/told/types';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';
@@ -17,9 +17,6 @@ import { newId, send } from '../app/api';
 import { useDemos, useLibrary, usePeople } from '../app/data';
 import { useAction } from '../parts/useAction';
 import { takeAll } from '../repertoire/takeAll';
-
-/** Less than this between what is written and what its steps come to is the same, s. */
-const SAME = 15;
 
 type Known = KnownDemo & Bookable & { isOwn: boolean; seconds: number | null };
 
@@ -53,8 +50,7 @@ function becomes(entry: OrderEntry, demo: Known | undefined): string {
   const from = demo.isOwn ? '' : 'from the library, ';
   const { seconds } = demo;
   if (seconds === null) return `${from}nothing of it is timed yet`;
-  const differs = entry.seconds !== null && Math.abs(entry.seconds - seconds) > SAME;
-  return `${from}${formatDuration(seconds)} by its steps${differs ? `, written as ${written}` : ''}`;
+  return `${from}${formatDuration(seconds)} by its steps${differs(entry, seconds) ? `, written as ${written}` : ''}`;
 }
 
 const replaced = (text: string, { line }: Question, by: string): string =>

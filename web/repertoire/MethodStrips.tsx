@@ -28,6 +28,12 @@ interface StripsProps {
   mark: MarkShape | null;
 }
 
+interface DrawnProps {
+  strip: MethodStrip;
+  scale: StripScale;
+  mark: MarkShape | null;
+}
+
 function Axis({ scale: { from, to, step, at } }: { scale: StripScale }) {
   const figures = Array.from(
     { length: Math.round((to - from) / step) + 1 },
@@ -106,15 +112,7 @@ function Part({
 }
 
 /** What the audience sees, one piece of tape with its steps on it. */
-function Shown({
-  strip,
-  scale,
-  mark,
-}: {
-  strip: MethodStrip;
-  scale: StripScale;
-  mark: MarkShape | null;
-}) {
+function Shown({ strip, scale, mark }: DrawnProps) {
   const left = scale.at(0);
   const width = scale.at(strip.show) - left;
   const steps = strip.parts.filter(({ phase }) => phase === 'perform');
@@ -164,14 +162,10 @@ function Shown({
 const Window = ({
   from,
   to,
+  within,
   top,
   scale,
-}: {
-  from: number;
-  to: number;
-  top: number;
-  scale: StripScale;
-}) => (
+}: NonNullable<StripPart['window']> & { top: number; scale: StripScale }) => (
   <Box
     sx={{
       position: 'absolute',
@@ -204,20 +198,12 @@ const Window = ({
         whiteSpace: 'nowrap',
       }}
     >
-      use within {formatDuration(to - Math.min(from, 0))}
+      use within {formatDuration(within)}
     </Box>
   </Box>
 );
 
-function Strip({
-  strip,
-  scale,
-  mark,
-}: {
-  strip: MethodStrip;
-  scale: StripScale;
-  mark: MarkShape | null;
-}) {
+function Strip({ strip, scale, mark }: DrawnProps) {
   const topOf = (row: number): number =>
     row < strip.handRows
       ? row * (ROW + 2)

@@ -1,7 +1,6 @@
 /** The running order that is proposed for a booking, as it will go, with why, what else would fit, and the way to take it. */
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import ButtonBase from '@mui/material/ButtonBase';
 import LinearProgress from '@mui/material/LinearProgress';
 import { useEffect, useMemo, useState } from 'react';
 import type { ShowBundle, Slot } from '../../core/brief/types';
@@ -12,7 +11,7 @@ import { counted, listInWords } from '../../core/words';
 import { useHealth } from '../app/data';
 import { useForecast } from '../lineup/useForecast';
 import { usePlan } from '../lineup/usePlan';
-import { pinked } from '../parts/tapeShape';
+import { TapeButton } from '../parts/TapeButton';
 import { useAction } from '../parts/useAction';
 import { FitWishFields } from './FitWishFields';
 import { ProposedStrip } from './ProposedStrip';
@@ -173,24 +172,9 @@ export function ProposedOrder({
             </Box>
           ))}
         </Box>
-        <ButtonBase
-          onClick={() => setWanted(true)}
-          disabled={busy}
-          aria-disabled={waits}
-          sx={{
-            minWidth: 172,
-            height: 48,
-            px: 3,
-            background: 'var(--ember-area)',
-            color: 'var(--on-ember)',
-            clipPath: pinked(6, 4),
-            font: '600 17px Bricolage',
-            '&.Mui-disabled': { opacity: 0.6 },
-            '&:focus-visible': { outline: '3px solid var(--ink)', outlineOffset: -6 },
-          }}
-        >
+        <TapeButton onClick={() => setWanted(true)} disabled={busy} aria-disabled={waits}>
           {waits ? 'Once it is ready …' : takeWords}
-        </ButtonBase>
+        </TapeButton>
       </Box>
     </Box>
   );

@@ -1,17 +1,16 @@
 /** A show on a date: one sentence with gaps, and the running order that is proposed for it. */
 import Box from '@mui/material/Box';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { StartBody } from '../../contract/start';
 import type { Show, Slot } from '../../core/brief/types';
 import { type FitWishes, NO_FIT_WISHES } from '../../core/proposal/fitWishes';
-import { seenBefore } from '../../core/proposal/seen';
 import { send } from '../app/api';
-import { useShows, useVenues } from '../app/data';
-import { useStable } from '../parts/stable';
+import { useVenues } from '../app/data';
 import { Gap } from './Gap';
 import { ProposedOrder } from './ProposedOrder';
 import { bookingOf, faultsOf, firstSentence, namesOf, type Sentence } from './sentence';
+import { useSeen } from './useSeen';
 import { type Stock, useBooking, useNamed } from './useProposed';
 
 interface Props {
@@ -25,7 +24,6 @@ export function ShowOnADate({ stock, onOrder }: Props) {
   const [wishes, setWishes] = useState<FitWishes>(NO_FIT_WISHES);
   const navigate = useNavigate();
   const { data: venues = [] } = useVenues();
-  const { data: shows } = useShows();
   const type =
     (gap: keyof Sentence) =>
     (value: string): void =>
@@ -35,12 +33,7 @@ export function ShowOnADate({ stock, onOrder }: Props) {
   const names = namesOf(sentence.crew);
   const { people, venue } = useNamed(names, sentence.place);
   const booking = useBooking(stock, facts, people, venue);
-  const seen = useStable(
-    useMemo(
-      () => seenBefore(shows ?? [], venue?.id ?? null, sentence.date),
-      [shows, venue, sentence.date],
-    ),
-  );
+  const seen = useSeen(venue?.id ?? null, sentence.date);
 
   const take = async (slots: readonly Slot[]): Promise<void> => {
     if (!facts || !stock) return;

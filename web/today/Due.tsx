@@ -6,6 +6,7 @@ import type { Versioned } from '../../contract/api';
 import type { FollowUp } from '../../contract/day';
 import type { MarkShape, Person } from '../../core/brief/types';
 import type { Check } from '../../core/ready/checks';
+import type { DueOf } from '../../core/ready/whose';
 import { formatClock } from '../../core/time/clock';
 import { send } from '../app/api';
 import { PositionMark } from '../parts/tape';
@@ -60,19 +61,12 @@ const Row = ({
   </Box>
 );
 
-export interface DueOf {
-  /** Null for what is nobody’s. */
-  person: Pick<Person, 'id' | 'name'> | null;
-  checks: readonly Check[];
-  followUps: readonly Versioned<FollowUp>[];
-}
-
 interface DueProps {
   /** Null while no show is coming. */
   showId: string | null;
   /** Seconds of the day at which it starts. */
   start: number;
-  due: readonly DueOf[];
+  due: readonly DueOf<Pick<Person, 'id' | 'name'>, Versioned<FollowUp>>[];
   markOf: (place: string) => MarkShape | null;
 }
 

@@ -1,12 +1,12 @@
 /** The one thing to do next: of what is yours, or of all, what falls due first. */
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import ButtonBase from '@mui/material/ButtonBase';
 import { Link } from 'react-router';
 import type { Check } from '../../core/ready/checks';
+import { nextCheck } from '../../core/ready/whose';
 import { formatClock, sayDuration } from '../../core/time/clock';
 import { usePreferences } from '../app/preferences';
-import { pinked } from '../parts/tapeShape';
+import { TapeButton } from '../parts/TapeButton';
 import { useMarks } from '../ready/useMarks';
 
 interface NextProps {
@@ -19,13 +19,6 @@ interface NextProps {
   now: number | null;
   nameOf: (id: string | null) => string;
 }
-
-/** Mine before others’, the earlier due first. */
-const nextOf = (checks: readonly Check[], me: string | null): Check | undefined =>
-  checks.toSorted(
-    (a, b) =>
-      (me === null ? 0 : Number(b.personId === me) - Number(a.personId === me)) || a.due - b.due,
-  )[0];
 
 /** Time that is left, as a bar that runs out. */
 const Left = ({ left, whole }: { left: number; whole: number }) => (
@@ -55,7 +48,7 @@ const SEEN_AHEAD = 3600;
 export function NextForYou({ showId, checks, start, now, nameOf }: NextProps) {
   const me = usePreferences((state) => state.me);
   const mark = useMarks(showId);
-  const next = nextOf(checks, me);
+  const next = nextCheck(checks, me);
   if (!next)
     return (
       <Box>
@@ -103,22 +96,12 @@ export function NextForYou({ showId, checks, start, now, nameOf }: NextProps) {
       {left !== null && left > 0 && left < SEEN_AHEAD && <Left left={left} whole={SEEN_AHEAD} />}
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 2, flexWrap: 'wrap' }}>
         {next.measures === null ? (
-          <ButtonBase
+          <TapeButton
             onClick={() => mark(next.key, { state: 'done', reason: '', value: null })}
             aria-label={`Done: ${next.title}`}
-            sx={{
-              minWidth: 150,
-              height: 48,
-              px: 3,
-              background: 'var(--ember-area)',
-              color: 'var(--on-ember)',
-              clipPath: pinked(6, 4),
-              font: '600 17px Bricolage',
-              '&:focus-visible': { outline: '3px solid var(--ink)', outlineOffset: -6 },
-            }}
           >
             Done
-          </ButtonBase>
+          </TapeButton>
         ) : (
           <Button variant="contained" component={Link} to={`/shows/${showId}/ready`}>
             Read it off

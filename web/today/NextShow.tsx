@@ -4,8 +4,8 @@ import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { ShowSummary, Versioned } from '../../contract/api';
 import type { FollowUp } from '../../contract/day';
-import type { Check } from '../../core/ready/checks';
 import { dayCord } from '../../core/ready/dayCord';
+import { dueBy } from '../../core/ready/whose';
 import { parseClock, sayDuration } from '../../core/time/clock';
 import { usePeople } from '../app/data';
 import { serverNow } from '../app/live';
@@ -15,7 +15,7 @@ import { type OpenShow, useShow } from '../brief/useShow';
 import { Loading, Section, Trouble } from '../parts/page';
 import { useNow } from '../stage/liveRun';
 import { DayCord } from './DayCord';
-import { Due, type DueOf } from './Due';
+import { Due } from './Due';
 import { Ends } from './Ends';
 import { NextForYou } from './NextForYou';
 
@@ -27,26 +27,6 @@ function useNowOf({ date, zone }: OpenShow['show']): number | null {
   const now = useNow(serverNow, 10_000);
   const since = now - instantOf(date, '00:00', zone);
   return since >= 0 && since < DAY ? since / 1000 : null;
-}
-
-/** People in the order of the crew with what is theirs; what is nobody’s last. */
-function dueBy(
-  { show, bundle }: Pick<OpenShow, 'show' | 'bundle'>,
-  checks: readonly Check[],
-  followUps: readonly Versioned<FollowUp>[],
-  people: readonly { id: string; name: string }[],
-): DueOf[] {
-  const ids = [...new Set([...show.crew, ...followUps.flatMap(({ ownerId }) => ownerId ?? [])])];
-  const known = [...bundle.people, ...people];
-  const named = ids.flatMap((id) => known.find((one) => one.id === id) ?? []);
-  const theirs = (id: string | null): Omit<DueOf, 'person'> => ({
-    checks: checks.filter(({ personId }) => personId === id),
-    followUps: followUps.filter(({ ownerId }) => (ownerId ?? null) === id),
-  });
-  const nobody = { person: null, ...theirs(null) };
-  return [...named.map((person): DueOf => ({ person, ...theirs(person.id) })), nobody].filter(
-    (one) => one.checks.length + one.followUps.length > 0,
-  );
 }
 
 /** The next show: its day as a cord, the one thing to do next, whether it will end in time, what is due and whose. */
@@ -80,7 +60,7 @@ function OpenedShow({
   const nameOf = (id: string | null): string =>
     bundle.people.find((person) => person.id === id)?.name ?? '';
   const markOf = (place: string) => show.positions.find(({ name }) => name === place)?.mark ?? null;
-  const due = dueBy(open, state.open, followUps, people);
+  const due = dueBy(show.crew, [...people, ...bundle.people], state.open, followUps);
   return (
     <>
       <Box

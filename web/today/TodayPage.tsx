@@ -2,6 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
+import { dueBy } from '../../core/ready/whose';
 import { counted, upperFirst } from '../../core/words';
 import { useDemos, useFollowUps, useHealth, usePeople, useShows } from '../app/data';
 import { useMay } from '../app/me';
@@ -61,16 +62,7 @@ export default function TodayPage() {
           </Empty>
           {open.length > 0 && (
             <Section title="Due">
-              <Due
-                showId={null}
-                start={0}
-                due={[...new Set(open.map(({ ownerId }) => ownerId ?? null))].map((id) => ({
-                  person: people.find((one) => one.id === id) ?? null,
-                  checks: [],
-                  followUps: open.filter(({ ownerId }) => (ownerId ?? null) === id),
-                }))}
-                markOf={() => null}
-              />
+              <Due showId={null} start={0} due={dueBy([], people, [], open)} markOf={() => null} />
             </Section>
           )}
         </>
