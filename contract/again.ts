@@ -2,6 +2,7 @@
 import type { Show } from '../core/brief/types';
 import type { TourLine } from '../core/kit/tourKit';
 import { ShowBody } from './brief';
+import { LONGEST_PLACE } from './start';
 import { ClockTime, DayDate, Holds, Id, OrNull, Part, PartList, Text, YesNo } from './fields';
 
 /** Days that are made at once. */
@@ -20,10 +21,9 @@ export class StopBody {
   @ClockTime()
   start!: string | null;
 
-  /** Null for no place yet. */
-  @OrNull()
-  @Id()
-  venueId!: string | null;
+  /** Name of the place, made where there is none of it; empty for no place yet. */
+  @Text(LONGEST_PLACE)
+  venue!: string;
 }
 
 export class AgainBody {

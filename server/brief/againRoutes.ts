@@ -3,30 +3,31 @@ import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import { AgainBody, type AgainAnswer } from '../../contract/again';
 import { runsPastMidnight, showAgain } from '../../core/brief/copy';
-import type { Show } from '../../core/brief/types';
+import type { Show, Venue } from '../../core/brief/types';
 import { copyName } from '../../core/repertoire/copy';
 import type { AppContext } from '../context';
 import { written } from '../db/open';
 import { bare } from '../entity';
 import { body, HttpError } from '../http/errors';
+import { placeCalled } from './start';
 
 /** Titles of what there is already on a day. */
 const titlesOn = ({ db }: AppContext, date: string): string[] =>
   db.prepare('SELECT title FROM show WHERE date = ? AND removed = 0').pluck().all(date) as string[];
 
-function titleFor(context: AppContext, show: Show, date: string, venueId: string | null): string {
-  const elsewhere = venueId !== null && venueId !== show.venueId;
-  const title = elsewhere ? (context.venues.find(venueId)?.name ?? show.title) : show.title;
+function titleFor(context: AppContext, show: Show, date: string, venue: Venue | null): string {
+  const elsewhere = venue !== null && venue.id !== show.venueId;
+  const title = elsewhere ? venue.name : show.title;
   const there = titlesOn(context, date);
   return there.includes(title) || (!elsewhere && date === show.date)
     ? copyName(title, there)
     : title;
 }
 
-/** Throws HttpError where one would run past midnight, or at a place that isn’t there. */
+/** Throws HttpError where one would run past midnight. */
 export function madeAgain(context: AppContext, show: Show, asked: AgainBody): AgainAnswer {
   return written(context.db, () => ({
-    shows: asked.stops.map(({ title, date, start, venueId }, i) => {
+    shows: asked.stops.map(({ title, date, start, venue: place }, i) => {
       if (start !== null && runsPastMidnight(show, start))
         throw new HttpError(
           422,
@@ -39,12 +40,13 @@ export function madeAgain(context: AppContext, show: Show, asked: AgainBody): Ag
             },
           ],
         );
+      const venue = placeCalled(context, place);
       const again = showAgain(show, {
         id: randomUUID(),
-        title: title.trim() || titleFor(context, show, date, venueId),
+        title: title.trim() || titleFor(context, show, date, venue),
         date,
         withCrew: asked.withCrew,
-        venueId,
+        venueId: venue?.id ?? null,
         ...(start !== null && { start }),
         tour: asked.tour.trim(),
       });

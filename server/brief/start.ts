@@ -4,7 +4,7 @@ import type { Versioned } from '../../contract/api';
 import type { StartBody } from '../../contract/start';
 import { blankPerson, blankVenue } from '../../core/brief/blank';
 import { freshSlot } from '../../core/brief/freshSlot';
-import type { Show, Slot } from '../../core/brief/types';
+import type { Show, Slot, Venue } from '../../core/brief/types';
 import { bookedShow } from '../../core/proposal/booking';
 import { plainName } from '../../core/repertoire/plainName';
 import type { AppContext } from '../context';
@@ -28,13 +28,17 @@ const idsOf = ({ people }: AppContext, names: readonly string[]): string[] =>
     (name) => called(people.list(), name, (id) => people.add(blankPerson(id, name.trim()))).id,
   );
 
+/** Null for no name. */
+export function placeCalled({ venues }: AppContext, written: string): Venue | null {
+  const name = written.trim();
+  return name === '' ? null : called(venues.list(), name, (id) => venues.add(blankVenue(id, name)));
+}
+
 /** Throws HttpError when a demonstration or a way of doing it is not there. */
 export function startShow(context: AppContext, body: StartBody): Versioned<Show> {
   return written(context.db, () => {
-    const { demos, venues, shows } = context;
-    const name = body.venue.trim();
-    const venue =
-      name === '' ? null : called(venues.list(), name, (id) => venues.add(blankVenue(id, name)));
+    const { demos, shows } = context;
+    const venue = placeCalled(context, body.venue);
     const crew = idsOf(context, body.crew);
     const fromLibrary = body.slots.filter(({ from }) => from === 'library');
     const taken = takeFromLibrary(

@@ -15,8 +15,6 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type AgainAnswer, type AgainBody, MOST_STOPS } from '../../contract/again';
 import type { FieldFault } from '../../contract/validate';
-import { blankVenue } from '../../core/brief/blank';
-import type { Venue } from '../../core/brief/types';
 import { plainName } from '../../core/repertoire/plainName';
 import { dayAfter } from '../../core/time/days';
 import { counted } from '../../core/words';
@@ -68,34 +66,13 @@ export function AgainDialog({ of, place, from, hasCrew, onClose }: DialogProps) 
   const faultAt = (i: number, part: string): string | undefined =>
     faults.find(({ path }) => path === `stops[${i}].${part}`)?.message;
 
-  /** Places by their names; new ones are made. */
-  const placeIds = async (): Promise<(string | null)[]> => {
-    const known: Pick<Venue, 'id' | 'name'>[] = [...venues];
-    const ids: (string | null)[] = [];
-    for (const { place: name } of stops) {
-      const wanted = name.trim();
-      let found = known.find((one) => plainName(one.name) === plainName(wanted));
-      if (!found && wanted !== '') {
-        found = await send<Venue>('POST', '/venues', blankVenue(newId(), wanted));
-        known.push(found);
-      }
-      ids.push(found?.id ?? null);
-    }
-    return ids;
-  };
   const make = (): void => {
     setBusy(true);
     void act(async () => {
-      const venueIds = await placeIds();
       const body: AgainBody = {
         withCrew,
         tour: tour.trim(),
-        stops: stops.map(({ date, start }, i) => ({
-          title: '',
-          date,
-          start,
-          venueId: venueIds[i] ?? null,
-        })),
+        stops: stops.map(({ date, start, place: venue }) => ({ title: '', date, start, venue })),
       };
       try {
         const { shows } = await send<AgainAnswer>('POST', `${of.path}/${of.id}/again`, body);
@@ -109,7 +86,7 @@ export function AgainDialog({ of, place, from, hasCrew, onClose }: DialogProps) 
       }
     }).finally(() => setBusy(false));
   };
-  const elsewhere = faults.filter(({ path }) => !/^stops\[\d+\]\.(date|start|venueId)$/.test(path));
+  const elsewhere = faults.filter(({ path }) => !/^stops\[\d+\]\.(date|start|venue)$/.test(path));
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="again-title">
       <DialogTitle id="again-title">
@@ -163,11 +140,13 @@ export function AgainDialog({ of, place, from, hasCrew, onClose }: DialogProps) 
                     {...params}
                     label="Place"
                     size="small"
+                    error={faultAt(i, 'venue') !== undefined}
                     helperText={
+                      faultAt(i, 'venue') === undefined &&
                       where.trim() !== '' &&
                       venues.every(({ name }) => plainName(name) !== plainName(where))
                         ? 'New: it is put under Venues'
-                        : faultAt(i, 'venueId')
+                        : faultAt(i, 'venue') && `The place ${faultAt(i, 'venue')}`
                     }
                   />
                 )}
