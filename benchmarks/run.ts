@@ -1,5 +1,6 @@
 /** `npm run bench [-- NAME …]`: each benchmark prints one line of JSON. */
 import { cueLatency } from './cue-latency';
+import { findingGrowth } from './finding-growth';
 import { forecastVsDraws } from './forecast-vs-draws';
 import { judgingGrowth } from './judging-growth';
 import { kills200 } from './kills-200';
@@ -40,6 +41,7 @@ const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'live-1000': live1000,
   'live-growth': liveGrowth,
   'telling-growth': tellingGrowth,
+  'finding-growth': findingGrowth,
 };
 
 const names = process.argv.slice(2);

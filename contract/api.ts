@@ -1,6 +1,5 @@
 /** What the API answers with. */
 import type { MethodRecord } from '../core/after/review';
-import type { Needs } from '../core/repertoire/care';
 import type { MarkShape, Show, ShowBundle } from '../core/brief/types';
 import type { CueKind } from '../core/repertoire/cues';
 import type { Demo, HazardKind, Item } from '../core/repertoire/types';
@@ -77,23 +76,12 @@ export type ItemName = Versioned<
 /** A demo as it is listed, found and added to a show. */
 export interface DemoSummary extends Pick<
   Demo,
-  | 'id'
-  | 'name'
-  | 'hook'
-  | 'energy'
-  | 'usualPosition'
-  | 'family'
-  | 'face'
-  | 'origin'
-  | 'ageFrom'
-  | 'ageTo'
+  'id' | 'name' | 'hook' | 'energy' | 'usualPosition' | 'family' | 'face' | 'origin'
 > {
   version: number;
   /** Everything it is found by, in lower case. */
   text: string;
   hazards: HazardKind[];
-  /** Where its ways are done, each once. */
-  places: Needs['where'][];
   methods: { id: string; name: string; oneShot: boolean }[];
   /** Of its first method; null without one. */
   showSeconds: number | null;

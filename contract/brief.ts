@@ -1,3 +1,4 @@
+import { CREW_SAID, type CrewAnswer, type CrewSaid, type HostQuestion } from '../core/brief/agreed';
 import {
   type AudienceNeeds,
   CONDITION_FIGURES,
@@ -32,6 +33,7 @@ import {
   YesNo,
   Zone,
 } from './fields';
+import { ClassSetBody, FilmingBody } from './classSet';
 import { SlotBody, WishesBody } from './slot';
 import { PlaceBody } from './venue';
 
@@ -53,6 +55,10 @@ export class PersonBody implements Person {
 
   @YesNo()
   mayWaive!: boolean;
+
+  @OrNull()
+  @Whole(60, 260)
+  wordsPerMinute!: number | null;
 
   @Text(400)
   note!: string;
@@ -164,6 +170,25 @@ export class JourneyBody implements Journey {
   people!: number;
 }
 
+export class CrewAnswerBody implements CrewAnswer {
+  @Id()
+  personId!: string;
+
+  @OneOf(CREW_SAID)
+  said!: CrewSaid;
+}
+
+export class HostQuestionBody implements HostQuestion {
+  @Id()
+  id!: string;
+
+  @Text(160, 1)
+  ask!: string;
+
+  @Text(300)
+  answer!: string;
+}
+
 export class MeasuredBody {
   @ClockTime()
   at!: string;
@@ -272,6 +297,19 @@ export class ShowBody implements Show {
   @YesNo()
   agreed!: boolean;
 
+  @Text(120)
+  agreedWith!: string;
+
+  @Holds<ShowBody>(({ answers }) => {
+    const ids = Array.isArray(answers) ? answers.map((one) => one?.personId) : [];
+    return new Set(ids).size === ids.length ? null : 'has two answers of the same person';
+  })
+  @PartList(() => CrewAnswerBody, 12)
+  answers!: CrewAnswerBody[];
+
+  @PartList(() => HostQuestionBody, 40)
+  questions!: HostQuestionBody[];
+
   @IdList(12)
   crew!: string[];
 
@@ -299,6 +337,17 @@ export class ShowBody implements Show {
 
   @Part(() => ConditionsBody)
   conditions!: ConditionsBody;
+
+  @Holds<ShowBody>(({ filming }) => {
+    const cameras = Array.isArray(filming) ? filming.map((one) => one?.camera) : [];
+    return new Set(cameras).size === cameras.length ? null : 'has the same camera twice';
+  })
+  @PartList(() => FilmingBody, 8)
+  filming!: FilmingBody[];
+
+  @OrNull()
+  @Part(() => ClassSetBody)
+  classSet!: ClassSetBody | null;
 
   @Text(2000)
   note!: string;

@@ -8,8 +8,9 @@ import {
   type Prediction,
   type Signal,
   type StepCue,
+  type WrongAnswer,
 } from '../core/repertoire/cues';
-import { Holds, Id, OneOf, OrNull, Part, Text, TextList, Whole } from './fields';
+import { Holds, Id, OneOf, OrNull, Part, PartList, Text, TextList, Whole } from './fields';
 
 export class SignalBody implements Signal {
   @OrNull()
@@ -51,6 +52,14 @@ export class StepCueBody extends SignalBody implements StepCue {
   words!: string;
 }
 
+export class WrongAnswerBody implements WrongAnswer {
+  @Text(120, 1)
+  answer!: string;
+
+  @Text(300)
+  then!: string;
+}
+
 export class PredictionBody implements Prediction {
   @Text(120, 1)
   ask!: string;
@@ -70,8 +79,23 @@ export class PredictionBody implements Prediction {
   @Whole(0, 4)
   answer!: number | null;
 
+  @Holds<PredictionBody>((p) =>
+    typeof p.ifFails === 'number' && Array.isArray(p.options) && p.ifFails >= p.options.length
+      ? 'must be one of the options'
+      : null,
+  )
+  @OrNull()
+  @Whole(0, 4)
+  ifFails!: number | null;
+
   @Text(200)
   reveal!: string;
+
+  @TextList(6, 80)
+  accepts!: string[];
+
+  @PartList(() => WrongAnswerBody, 6)
+  wrong!: WrongAnswerBody[];
 }
 
 export const OUTPUT_KINDS = ['osc', 'http'] as const;

@@ -4,12 +4,14 @@ import type { Mark } from '../core/ready/go';
 import { DayDate, Holds, Id, Num, OneOf, OrNull, Text, YesNo } from './fields';
 
 export class MarkBody implements Omit<Mark, 'key' | 'at'> {
-  @OneOf(['done', 'waived'])
-  state!: 'done' | 'waived';
+  @OneOf(['done', 'wrong', 'waived'])
+  state!: Mark['state'];
 
   @Holds<MarkBody>((m) =>
-    m.state === 'waived' && (typeof m.reason !== 'string' || m.reason.trim() === '')
-      ? 'must say why it is waived'
+    m.state !== 'done' && (typeof m.reason !== 'string' || m.reason.trim() === '')
+      ? m.state === 'wrong'
+        ? 'must say what is wrong'
+        : 'must say why it is waived'
       : null,
   )
   @Text(300)

@@ -46,6 +46,15 @@ export const strayInShow: Check<Show> = (known, show, at = '') => [
   ...stray(known, 'venue', show.venueId, `${at}venueId`),
   ...show.crew.flatMap((id, i) => stray(known, 'person', id, `${at}crew[${i}]`)),
   ...show.slots.flatMap((slot, i) => strayInSlot(known, show, slot, `${at}slots[${i}].`)),
+  ...show.answers.flatMap(({ personId }, i) =>
+    stray(known, 'person', personId, `${at}answers[${i}].personId`),
+  ),
+  ...show.filming.flatMap(({ personId }, i) =>
+    stray(known, 'person', personId, `${at}filming[${i}].personId`),
+  ),
+  ...(show.classSet?.options ?? []).flatMap(({ demoId }, i) =>
+    stray(known, 'demo', demoId, `${at}classSet.options[${i}].demoId`),
+  ),
   ...show.cold.flatMap((plan, i) => [
     ...stray(known, 'item', plan.itemId, `${at}cold[${i}].itemId`),
     ...stray(known, 'item', plan.vesselId, `${at}cold[${i}].vesselId`),
@@ -78,8 +87,8 @@ function strayInSlot(
   ];
 }
 
-export const strayInDemo: Check<Demo> = (known, demo, at = '') =>
-  demo.methods.flatMap((method, m) =>
+export const strayInDemo: Check<Demo> = (known, demo, at = '') => [
+  ...demo.methods.flatMap((method, m) =>
     method.kit.flatMap((line, k) => {
       const path = `${at}methods[${m}].kit[${k}].`;
       return [
@@ -87,7 +96,11 @@ export const strayInDemo: Check<Demo> = (known, demo, at = '') =>
         ...line.instead.flatMap((id, i) => stray(known, 'item', id, `${path}instead[${i}]`)),
       ];
     }),
-  );
+  ),
+  ...demo.handOut.things.flatMap(({ itemId }, i) =>
+    stray(known, 'item', itemId, `${at}handOut.things[${i}].itemId`),
+  ),
+];
 
 export const strayInItem: Check<Item> = (known, item, at = '') =>
   stray(known, 'box', item.boxId, `${at}boxId`);

@@ -41,8 +41,10 @@ import {
 import { PredictionBody } from './cues';
 import { CareBody, NeedsBody, CalculatorBindingBody, VolunteerCardBody } from './care';
 import { StrengthBody } from './item';
+import { HandOutBody } from './handOut';
 import { FaceBody, OriginBody } from './look';
 import { ChanceFigureBody, MethodResultBody, RESULTS_MOST, TimeFigureBody } from './measure';
+import { PictureBody } from './pictures';
 import { EstimateBody, HandBody, TaskBody } from './task';
 
 export class KitLineBody implements KitLine {
@@ -306,6 +308,20 @@ export class MethodBody implements Method {
 /** Characters of a demonstration as it was typed. */
 export const MOST_TOLD = 20_000;
 
+/** What is tried at home is one of its methods, with figures of that method. */
+function strayAtHome({ handOut, methods }: DemoBody): string | null {
+  if (!Array.isArray(methods)) return null;
+  const method = handOut?.methodId
+    ? methods.find((one) => one?.id === handOut.methodId)
+    : methods[0];
+  if (!method) return 'must name one of its methods';
+  const known = Array.isArray(method.settings) ? method.settings.map((one) => one?.id) : [];
+  return Array.isArray(handOut?.figures) &&
+    handOut.figures.some((one) => !known.includes(one?.settingId))
+    ? 'has a figure that its method does not have'
+    : null;
+}
+
 export class DemoBody implements Demo {
   @Id()
   id!: string;
@@ -355,6 +371,14 @@ export class DemoBody implements Demo {
   @OrNull()
   @Part(() => OriginBody)
   origin!: OriginBody | null;
+
+  @OrNull()
+  @Part(() => PictureBody)
+  picture!: PictureBody | null;
+
+  @Holds<DemoBody>(strayAtHome)
+  @Part(() => HandOutBody)
+  handOut!: HandOutBody;
 
   @Holds<DemoBody>((d) =>
     Array.isArray(d.methods) && d.methods.length === 0 ? 'must have at least one method' : null,

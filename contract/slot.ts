@@ -1,4 +1,5 @@
 /** Slots of a show, and what is wished of their order. */
+import { SAY_MOST } from '../core/repertoire/script';
 import {
   type Lead,
   SIDE_BY_SIDE,
@@ -22,7 +23,7 @@ export class TalkBody implements Talk {
   @Part(() => EstimateBody)
   time!: EstimateBody;
 
-  @Text(600)
+  @Text(SAY_MOST)
   say!: string;
 }
 

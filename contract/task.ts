@@ -1,4 +1,5 @@
 /** Tasks of a method: how long, by whom, after what, and the words of each. */
+import { SAY_MOST } from '../core/repertoire/script';
 import { LONGEST_TASK } from '../core/repertoire/limits';
 import {
   type After,
@@ -29,6 +30,7 @@ import {
   YesNo,
 } from './fields';
 import { StepCueBody } from './cues';
+import { CameraViewBody, PictureBody } from './pictures';
 
 export class EstimateBody implements Estimate {
   @Whole(0, LONGEST_TASK)
@@ -91,7 +93,7 @@ export class StepWords {
   @Text(300)
   do!: string;
 
-  @Text(600)
+  @Text(SAY_MOST)
   say!: string;
 
   @Text(120)
@@ -146,4 +148,11 @@ export class TaskBody extends StepWords implements Task {
 
   @PartList(() => StepCueBody, 20)
   cues!: StepCueBody[];
+
+  @OrNull()
+  @Part(() => PictureBody)
+  picture!: PictureBody | null;
+
+  @PartList(() => CameraViewBody, 8)
+  views!: CameraViewBody[];
 }

@@ -1,9 +1,17 @@
 /** Show files of the last versions are read as files without what came since. */
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { NO_ANSWERS } from '../core/repertoire/cues';
+import { NO_HAND_OUT } from '../core/repertoire/handOut';
 import { START, Stage, threeSlots } from '../core/testing/stage';
 import { readShowFile } from './showFile';
 import { showFile } from './testing/arbitrary';
+
+function readsAs(old: string, bare: object): void {
+  const read = readShowFile(old);
+  if (!read.ok) throw new Error(JSON.stringify(read.faults));
+  expect(read.value).toEqual(JSON.parse(JSON.stringify(bare)));
+}
 
 test('a version 8 file, before cues, questions and devices, is read as one without any', () => {
   const { plan } = threeSlots;
@@ -27,9 +35,7 @@ test('a version 8 file, before cues, questions and devices, is read as one witho
       const old = JSON.stringify({ ...bare, version: 8 }, (key, value: unknown) =>
         later.includes(key) ? undefined : value,
       );
-      const read = readShowFile(old);
-      if (!read.ok) throw new Error(JSON.stringify(read.faults));
-      expect(read.value).toEqual(JSON.parse(JSON.stringify(bare)));
+      readsAs(old, bare);
     }),
     { numRuns: 20, seed: 129 },
   );
@@ -75,9 +81,7 @@ test('a version 9 file, before results, learned times and trials, is read as one
           },
         ],
       });
-      const read = readShowFile(old);
-      if (!read.ok) throw new Error(JSON.stringify(read.faults));
-      expect(read.value).toEqual(JSON.parse(JSON.stringify(bare)));
+      readsAs(old, bare);
     }),
     { numRuns: 20, seed: 130 },
   );
@@ -96,10 +100,79 @@ test('a version 11 file, before families, faces, told texts, origins and tours, 
       const old = JSON.stringify({ ...bare, version: 11 }, (key, value: unknown) =>
         later.includes(key) ? undefined : value,
       );
-      const read = readShowFile(old);
-      if (!read.ok) throw new Error(JSON.stringify(read.faults));
-      expect(read.value).toEqual(JSON.parse(JSON.stringify(bare)));
+      readsAs(old, bare);
     }),
     { numRuns: 20, seed: 131 },
+  );
+});
+
+test('a version 12 file, before anybody’s pace and answers to questions, is read as one without any', () => {
+  const { plan } = threeSlots;
+  const events = new Stage().at(0, 'start').events;
+  const asked = { ask: 'How far?', options: ['Row one', 'The wall'], answer: 1, reveal: '' };
+  const slots = plan.slots.map((slot) => ({ ...slot, prediction: { ...asked, ...NO_ANSWERS } }));
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const people = file.people.map((person) => ({ ...person, wordsPerMinute: null }));
+      const demos = file.demos.map((demo) => ({
+        ...demo,
+        methods: demo.methods.map(({ prediction, ...method }) => ({
+          ...method,
+          prediction: prediction && { ...prediction, ...NO_ANSWERS },
+        })),
+      }));
+      const run = {
+        id: 'r',
+        kind: 'performance' as const,
+        createdAt: START,
+        plan: { ...plan, slots },
+        events,
+      };
+      const bare = { ...file, people, demos, runs: [run] };
+      const later = ['wordsPerMinute', 'ifFails', 'accepts', 'wrong'];
+      const old = JSON.stringify({ ...bare, version: 12 }, (key, value: unknown) =>
+        later.includes(key) ? undefined : value,
+      );
+      readsAs(old, bare);
+    }),
+    { numRuns: 20, seed: 132 },
+  );
+});
+
+test('a version 13 file, before pictures, cameras, hand-outs and classes, is read as one without any', () => {
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const demos = file.demos.map((demo) => ({
+        ...demo,
+        picture: null,
+        handOut: NO_HAND_OUT,
+        methods: demo.methods.map((method) => ({
+          ...method,
+          tasks: method.tasks.map((task) => ({ ...task, picture: null, views: [] })),
+        })),
+      }));
+      const bare = {
+        ...file,
+        demos,
+        show: {
+          ...file.show,
+          filming: [],
+          classSet: null,
+          agreedWith: '',
+          answers: [],
+          questions: [],
+        },
+      };
+      const later = [
+        ...['picture', 'views', 'handOut', 'filming', 'classSet'],
+        ...['agreedWith', 'answers', 'questions'],
+      ];
+
+      const old = JSON.stringify({ ...bare, version: 13 }, (key, value: unknown) =>
+        later.includes(key) ? undefined : value,
+      );
+      readsAs(old, bare);
+    }),
+    { numRuns: 20, seed: 133 },
   );
 });

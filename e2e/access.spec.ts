@@ -40,6 +40,12 @@ const VIEWS = {
     `${FESTIVAL}/ready`,
     `${FESTIVAL}/ready/risks`,
     '/shows/little-hollin-evening/ready',
+    `${FESTIVAL}/ready?stop=place/Centre%20table`,
+    `${FESTIVAL}/script`,
+    '/demos/foam-fountain/words',
+    `${FESTIVAL}/shots`,
+    `${FESTIVAL}/hand-out`,
+    '/shows/hollin-science-day/class',
     `${FESTIVAL}/on-stage`,
     '/shows/vay-open-day/after',
   ],
@@ -181,7 +187,12 @@ test('nothing serious or critical in open lines of kit, the list of keys and a w
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await fine('the keys');
   await page.goto(demo.url + `${FESTIVAL}/ready`);
-  await page.getByRole('button', { name: 'Waive' }).first().click();
+  await page.getByRole('button', { name: /^More about Exits/ }).click();
+  await fine('an open check');
+  await page.getByRole('button', { name: 'Something isn’t' }).click();
+  await fine('what is wrong');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Waive: Exits/ }).click();
   await fine('a waiver');
 });
 

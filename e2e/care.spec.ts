@@ -30,7 +30,7 @@ test('an extinguisher named and held becomes a check; what is never done stops t
   await pick(page.getByRole('combobox', { name: 'Extinguisher' }), 'fire blanket');
   await pick(page.getByRole('combobox', { name: 'Held by' }), 'a helper');
   await expect(saved(page)).toBeVisible();
-  await page.goto(demo.url + EVENING + '/ready');
+  await page.goto(demo.url + EVENING + '/ready?stop=crew');
   await expect(
     page.getByRole('checkbox', { name: 'Fire blanket in reach for Smoke-ring drum' }),
   ).toBeVisible();
@@ -66,7 +66,8 @@ test('volunteers: the card, and the step of fetching them put in ready-made', as
   await expect(page.getByText(/^2, fetched in “Fetch 2 volunteers”/)).toBeVisible();
   await expect(saved(page)).toBeVisible();
   // Timed in the show, and briefed in it: no check of the minutes before.
-  await page.goto(demo.url + EVENING + '/ready');
+  await page.goto(demo.url + EVENING + '/ready?stop=crew');
+  await page.locator('summary').filter({ hasText: 'Volunteers' }).click();
   const fetched = page
     .getByRole('listitem')
     .filter({ hasText: /^\d\d:\d\d Crushed can, 2 volunteers/ });
@@ -110,10 +111,12 @@ test('a venue’s circuits and exits: a second circuit takes the load', async ({
   await page.getByLabel('To the right (m)').last().fill('9');
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + EVENING + '/brief');
+  await page.getByText('Marks on the stage').click();
   await pick(page.getByRole('combobox', { name: 'Circuit' }).nth(2), 'Kitchen, 3000 W');
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + EVENING + '/ready');
   await expect(page.getByText(/Hall would trip/)).toHaveCount(0);
+  await page.locator('summary').filter({ hasText: 'Power over the show' }).click();
   await expect(page.getByText('Kitchen: 900 W of 3000 W at the most')).toBeVisible();
   await expect(page.getByText(/No exit is on the plan/)).toHaveCount(0);
 });

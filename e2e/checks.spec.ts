@@ -1,8 +1,12 @@
 /** The checks of the day: read off, photographed, by place and person, on several screens at once. */
 import { type Locator, type Page } from '@playwright/test';
-import { FESTIVAL, expect, refuses, test } from './stage';
+import { FESTIVAL, expect, pick, refuses, test } from './stage';
 
 const EVENING = '/shows/little-hollin-evening';
+
+const TONGS = '/ready?stop=place/Left%20bench';
+const openDetails = (page: Page, title: RegExp | string): Promise<void> =>
+  page.locator('summary').filter({ hasText: title }).click();
 
 const rowOf = (page: Page, title: RegExp): Locator =>
   page.getByRole('listitem').filter({ has: page.getByRole('checkbox', { name: title }) });
@@ -11,7 +15,7 @@ test('a figure is read off: judged as it is typed, kept when it fits, open while
   page,
   demo,
 }) => {
-  await page.goto(demo.url + FESTIVAL + '/ready');
+  await page.goto(demo.url + FESTIVAL + '/ready?stop=place/Rear');
   const pump = rowOf(page, /^Foot pump with gauge/);
   const field = pump.getByRole('textbox');
   await expect(pump).toContainText('0 to 5 kPa');
@@ -37,8 +41,9 @@ test('a photo goes with a check, is seen large, removed and brought back', async
   page,
   demo,
 }) => {
-  await page.goto(demo.url + EVENING + '/ready');
+  await page.goto(demo.url + EVENING + TONGS);
   const tongs = rowOf(page, /^Tongs/);
+  await tongs.getByRole('button', { name: /^More about/ }).click();
   const picture = { name: 'tongs.png', mimeType: 'image/png', buffer: await page.screenshot() };
   const choose = (file: typeof picture) => tongs.locator('input[type=file]').setInputFiles(file);
   await choose({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
@@ -60,7 +65,7 @@ test('a photo goes with a check, is seen large, removed and brought back', async
 });
 
 test('a large photo is made smaller before it is sent', async ({ page, demo }) => {
-  await page.goto(demo.url + EVENING + '/ready');
+  await page.goto(demo.url + EVENING + TONGS);
   const wide = await page.evaluate(() => {
     const canvas = document.createElement('canvas');
     canvas.width = 3200;
@@ -69,6 +74,7 @@ test('a large photo is made smaller before it is sent', async ({ page, demo }) =
     return canvas.toDataURL('image/png').split(',')[1] ?? '';
   });
   const tongs = rowOf(page, /^Tongs/);
+  await tongs.getByRole('button', { name: /^More about/ }).click();
   await tongs.locator('input[type=file]').setInputFiles({
     name: 'wide.png',
     mimeType: 'image/png',
@@ -81,44 +87,53 @@ test('a large photo is made smaller before it is sent', async ({ page, demo }) =
     .toEqual([1600, 400]);
 });
 
-test('by place each stands under its place; by person only theirs', async ({ page, demo }) => {
+test('each check is met at one stop of the walk; a person’s walk has only theirs', async ({
+  page,
+  demo,
+}) => {
   await page.goto(demo.url + FESTIVAL + '/ready');
-  await expect(page.getByRole('heading', { name: 'Must be done before the start' })).toBeVisible();
-  const all = await page.getByRole('checkbox').count();
-  await page.getByRole('button', { name: 'By place' }).click();
-  await expect(page.getByRole('heading', { name: 'Must be done before the start' })).toHaveCount(0);
-  for (const place of ['Centre table', 'Left bench', 'Floor', 'Rear', 'Anywhere'])
-    await expect(page.getByRole('heading', { name: place })).toBeVisible();
-  await expect(page.getByRole('checkbox')).toHaveCount(all);
-  await expect(rowOf(page, /^Static dome: spark/)).toContainText('Must be done before the start');
-  await page.getByRole('button', { name: 'Ines', exact: true }).click();
-  for (const row of await page
-    .getByRole('listitem')
-    .filter({ has: page.getByRole('checkbox') })
-    .all())
-    await expect(row).toContainText('Ines');
+  const stops = page.getByRole('navigation', { name: 'The walk' }).getByRole('button');
+  await expect(stops.first()).toContainText('Arrival');
+  const seen = async (): Promise<string[]> => {
+    const titles: string[] = [];
+    for (const stop of await stops.all()) {
+      await stop.click();
+      await expect(stop).toHaveAttribute('aria-current', 'step');
+      for (const box of await page.getByRole('checkbox').all())
+        titles.push((await box.getAttribute('aria-label')) ?? '');
+    }
+    return titles;
+  };
+  const all = await seen();
+  expect(new Set(all).size).toBe(all.length);
+  await expect(page.getByText(`of ${all.length} checks left`)).toBeVisible();
+  const spark = all.find((title) => title.startsWith('Static dome: spark'));
+  expect(spark).toBeDefined();
+  await pick(page.getByRole('combobox', { name: 'Whose walk' }), 'Jo');
+  const mine = await seen();
+  expect(mine.length).toBeGreaterThan(0);
+  expect(mine.length).toBeLessThan(all.length);
+  await expect(page.getByText(`of ${mine.length} checks left`)).toBeVisible();
 });
 
 test('two screens are in step, and a thumb finds the tick', async ({ page, browser, demo }) => {
   const phone = await browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true });
   await Promise.all([
-    page.goto(demo.url + EVENING + '/ready'),
-    phone.goto(demo.url + EVENING + '/ready'),
+    page.goto(demo.url + EVENING + TONGS),
+    phone.goto(demo.url + EVENING + TONGS),
   ]);
   const tick = rowOf(phone, /^Tongs/).getByRole('checkbox');
-  await phone.getByRole('button', { name: 'Piet', exact: true }).tap();
-  await phone.getByRole('button', { name: 'Everybody' }).tap();
   const box = await tick.locator('..').boundingBox();
   expect(box?.width).toBeGreaterThanOrEqual(48);
   expect(box?.height).toBeGreaterThanOrEqual(48);
-  await expect(page.getByText(/^0 of \d+ checks done/)).toBeVisible();
+  await expect(page.getByText(/^0 of \d+ seen/)).toBeVisible();
   await tick.tap();
-  await expect(page.getByText(/^1 of \d+ checks done/)).toBeVisible();
-  await expect(rowOf(page, /^Tongs/)).toContainText('Done, Somebody at');
-  await rowOf(page, /^Tongs/)
-    .getByRole('checkbox')
-    .click();
-  await expect(phone.getByText(/^0 of \d+ checks done/)).toBeVisible();
+  await expect(page.getByText(/^1 of \d+ seen/)).toBeVisible();
+  const row = rowOf(page, /^Tongs/);
+  await row.getByRole('button', { name: /^More about/ }).click();
+  await expect(row).toContainText('Done, Somebody at');
+  await row.getByRole('checkbox').click();
+  await expect(phone.getByText(/^0 of \d+ seen/)).toBeVisible();
   expect(await phone.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
   await phone.close();
 });
@@ -127,11 +142,18 @@ test('the load of a circuit over time, gear by person, volunteers with their tim
   page,
   demo,
 }) => {
-  await page.goto(demo.url + EVENING + '/ready');
+  await page.goto(demo.url + EVENING + '/ready?stop=arrival');
+  await openDetails(page, 'Power over the show');
   await expect(page.getByText('Hall: 2400 W of 2300 W at the most')).toBeVisible();
   await expect(
     page.getByRole('img', { name: /^Hall, 2300 W: .*2400 W from 19:1\d/ }),
   ).toBeVisible();
+  await page
+    .getByRole('navigation', { name: 'The walk' })
+    .getByRole('button', { name: /Crew/ })
+    .click();
+  await openDetails(page, 'Who wears what');
+  await openDetails(page, 'Volunteers');
   const mara = page.getByRole('region', { name: 'Gear of Mara' });
   await expect(mara.getByRole('listitem').first()).toContainText('On: Goggles');
   await expect(mara).toContainText('after “');
@@ -150,7 +172,7 @@ test('a position before an exit is told as it is moved there', async ({ page, de
   await expect(
     page.getByText(/Exit Side door: Left bench stands in the way/).first(),
   ).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'To fix' })).toBeVisible();
+  await expect(page.getByText('Not yet: 1 thing to fix')).toBeVisible();
   for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowRight');
   await expect(page.getByText(/stands in the way/)).toHaveCount(0);
 });
@@ -168,10 +190,12 @@ test('how loud the room is comes from the sensor, and says whether a voice carri
   demo.sensor({ temperature: 19.5, humidity: 41, sound: 71 });
   await page.getByRole('button', { name: 'Take these figures' }).click();
   await expect(sound).toHaveValue('71');
+  await openDetails(page, /^To watch/);
   const voice = page.getByRole('listitem').filter({ hasText: 'Voice:' });
   await expect(voice).toContainText('hard to hear at the back');
   await expect(voice).toContainText('Take the microphone');
   await sound.fill('31');
+  await openDetails(page, /^Looked into/);
   await expect(voice).toContainText('heard well at the back');
   await voice.getByRole('button', { name: 'Why' }).click();
   await expect(voice).toContainText('ISO 9921');

@@ -6,7 +6,7 @@ test('every key is listed under “?”, but not while typing one', async ({ pag
   await page.getByLabel('Search').pressSequentially('what?');
   await expect(page.getByLabel('Search')).toHaveValue('what?');
   await expect(page.getByRole('dialog')).toBeHidden();
-  await page.getByRole('heading', { name: 'Demos' }).click();
+  await page.getByRole('heading', { name: 'Demos', exact: true }).click();
   await page.keyboard.press('?');
   const keys = page.getByRole('dialog', { name: 'Keys' });
   await expect(keys).toContainText('pick the card up, put it down');
@@ -18,14 +18,12 @@ test('every key is listed under “?”, but not while typing one', async ({ pag
 });
 
 test('whose device it is goes with every tick', async ({ page, demo }) => {
-  await page.goto(demo.url + FESTIVAL + '/ready');
+  await page.goto(demo.url + FESTIVAL + '/ready?stop=place/Left%20bench');
   await page.getByRole('button', { name: 'Say who you are' }).click();
   await page.getByRole('menuitem', { name: 'Jo' }).click();
   await expect(page.getByRole('button', { name: 'You are Jo. Change' })).toBeVisible();
-  await page
-    .getByRole('checkbox', { name: /Hot plate/ })
-    .first()
-    .click();
+  await page.getByRole('checkbox', { name: /Hot plate/ }).click();
+  await page.getByRole('button', { name: /^More about Hot plate/ }).click();
   await expect(page.getByText(/^Done, Jo at \d\d:\d\d/).first()).toBeVisible();
   await page.reload();
   await expect(page.getByRole('button', { name: 'You are Jo. Change' })).toBeVisible();

@@ -5,7 +5,7 @@ import type { Versioned } from '../contract/api';
 import { blankCue, type StepCue } from '../core/repertoire/cues';
 import type { Demo } from '../core/repertoire/types';
 import { guest, share, startedRehearsal } from './hall';
-import { expect, FESTIVAL, onward, test } from './stage';
+import { expect, FESTIVAL, onward, test, pressKey } from './stage';
 
 /** A desk that tells what came in, as its addresses; the arguments are looked at elsewhere. */
 async function desk(): Promise<{ port: number; got: string[]; close: () => void }> {
@@ -55,14 +55,14 @@ test('a cue is written on a step, tried, and goes off on stage; a quiet desk is 
   // It goes off when its step is on.
   await expect.poll(() => lights.got).toEqual(['/lights/spot']);
   // Once more by hand: from what it says on the step, or by its key.
-  await page.keyboard.press('c');
+  await pressKey(page, 'c');
   const cues = page.getByRole('dialog', { name: 'Cues of Smoke-ring drum' });
   await expect(cues.getByRole('listitem').filter({ hasText: 'Spot on the drum' })).toBeVisible();
   await cues.getByRole('button', { name: 'Fire Spot on the drum' }).click();
   await expect.poll(() => lights.got).toEqual(['/lights/spot', '/lights/spot']);
   await cues.getByRole('button', { name: 'Stop what plays' }).click();
   await cues.getByRole('button', { name: 'Done' }).click();
-  for (const key of ['k', 'u', 'k', 'u']) await page.keyboard.press(key);
+  for (const key of ['k', 'u', 'k', 'u']) await pressKey(page, key);
   await expect
     .poll(() => [...lights.got].sort())
     .toEqual(['/back', '/blackout', '/house', '/house', '/lights/spot', '/lights/spot']);

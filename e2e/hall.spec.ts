@@ -1,7 +1,7 @@
 /** The crew in one hall: letting devices in, each its own screen, who drives, and what a break does. */
 import type { Browser, Locator, Page } from '@playwright/test';
 import { guest, type Guest, share, startedRehearsal } from './hall';
-import { expect, FESTIVAL, onward, type Served, test } from './stage';
+import { expect, FESTIVAL, onward, type Served, test, pressKey } from './stage';
 
 /** A rehearsal that this laptop drives, and another presenter’s laptop that looks on. */
 async function besideTheDriver(page: Page, browser: Browser, demo: Served): Promise<Guest> {
@@ -131,7 +131,7 @@ test('pressed apart: who drives wins, both are told in one line, one press takes
     .innerText();
   // Meanwhile, on the other one.
   await onward(mara.page);
-  await mara.page.keyboard.press('s');
+  await pressKey(mara.page, 's');
   await expect(mara.page.getByRole('status').filter({ hasText: 'You pressed' })).toContainText(
     'it moved nothing',
   );
@@ -164,7 +164,7 @@ test('driving is asked for, handed over, and taken when its device has gone', as
   await expect(page.getByText('Jo’s laptop drives')).toBeVisible();
   // Unasked, by who sees who is here.
   const handOver = async (from: Page, to: string): Promise<void> => {
-    await from.keyboard.press('d');
+    await pressKey(from, 'd');
     const others = from.getByRole('region', { name: 'Who is here' });
     await others.getByRole('button', { name: `Hand driving over to ${to}` }).click();
     await expect(others.getByRole('listitem', { name: to })).toContainText('drives');

@@ -19,11 +19,16 @@ test('reloaded with the server gone: stage, checks, packing and order are there;
   const kept = (): Promise<unknown> =>
     page.evaluate(
       async ([path, runPath]) => {
-        const [show, known, boxes] = await Promise.all(
-          [`${path}/all`, runPath ?? '', '/boxes'].map((one) => caches.match(`/api${one}`)),
+        const read = ['', '/all', '/runs'].map((part) => path + part);
+        const lists = ['/boxes', '/people', '/venues', '/settings/own'];
+        const [known, ...others] = await Promise.all(
+          [runPath, ...read, ...lists].map((one) => caches.match(`/api${one}`)),
         );
         const { events = [] } = ((await known?.json()) ?? {}) as { events?: unknown[] };
-        return [Boolean(navigator.serviceWorker.controller && show && boxes), events.length];
+        return [
+          Boolean(navigator.serviceWorker.controller) && others.every(Boolean),
+          events.length,
+        ];
       },
       [FESTIVAL, `/runs/${run}`] as const,
     );
@@ -41,7 +46,7 @@ test('reloaded with the server gone: stage, checks, packing and order are there;
   await onward(page);
   await expect(now.getByRole('heading', { name: 'One dry slap at row three' })).toBeVisible();
   await expect(page.getByText(/1 unsent/)).toBeVisible();
-  await page.goto(demo.url + FESTIVAL + '/ready');
+  await page.goto(demo.url + FESTIVAL + '/ready?stop=place/Centre%20table');
   await page.getByRole('checkbox', { name: /Earth rod and lead/ }).click();
   await page.goto(demo.url + FESTIVAL + '/pack');
   await page.getByRole('checkbox').first().click();
@@ -52,7 +57,7 @@ test('reloaded with the server gone: stage, checks, packing and order are there;
   );
   // Loaded once more, it is all still there.
   await page.goto(demo.url + FESTIVAL + '/ready');
-  await expect(page.getByText('14 checks must be done before the start')).toBeVisible();
+  await expect(page.getByText('16 checks must be done before the start')).toBeVisible();
 
   await demo.restart();
   await expect(page.getByText('Cut off')).toBeHidden();

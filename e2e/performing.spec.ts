@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { eventOf } from '../core/stage/event';
-import { FESTIVAL, expect, onward, pick, test } from './stage';
+import { FESTIVAL, expect, onward, pick, test, pressKey } from './stage';
 
 async function rehearse(page: Page, url: string): Promise<void> {
   await page.goto(url + FESTIVAL + '/on-stage');
@@ -28,18 +28,19 @@ test('checks block the show until they are done or waived with a reason', async 
 }) => {
   await page.goto(demo.url + FESTIVAL + '/on-stage');
   await expect(page.getByRole('button', { name: 'Open stage view' })).toBeDisabled();
-  await page.goto(demo.url + FESTIVAL + '/ready');
-  await expect(page.getByText('15 checks must be done before the start')).toBeVisible();
+  await page.goto(demo.url + FESTIVAL + '/ready?stop=place/Centre%20table');
+  await expect(page.getByText('17 checks must be done before the start')).toBeVisible();
   await page.getByRole('checkbox', { name: /Earth rod and lead/ }).click();
-  await expect(page.getByText('14 checks must be done before the start')).toBeVisible();
+  await expect(page.getByText('16 checks must be done before the start')).toBeVisible();
   await page.getByRole('button', { name: 'Say who you are' }).click();
   await page.getByRole('menuitem', { name: 'Ines' }).click();
-  await page.getByRole('button', { name: 'Waive' }).first().click();
+  await page.getByRole('button', { name: /^More about Static dome: spark/ }).click();
+  await page.getByRole('button', { name: /^Waive: Static dome: spark/ }).click();
   await page.getByRole('button', { name: 'Waive it' }).click();
   await expect(page.getByText('Say why the show may go on without it')).toBeVisible();
   await page.getByLabel('Reason').fill('Spare in the van');
   await page.getByRole('button', { name: 'Waive it' }).click();
-  await expect(page.getByText('13 checks must be done before the start')).toBeVisible();
+  await expect(page.getByText('15 checks must be done before the start')).toBeVisible();
   await expect(page.getByText('Waived: Spare in the van')).toBeVisible();
 });
 
@@ -52,12 +53,12 @@ test('driven by a clicker; a reload, a second tab and a killed server show the s
   const now = await started(page);
   await expect(now.getByRole('heading', { name: 'Smoke-ring drum' })).toBeVisible();
   await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
-  await page.keyboard.press('PageDown');
+  await pressKey(page, 'PageDown');
   await expect(now.getByRole('heading', { name: 'One dry slap at row three' })).toBeVisible();
   await expect(now).toContainText('Hands up if you felt it');
-  await page.keyboard.press('PageUp');
+  await pressKey(page, 'PageUp');
   await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
-  await page.keyboard.press('ArrowRight');
+  await pressKey(page, 'ArrowRight');
 
   const second = await context.newPage();
   await second.goto(page.url());
@@ -65,7 +66,7 @@ test('driven by a clicker; a reload, a second tab and a killed server show the s
   await onward(second);
   await expect(now).toContainText('Fill the drum with smoke');
 
-  await page.keyboard.press('h');
+  await pressKey(page, 'h');
   await expect(page.getByText(/^Held/)).toBeVisible();
   await demo.restart();
   await page.reload();
@@ -138,7 +139,7 @@ test('what didn’t work has a cause in one tap, and After and the record know i
 }) => {
   await rehearse(page, demo.url);
   const now = await started(page);
-  await page.keyboard.press('x');
+  await pressKey(page, 'x');
   await expect(now).toContainText('didn’t work');
   // Both ways on are priced; a cause is one tap, and none is needed to go on.
   for (const way of ['Move on', 'Again'])
@@ -147,7 +148,7 @@ test('what didn’t work has a cause in one tap, and After and the record know i
   await page.getByLabel('In your own words').fill('Too damp');
   await page.getByRole('button', { name: 'Save the cause' }).click();
   await expect(now.getByRole('button', { name: 'Too damp' })).toBeVisible();
-  await page.keyboard.press('r');
+  await pressKey(page, 'r');
   await expect(now).toContainText('go 2');
   for (const words of ['Three slow slaps', 'Draw the rolling ring']) {
     await page.getByRole('button', { name: /^Done/ }).click();
@@ -208,12 +209,12 @@ test('pressed before it is known what may begin, each press counts, and Back tak
   await expect(now).toContainText('There will be stage smoke');
   // Warned, beside the drum, one slap, and that one not yet.
   for (let i = 0; i < 3; i++) await onward(page);
-  await page.keyboard.press('PageUp');
+  await pressKey(page, 'PageUp');
   await expect(now).toContainText('There will be stage smoke');
   await page.evaluate(() => window.dispatchEvent(new Event('let-through')));
   await expect(now.getByRole('heading', { name: 'One dry slap at row three' })).toBeVisible();
   await expect(page.getByText('unsent')).toBeHidden();
-  await page.keyboard.press('PageUp');
+  await pressKey(page, 'PageUp');
   await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
 });
 

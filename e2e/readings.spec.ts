@@ -1,5 +1,5 @@
 /** What is read at a go: in the demo’s record, on stage with figures on the keys, and put right afterwards. */
-import { expect, saved, test } from './stage';
+import { expect, saved, test, pressKey } from './stage';
 import { startedRehearsal } from './hall';
 
 test('on the Bench: added with a wrong figure first, put right with the first kept, removed and back', async ({
@@ -70,13 +70,13 @@ test('on stage: keys, Enter, not read; after the show put in and put right', asy
   const heading = page.getByRole('region', { name: 'Now' });
   await expect(async () => {
     if (!(await row.isVisible())) {
-      await page.keyboard.press('ArrowRight');
-      await page.keyboard.press('PageDown');
+      await pressKey(page, 'ArrowRight');
+      await pressKey(page, 'PageDown');
     }
     await expect(row).toBeVisible({ timeout: 500 });
   }).toPass();
   await expect(heading).toContainText('Read');
-  await page.keyboard.press('m');
+  await pressKey(page, 'm');
   const pad = page.getByRole('dialog', { name: 'How far off the cup fell' });
   await expect(pad).toContainText('to the nearest 0.5 m');
   await page.keyboard.type('6.5');

@@ -230,7 +230,7 @@ test('the store: an item is added, gets a test, and the day’s checks follow', 
   await page.getByRole('textbox', { name: 'Function test' }).fill('glows within a minute');
   await page.getByRole('switch', { name: 'An undone test holds the show' }).check();
   await expect(saved(page)).toBeVisible();
-  await page.goto(demo.url + '/shows/harbour-light-festival/ready');
+  await page.goto(demo.url + '/shows/harbour-light-festival/ready?stop=place/Left%20bench');
   await expect(
     page.getByRole('checkbox', { name: 'Hot plate: glows within a minute' }),
   ).toBeVisible();

@@ -1,6 +1,6 @@
 /** On stage against the clock: the page's clock and the server's are turned forward, nothing is waited for. */
 import type { Page } from '@playwright/test';
-import { expect, later, onward, startAtTwo, test } from './stage';
+import { expect, later, onward, startAtTwo, test, pressKey } from './stage';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const pace = (page: Page) => page.getByRole('region', { name: 'Pace' });
@@ -18,11 +18,11 @@ test('the pace, the projected end, and what to leave out when it runs over', asy
   const leave = page.getByRole('button', { name: /^Leave out/ });
   await expect(leave).toContainText(/\d:\d\d saved, ends about 14:\d\d, (9|10) of 10 in time/);
   const advised = (await leave.textContent()) ?? '';
-  await page.keyboard.press('l');
+  await pressKey(page, 'l');
   await expect(pace(page)).toContainText('to spare');
   await expect(leave).toBeHidden();
   // What was left out is offered again, by the key for going elsewhere.
-  await page.keyboard.press('g');
+  await pressKey(page, 'g');
   const name = /^Leave out (.*?)(?: and .*)?: /.exec(advised)?.[1] ?? '';
   await page.getByRole('dialog', { name: 'Go to' }).getByRole('button', { name }).click();
   await expect(leave).toBeVisible();
@@ -30,7 +30,7 @@ test('the pace, the projected end, and what to leave out when it runs over', asy
 
 test('a sign starts a timer: wait, act now, too late', async ({ page, demo }) => {
   await startAtTwo(page, demo);
-  await page.keyboard.press('g');
+  await pressKey(page, 'g');
   await page.getByRole('button', { name: /Crushed can/ }).click();
   // It is not ready by far: what it waits for is told, and it is begun all the same.
   await expect(now(page)).toContainText('not begun');
@@ -40,7 +40,7 @@ test('a sign starts a timer: wait, act now, too late', async ({ page, demo }) =>
   for (const press of [/^Said/, /^Done/, /^On/])
     await page.getByRole('button', { name: press }).first().click();
   await expect(now(page).getByRole('button', { name: 'Seen: first steam (T)' })).toBeVisible();
-  await page.keyboard.press('t');
+  await pressKey(page, 't');
   const timer = page.getByRole('timer', { name: 'Since first steam' });
   await expect(timer).toContainText('act in');
   await later(page, demo, 70);
@@ -51,7 +51,7 @@ test('a sign starts a timer: wait, act now, too late', async ({ page, demo }) =>
 
 test('held, the show’s clock stands still and the end moves', async ({ page, demo }) => {
   await startAtTwo(page, demo);
-  await page.keyboard.press('h');
+  await pressKey(page, 'h');
   await expect(page.getByRole('alert')).toContainText('Held');
   await later(page, demo, 180);
   await expect(page.getByRole('alert')).toContainText('Held 3:');
@@ -83,7 +83,7 @@ test('keys that mean nothing here do nothing; a key held down counts once', asyn
   request,
 }) => {
   await startAtTwo(page, demo);
-  for (const key of ['q', '1', 'Enter', 'F2', 'Control+s']) await page.keyboard.press(key);
+  for (const key of ['q', '1', 'Enter', 'F2', 'Control+s']) await pressKey(page, key);
   // Held down on the very button that it would press.
   await page.locator('footer').getByRole('button', { name: /^Done/ }).focus();
   await page.keyboard.down('Space');

@@ -1,7 +1,7 @@
 /** What is where on stage: nothing jumps, nothing is cut, nothing is covered; and what a clicker does to it. */
 import type { Page } from '@playwright/test';
 import type { Demo } from '../core/repertoire/types';
-import { FESTIVAL, expect, later, onward, startAtTwo, test } from './stage';
+import { FESTIVAL, expect, later, onward, startAtTwo, test, pressKey } from './stage';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const foot = (page: Page) => page.locator('footer');
@@ -74,7 +74,7 @@ test('through the whole show, what comes then is in view, and neither the head n
 
 /** At the step of the can that is watched for steam, with the steam seen. */
 async function atTheSign(page: Page): Promise<void> {
-  await page.keyboard.press('g');
+  await pressKey(page, 'g');
   await page.getByRole('button', { name: /Crushed can/ }).click();
   await expect(now(page)).toContainText('not begun');
   await onward(page);

@@ -1,5 +1,6 @@
 /** Tests of the interface: one server and one warm browser for each worker, fresh data for each test. */
 import { once } from 'node:events';
+import { readFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join, resolve } from 'node:path';
@@ -182,6 +183,17 @@ export async function refuses(field: Locator, why: RegExp): Promise<void> {
 export const accepts = (field: Locator): Promise<void> =>
   expect(field).toHaveAttribute('aria-invalid', 'false');
 
+/** What a link gives is a PDF; answers with its text as it is written in the file. */
+export async function takesPdf(page: Page, link: string): Promise<string> {
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: link }).click(),
+  ]);
+  const pdf = readFileSync(await file.path()).toString('latin1');
+  expect(pdf.slice(0, 5)).toBe('%PDF-');
+  return pdf;
+}
+
 export const FESTIVAL = '/shows/harbour-light-festival';
 
 /**
@@ -193,7 +205,19 @@ export async function pick(field: Locator, option: string): Promise<void> {
   await field.page().getByRole('option', { name: option, exact: true }).press('Enter');
 }
 
-/** Every key that means onward, in turn: the same one so soon again would be a clicker’s bounce. */
+/** The same key so soon again, in ms, would be a clicker’s bounce. */
+const BOUNCE = 100;
+const lastKey = new WeakMap<Page, { key: string; at: number }>();
+
+/** A key of the stage as a hand presses it: no sooner again than a hand can. */
+export async function pressKey(page: Page, key: string): Promise<void> {
+  const last = lastKey.get(page);
+  if (last?.key === key) await expect.poll(() => Date.now() - last.at).toBeGreaterThan(BOUNCE);
+  await page.keyboard.press(key);
+  lastKey.set(page, { key, at: Date.now() });
+}
+
+/** Every key that means onward, in turn: nothing is waited for between them. */
 const ONWARD = ['Space', 'PageDown', 'ArrowRight', 'ArrowDown'] as const;
 const onwards = new WeakMap<Page, number>();
 
@@ -201,7 +225,7 @@ const onwards = new WeakMap<Page, number>();
 export async function onward(page: Page): Promise<void> {
   const pressed = onwards.get(page) ?? 0;
   onwards.set(page, pressed + 1);
-  await page.keyboard.press(ONWARD[pressed % ONWARD.length] ?? 'Space');
+  await pressKey(page, ONWARD[pressed % ONWARD.length] ?? 'Space');
 }
 
 /** A rehearsal begun at the planned start of the festival, on the page’s clock and the server’s. */
@@ -219,8 +243,17 @@ export async function startAtTwo(page: Page, demo: Served): Promise<void> {
   await expect(now.getByRole('heading', { name: 'Stand beside the drum' })).toBeVisible();
 }
 
-/** Turns both clocks forward: nothing is waited for. */
+/** No press is on its way: it would be taken for one of the time that the server’s clock has once it is there. */
+const isSent = (page: Page): Promise<boolean> =>
+  page.evaluate(
+    () =>
+      !navigator.onLine ||
+      Object.keys(localStorage).every((key) => !key.startsWith('hearty-stage-run-')),
+  );
+
+/** Turns both clocks forward: nothing is waited for but what was pressed before. */
 export async function later(page: Page, demo: Served, seconds: number): Promise<void> {
+  await expect.poll(() => isSent(page)).toBe(true);
   demo.turnClock(seconds * 1000);
   await page.clock.fastForward(seconds * 1000);
 }

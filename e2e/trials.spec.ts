@@ -1,6 +1,6 @@
 /** Trial series: the list, a new one from question to answer, goes on a phone and without a network, an odd reading. */
 import { startedRehearsal } from './hall';
-import { expect, FESTIVAL, onward, refuses, saved, test } from './stage';
+import { expect, FESTIVAL, onward, refuses, saved, test, pressKey } from './stage';
 
 const TRIALS = '/bench/trials';
 
@@ -187,7 +187,7 @@ test('a series before an audience: read on stage, it comes in as a round, and a 
   await page.getByRole('button', { name: 'Put the series in a show' }).click();
   await expect(page.getByText('It is the last in')).toBeVisible();
   await startedRehearsal(page, demo);
-  await page.keyboard.press('g');
+  await pressKey(page, 'g');
   await page
     .getByRole('dialog')
     .getByRole('button', { name: /Foam fountain.*\b10\b|10 Foam fountain/ })
@@ -208,13 +208,14 @@ test('a series before an audience: read on stage, it comes in as a round, and a 
     // The next press only once this one is seen.
     await expect.poll(stands).not.toBe(before);
   }
-  for (const height of [18, 30, 39, 44, 45, 44]) {
-    await page.keyboard.press('m');
+  for (const [i, height] of [18, 30, 39, 44, 45, 44].entries()) {
+    await pressKey(page, 'm');
     await page.keyboard.type(String(height));
     await page.keyboard.press('Enter');
+    const level = new RegExp(`^${i + 1} teaspoons?.*${height}`);
+    await expect(page.getByRole('button', { name: level })).toBeVisible();
   }
-  await expect(page.getByRole('button', { name: /^6 teaspoons.*44/ })).toBeVisible();
-  await page.keyboard.press('n');
+  await pressKey(page, 'n');
   const dialog = page.getByRole('dialog', { name: 'What was tried' });
   // What was read just now is in it already.
   await expect(dialog).toContainText('n 5');
@@ -226,7 +227,7 @@ test('a series before an audience: read on stage, it comes in as a round, and a 
   await dialog.getByRole('button', { name: 'Put it in at the end of this show' }).click();
   await expect(dialog.getByText(/It is the last in this show now/)).toBeVisible();
   await dialog.getByRole('button', { name: 'Done', exact: true }).click();
-  await page.keyboard.press('g');
+  await pressKey(page, 'g');
   await expect(
     page.getByRole('dialog').getByRole('button', { name: /11 Foam fountain/ }),
   ).toBeVisible();

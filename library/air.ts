@@ -61,7 +61,15 @@ const smokeRingDrum: Written = {
           ask: 'How far does the air fly?',
           options: ['To row one', 'To row three', 'To the back wall'],
           answer: 2,
+          ifFails: 0,
           reveal: 'All the way: watch the cups.',
+          accepts: ['As far as the cups', 'To the end of the hall'],
+          wrong: [
+            {
+              answer: 'Air can’t go that far, it spreads out',
+              then: 'A puff does. This one rolls up into a ring, and a ring keeps its air to itself.',
+            },
+          ],
         },
         tasks: [
           prepare('roll-on', 'Roll the drum on, machine beside it', [40, 60, 90]),

@@ -1,5 +1,6 @@
 /** The demonstrations that come with the application. Amounts are at the small end; records are nobody’s. */
 import type { Family } from '../core/repertoire/families';
+import { NO_HAND_OUT } from '../core/repertoire/handOut';
 import { guessFace } from '../core/repertoire/face';
 import type { Demo } from '../core/repertoire/types';
 import { AIR } from './air';
@@ -10,6 +11,7 @@ import { MATTER_AND_COLOUR } from './easy-matter';
 import { EASY_MOTION } from './easy-motion';
 import { FLAME_AND_SOUND } from './fire';
 import { GAS_AND_COLOUR } from './gas';
+import { HAND_OUTS } from './handOuts';
 import { MOTION_AND_CHARGE } from './motion';
 import { TURNING } from './turning';
 import { WET_AND_HIGH } from './wet';
@@ -63,7 +65,15 @@ const ABOUT: Readonly<Record<string, Family>> = {
 /** Each has a figure of its own, called as it is. */
 function dressed(demo: Written & { told?: string }): Demo {
   const face = { ...guessFace(`${demo.name} ${demo.hook}`), figure: demo.id };
-  return { ...demo, family: ABOUT[demo.id] ?? null, face, told: demo.told ?? '', origin: null };
+  return {
+    ...demo,
+    family: ABOUT[demo.id] ?? null,
+    face,
+    told: demo.told ?? '',
+    origin: null,
+    picture: null,
+    handOut: HAND_OUTS[demo.id] ?? NO_HAND_OUT,
+  };
 }
 
 export const LIBRARY_DEMOS: Demo[] = [

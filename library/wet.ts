@@ -81,7 +81,15 @@ const foamFountain: Written = {
           ask: 'How far will the foam come?',
           options: ['Stays in the glass', 'Over the rim', 'Up to the roof'],
           answer: 1,
+          ifFails: 0,
           reveal: 'Over the rim, and it keeps on coming.',
+          accepts: ['It overflows', 'Out at the top'],
+          wrong: [
+            {
+              answer: 'The yeast breathes it out',
+              then: 'In dough it does, in an hour. This takes ten seconds: too fast for breathing.',
+            },
+          ],
         },
         tasks: [
           prepare('tray', 'Set tray and cylinder', [60, 80, 100]),
@@ -91,12 +99,21 @@ const foamFountain: Written = {
             after: [after('stir')],
           }),
           step('predict', 'Hold up the two cups', [60, 80, 100], {
-            say: 'One of these is alive. What happens when they meet?',
+            say: [
+              'Two cups. This one could be water, and is not: it is peroxide, weak, from a first-aid box. And yours?',
+              'Helper: Mine was asleep in a packet for a year. Ten minutes ago I gave it warm water, and it woke up.',
+              'Performer: One of these is alive, then. What happens when they meet? A hand up for each: it stays in the glass, it comes over the rim, it goes up to the roof.',
+              'Helper: Most of you are for the rim.',
+            ].join('\n'),
             after: [after('soak', 0, 900)],
           }),
           step('colour', 'Pour the peroxide in, add detergent and colour', [30, 40, 50], {
             eachGo: true,
-            say: 'Pick a colour!',
+            say: [
+              'First a squirt of this, so that we can see what is otherwise gone at once. Gas that comes out of a liquid is off into the room before you have looked. Soap catches it. It puts a thin coat round every bubble, and foam is nothing but a crowd of coats with nobody visible inside. People who look for what can’t be seen do that all the time: they give it a coat, and then they look at the coat. It is the same with dust in a beam of light, and with fog on a cold morning. And a colour, only because I like it.',
+              'Room: A colour!',
+              'Helper: That one it is. Ten drops.',
+            ].join('\n'),
             cue: 'Shout a colour',
             gearOn: ['Goggles'],
             hazards: ['splash', 'oxidiser'],
@@ -104,12 +121,18 @@ const foamFountain: Written = {
           step('pour', 'Pour the yeast in and step back', [50, 70, 90], {
             eachGo: true,
             hands: [performer, helper],
-            say: 'Stand back, and let it do the work.',
+            say: [
+              'Helper: Goggles on, gloves on. Front row, lean back a little.',
+              'Performer: Three, two, one, all of it at once. Stand back, and let it do the work.',
+            ].join('\n'),
             gearOn: ['Goggles', 'Splash gloves'],
             hazards: ['splash', 'slip', 'oxidiser'],
           }),
           step('why', 'Feel the outside of the cylinder', [60, 80, 100], {
-            say: 'It is warm. Falling apart gives heat away.',
+            say: [
+              'Helper: It is warm!',
+              'Performer: Falling apart gives heat away. The yeast is only the doorman: it holds the door, and it is still there when everybody is out. That is a catalyst.',
+            ].join('\n'),
             gearOff: ['Splash gloves'],
             hazards: ['slip'],
           }),

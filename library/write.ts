@@ -49,7 +49,7 @@ export const sparkHand = (role: Hand['role']): Hand => ({
 });
 
 /** A demonstration as it is written down: how it looks, and where it is from, is put to it with all others. */
-export type Written = Omit<Demo, 'family' | 'face' | 'told' | 'origin'>;
+export type Written = Omit<Demo, 'family' | 'face' | 'told' | 'origin' | 'picture' | 'handOut'>;
 
 /** A demo with one method; what is not said is as of a blank one. */
 export const plainDemo = (

@@ -20,8 +20,6 @@ const server = spawn(process.execPath, [join(root, 'dist', 'server', 'main.js'),
     PORT: '0',
     HEARTY_DATA: join(folder, 'demo.sqlite'),
     NODE_ENV: 'production',
-    // No network of this machine is in the picture.
-    HEARTY_ADDRESSES: '127.0.0.2',
   },
 });
 const url = await new Promise((resolve) => {
@@ -162,31 +160,11 @@ async function audience(page) {
   await page.getByText('hands up').waitFor();
 }
 
-/** Comes in as a device of its own would; stays until the pictures are taken. */
-async function joined(page, { role, person, viewport }) {
-  const { origins, code } = await (await page.request.get(`${url}/api/share`)).json();
-  const hasTouch = viewport === phone;
-  const context = await browser.newContext({ viewport, hasTouch, serviceWorkers: 'block' });
-  const device = await context.newPage();
-  await device.goto(`${origins[0]}/join#${code}`);
-  await device.waitForURL((at) => at.pathname !== '/join');
-  const { device: known } = await (await device.request.get(`${origins[0]}/api/me`)).json();
-  const data = { name: '', role, person };
-  await page.request.put(`${url}/api/devices/${known.id}`, { data });
-  // As what it is now: what it was for a moment is let go of.
-  await device.goto(`${origins[0]}${role === 'audience' ? '/screen' : `${SHOW}/crew`}`);
-  await device.waitForLoadState('networkidle');
-}
-
-/** The laptop lets the crew in. */
-async function shared(page) {
-  await page.goto(`${url}/share?show=${SHOW.split('/').at(-1)}`);
-  await page.getByRole('button', { name: 'Share with the crew' }).click();
-  await page.getByRole('img', { name: /^Code to scan/ }).waitFor();
-  await joined(page, { role: 'presenter', person: 'mara', viewport: wide });
-  await joined(page, { role: 'crew', person: 'jo', viewport: phone });
-  await joined(page, { role: 'audience', person: null, viewport: beamer });
-  await page.getByText('4 here').waitFor();
+/** With what fits the next show, and when that will end. */
+async function fitting(page) {
+  await page.goto(`${url}/demos`);
+  await page.getByText(/^Ends about \d/).waitFor();
+  await page.getByRole('heading', { name: /^\d+ fit$/ }).waitFor();
 }
 
 const SHOTS = [
@@ -197,10 +175,11 @@ const SHOTS = [
   ['ready', '/shows/little-hollin-evening/ready', wide],
   ['risks', `${SHOW}/ready/risks`, wide],
   ['after', '/shows/hollin-school-morning/after', wide],
-  ['demos', '/demos', wide],
+  ['demos', fitting, wide],
   ['demo', '/demos/foam-fountain', wide],
   ['shows', '/shows', wide],
   ['store', '/store', wide],
+  ['venue', '/venues?open=boat-shed', wide],
   ['pack-phone', pack, phone],
   ['bench', '/bench/calculators/will-it-light', wide],
   ['trial', '/bench/trials/foam-yeast/answer', wide],
@@ -209,7 +188,6 @@ const SHOTS = [
   ['on-stage-phone', rehearse, phone],
   ['crew-phone', helper, phone],
   ['audience', audience, beamer],
-  ['share', shared, wide],
 ];
 for (const [name, where, viewport] of SHOTS) {
   if (only.length > 0 && !only.includes(name)) continue;

@@ -2,8 +2,10 @@
 import { originOf } from '../core/repertoire/origin';
 import type { Demo, Item } from '../core/repertoire/types';
 import { ITEMS } from '../library/items';
+import { EASY_ITEMS } from '../library/items-easy';
 import { MORE_ITEMS } from '../library/items-more';
 import { LIBRARY_DEMOS } from '../library/demos';
+import { filmed } from './cameras';
 import { KEPT } from './kept';
 import { DESK } from './places';
 
@@ -73,7 +75,7 @@ function own(id: string, { goes, pinned = '' }: Own, isTaken: boolean): Demo {
         ...task,
         cues: task.cues.map((cue) => (cue.kind === 'light' ? { ...cue, output: DESK } : cue)),
       }));
-      return { ...method, tasks, priorWorked, priorFailed };
+      return filmed({ ...method, tasks, priorWorked, priorFailed });
     }),
   };
 }
@@ -86,6 +88,12 @@ export const MORE_DEMOS: Demo[] = owned(BESIDES, true);
 
 const kept = (item: Item): Item => ({ ...item, ...KEPT[item.id] });
 
+/** What is only needed to try it at home. */
+const AT_HOME = new Set(
+  [...DEMOS, ...MORE_DEMOS].flatMap(({ handOut }) => handOut.things.map(({ itemId }) => itemId)),
+);
+const HOME_ITEMS = EASY_ITEMS.filter(({ id }) => AT_HOME.has(id));
+
 /** What the season’s shows need, and what the other demonstrations need besides. */
-export const SHOW_ITEMS: Item[] = ITEMS.map(kept);
-export const ALL_ITEMS: Item[] = [...ITEMS, ...MORE_ITEMS].map(kept);
+export const SHOW_ITEMS: Item[] = [...ITEMS, ...HOME_ITEMS].map(kept);
+export const ALL_ITEMS: Item[] = [...ITEMS, ...MORE_ITEMS, ...HOME_ITEMS].map(kept);

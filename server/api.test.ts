@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import Papa from 'papaparse';
 import request from 'supertest';
+import { withoutMethod } from '../core/repertoire/change';
 import type { ApiErrorBody, ShowAnswer, Versioned } from '../contract/api';
 import type { Show } from '../core/brief/types';
 import type { Demo } from '../core/repertoire/types';
@@ -86,7 +87,7 @@ describe('changing', () => {
     const demo = await get<Versioned<Demo>>('/api/demos/foam-fountain');
     const answer = await request(server.app)
       .put('/api/demos/foam-fountain')
-      .send({ ...demo, methods: demo.methods.filter((m) => m.id !== 'gentle') })
+      .send(withoutMethod(demo, 'gentle'))
       .expect(409);
     expect(errorOf(answer).message).toContain('Harbour Light Festival');
     expect((await get<Demo>('/api/demos/foam-fountain')).methods).toHaveLength(2);

@@ -20,6 +20,7 @@ import { answerErrors, nothingHere, toldOf } from './http/errors';
 import { onlyFromHere, securityHeaders } from './http/guard';
 import { kitRoutes } from './kit/routes';
 import { libraryRoutes } from './library/routes';
+import { handOutRoutes } from './handout/routes';
 import { lineupRoutes } from './lineup/routes';
 import { photoRoutes } from './ready/photoRoutes';
 import { riskRoutes } from './ready/riskRoutes';
@@ -109,6 +110,7 @@ function apiRoutes({
   api.use(
     '/shows',
     lineupRoutes(context, forecastRuns),
+    handOutRoutes(context),
     kitRoutes(context, share),
     readyRoutes(context),
     riskRoutes(context),

@@ -295,7 +295,9 @@ describe('the plan command', () => {
 
   test('with --order, a better running order and what it is better for, the same each time', () => {
     const file = join(folder, 'order.show.json');
-    writeFileSync(file, JSON.stringify(festival));
+    // All nine take twenty seconds, twice.
+    const show = { ...festival.show, slots: festival.show.slots.slice(0, 7) };
+    writeFileSync(file, JSON.stringify({ ...festival, show }));
     // Given time enough, however busy the machine, it is searched to its end: then it is the same each time.
     const asked = ['--order', '--seed', '3', '--seconds', '400'];
     const first = plan(file, ...asked);
@@ -304,7 +306,7 @@ describe('the plan command', () => {
       order: Suggestion;
       timeline: { deadAir: number; gaps: { fixes: { gain: number; words: string }[] }[] };
     };
-    expect([...order.slots].sort()).toEqual(festival.show.slots.map((slot) => slot.id).sort());
+    expect([...order.slots].sort()).toEqual(show.slots.map((slot) => slot.id).sort());
     expect(order.before.deadAir).toBe(timeline.deadAir);
     expect(order).toMatchObject({ proven: true, objective: { deadAir: 0 } });
     expect(order.reasons.length).toBeGreaterThan(0);

@@ -27,12 +27,12 @@ test('a performance is held by its checks; a rehearsal is not', async () => {
   );
   await start('r2', 'rehearsal').expect(201);
   const { checks } = (await request(server.app).get(`${FESTIVAL}/checks`)).body as {
-    checks: { key: string; holds: boolean }[];
+    checks: { key: string; holds: boolean; measures: { least: number | null } | null }[];
   };
   for (const check of checks.filter((c) => c.holds))
     await request(server.app)
       .put(`${FESTIVAL}/checks/${check.key}`)
-      .send({ state: 'done', reason: '', value: null, by: 'jo' })
+      .send({ state: 'done', reason: '', value: check.measures?.least ?? null, by: 'jo' })
       .expect(200);
   const run = (await start('r3', 'performance').expect(201)).body as RunRecord;
   expect(run.plan.slots).toHaveLength(9);

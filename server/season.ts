@@ -9,7 +9,7 @@ import { DemoBody } from '../contract/repertoire';
 import { checkShowFile } from '../contract/showFile';
 import { type Checked, check } from '../contract/validate';
 import type { AppContext } from './context';
-import { importShow } from './brief/showFile';
+import { importShow } from './brief/importShow';
 import { localInstant } from './instant';
 
 const copy = (plain: unknown): unknown => JSON.parse(JSON.stringify(plain));

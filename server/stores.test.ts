@@ -17,9 +17,11 @@ import { box, item } from '../contract/testing/inventory';
 import { kitList } from '../core/kit/kit';
 import { lineupInput } from '../core/lineup/fromBundle';
 import { schedule } from '../core/lineup/schedule';
+import { demosNamed, peopleNamed } from '../core/brief/demosNamed';
 import { verifyTimeline } from '../core/lineup/verify';
 import { dayChecks } from '../core/ready/checks';
-import { exportShow, importShow } from './brief/showFile';
+import { exportShow } from './brief/exportShow';
+import { importShow } from './brief/importShow';
 import type { Entity, EntityStore } from './entity';
 import { type TestServer, testServer } from './testing/serve';
 
@@ -75,12 +77,8 @@ describe('whole shows', () => {
         try {
           const { showId } = importShow(empty.context, checked.value);
           const back = exportShow(empty.context, showId);
-          const used = new Set(file.show.slots.map((slot) => slot.demoId));
-          const named = new Set(
-            [...file.show.crew, ...file.show.slots.map((slot) => slot.performerId)].flatMap(
-              (id) => id ?? [],
-            ),
-          );
+          const used = new Set(demosNamed(file.show));
+          const named = new Set(peopleNamed(file.show));
           expect(back.show).toEqual(file.show);
           expect(back.venue).toEqual(file.venue);
           expect(new Set(back.demos)).toEqual(new Set(file.demos.filter((d) => used.has(d.id))));

@@ -1,4 +1,5 @@
 /** Random values that the contract allows, for property tests. */
+import { CREW_SAID } from '../../core/brief/agreed';
 import fc from 'fast-check';
 import { ARCS, type SlotPair, WEIGHTS } from '../../core/brief/wishes';
 import {
@@ -19,6 +20,7 @@ import { FILE_FORMAT, FILE_VERSION, type ShowFile } from '../showFile';
 import { box, item, stockedLot } from './inventory';
 import { demo, estimate } from './repertoire';
 import { number, numbered, orNull, whole, words, yes } from './values';
+import { classSet, filming } from './pictures';
 
 export const person: fc.Arbitrary<Person> = fc.record({
   id: fc.uuid(),
@@ -26,6 +28,7 @@ export const person: fc.Arbitrary<Person> = fc.record({
   role: words(60),
   competences: fc.subarray([...COMPETENCES]),
   heartDevice: fc.constantFrom(...KNOWN),
+  wordsPerMinute: fc.option(fc.integer({ min: 60, max: 260 })),
   mayWaive: yes,
   note: words(400),
 });
@@ -188,6 +191,21 @@ export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbit
         measured: fc.subarray([...CONDITION_FIGURES]),
         takenAt: orNull(fc.constantFrom('13:05')),
       }),
+      agreedWith: words(120),
+      answers: fc
+        .subarray(people.map(({ id }) => id))
+        .chain((ids) =>
+          fc.tuple(
+            ...ids.map((personId) =>
+              fc.constantFrom(...CREW_SAID).map((said) => ({ personId, said })),
+            ),
+          ),
+        ),
+      questions: fc
+        .array(fc.record({ ask: words(160, 1), answer: words(300) }), { maxLength: 2 })
+        .map((all) => numbered('q', all)),
+      filming: filming(people.map(({ id }) => id)),
+      classSet: classSet(demos),
       note: words(2000),
     })
     .map(({ times, slots, ...rest }) => {

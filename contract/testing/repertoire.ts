@@ -21,6 +21,7 @@ import { KIT_UNITS, UNIT_IDS } from '../../core/units/units';
 import { card, care, hazard, needs, calculators } from './care';
 import { strength } from './inventory';
 import { figures, results } from './measure';
+import { handOut, picture, views } from './pictures';
 import { number, numbered, orNull, whole, wordList, words, yes } from './values';
 
 export const estimate = fc
@@ -63,7 +64,10 @@ const prediction: fc.Arbitrary<Method['prediction']> = orNull(
         ask: words(120, 1),
         options: fc.constant(options),
         answer: orNull(whole(0, options.length - 1)),
+        ifFails: orNull(whole(0, options.length - 1)),
         reveal: words(200),
+        accepts: fc.uniqueArray(words(80, 1), { maxLength: 3, selector: (text) => text.trim() }),
+        wrong: fc.array(fc.record({ answer: words(120, 1), then: words(300) }), { maxLength: 2 }),
       }),
     ),
 );
@@ -88,6 +92,8 @@ const task: fc.Arbitrary<Omit<Task, 'id'>> = fc
     ),
     hazards: fc.subarray([...HAZARDS], { maxLength: 2 }),
     cues,
+    picture,
+    views,
   })
   .map((value) => (value.phase === 'settle' ? { ...value, hands: [] } : value));
 
@@ -246,8 +252,10 @@ export const demo = (items: readonly string[] = []): fc.Arbitrary<Demo> =>
           methods: fc.array(fc.record({ methodId: fc.uuid(), mark: words(40) }), { maxLength: 3 }),
         }),
       ),
+      picture,
       methods: methods(items),
     })
+    .chain((rest) => handOut(rest.methods, items).map((given) => ({ ...rest, handOut: given })))
     .map(({ ages: [a, b], ...rest }) => ({
       ...rest,
       ageFrom: Math.min(a, b),

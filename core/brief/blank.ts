@@ -61,6 +61,7 @@ export const blankPerson = (id: string, name: string): Person => ({
   role: '',
   competences: [],
   heartDevice: 'unknown',
+  wordsPerMinute: null,
   mayWaive: true,
   note: '',
 });
@@ -83,7 +84,10 @@ export const blankShow = (id: string, title: string, date: string, zone: string)
   audienceNeeds: NO_AUDIENCE_NEEDS,
   journeys: [],
   agreed: false,
+  agreedWith: '',
   crew: [],
+  answers: [],
+  questions: [],
   positions: usualPositions(),
   slots: [],
   wishes: NO_WISHES,
@@ -91,5 +95,7 @@ export const blankShow = (id: string, title: string, date: string, zone: string)
   wantedChance: 95,
   cold: [],
   conditions: NO_CONDITIONS,
+  filming: [],
+  classSet: null,
   note: '',
 });

@@ -1,5 +1,6 @@
 /** A show again: on another day, for other people, by the same crew or another. */
 import { formatClock, parseClock } from '../time/clock';
+import { forNextClass } from './classSet';
 import type { Show } from './types';
 import { NO_AUDIENCE_NEEDS, NO_CONDITIONS } from './types';
 
@@ -69,9 +70,15 @@ export function showAgain(show: Show, again: Again): Show {
     tour,
     venueId,
     agreed: false,
+    agreedWith: '',
+    answers: [],
+    // What this crew asks of its own accord it asks again; another host answers.
+    questions: show.questions.map((question) => ({ ...question, answer: '' })),
     audienceNeeds: NO_AUDIENCE_NEEDS,
     youngest: null,
     conditions: NO_CONDITIONS,
+    classSet: show.classSet && forNextClass(show.classSet),
+    filming: withCrew ? structuredClone(show.filming) : [],
     cold: show.cold.map((plan) => ({ ...plan, ordered: null, measured: null })),
     crew: withCrew ? [...show.crew] : [],
     // The place’s circuits are the place’s, and the way there is another.

@@ -7,9 +7,10 @@ export const itemsNamed = (
   demos: readonly Demo[],
 ): string[] => [
   ...new Set([
-    ...demos.flatMap((demo) =>
-      demo.methods.flatMap((method) => method.kit.flatMap((l) => [l.itemId, ...l.instead])),
-    ),
+    ...demos.flatMap((demo) => [
+      ...demo.methods.flatMap((method) => method.kit.flatMap((l) => [l.itemId, ...l.instead])),
+      ...demo.handOut.things.map(({ itemId }) => itemId),
+    ]),
     ...show.slots.flatMap(({ sideBySide }) =>
       (sideBySide?.stations ?? []).flatMap(({ amounts }) => amounts.map(({ itemId }) => itemId)),
     ),

@@ -4,6 +4,9 @@ import type { RiskMatrix } from '../repertoire/matrix';
 import type { Measure } from '../repertoire/measure';
 import type { HouseholdSizes } from '../units/household';
 import type { UnitId } from '../units/units';
+import type { CrewAnswer, HostQuestion } from './agreed';
+import type { ClassSet } from './classSet';
+import type { Filming } from './filming';
 import type { Wishes } from './wishes';
 
 export interface Person {
@@ -15,6 +18,8 @@ export interface Person {
   heartDevice: Known;
   /** May waive a check or a verdict, with a reason. */
   mayWaive: boolean;
+  /** How fast they speak on stage; null where nobody has measured it. */
+  wordsPerMinute: number | null;
   note: string;
 }
 
@@ -287,7 +292,11 @@ export interface Show {
   /** The ways to the show and in the house, in order. */
   journeys: Journey[];
   agreed: boolean;
+  /** With whom and how: “Tove, harbour office, by phone”. */
+  agreedWith: string;
   crew: string[];
+  answers: CrewAnswer[];
+  questions: HostQuestion[];
   positions: Position[];
   slots: Slot[];
   wishes: Wishes;
@@ -297,6 +306,10 @@ export interface Show {
   wantedChance: number;
   cold: ColdPlan[];
   conditions: Conditions;
+  /** Who films; a camera that is not named has nobody yet. */
+  filming: Filming[];
+  /** Null where no class tries anything itself. */
+  classSet: ClassSet | null;
   note: string;
 }
 

@@ -6,6 +6,7 @@ import type { Item, KitLine } from '../repertoire/types';
 import { formatAmount, formatBoth, type System } from '../units/format';
 import { type Dimension, dimensionOf, toBase } from '../units/units';
 import { type Times, timesInWords, timesWanted } from './basis';
+import { type ClassDemand, classDemands, linesOfSet, timesForClass } from './classKit';
 import { type KnownRecord, type Sets, setsOf } from './sets';
 
 export interface KitOptions {
@@ -25,6 +26,8 @@ export interface KitDemand extends ResolvedSlot {
   times: Times;
   /** Of what is handled, the share that is left: below 1 where some is lost. */
   kept: number;
+  /** What a class may choose; null in the running order. */
+  forClass: ClassDemand | null;
 }
 
 /** Every line that is wanted at all. Lines whose item is gone are left out. */
@@ -32,7 +35,7 @@ export function kitDemands(bundle: ShowBundle, { records = [] }: KitOptions = {}
   const items = new Map(bundle.items.map((item) => [item.id, item]));
   const sizes = bundle.household;
   const broughtOnce = new Set<LineKey>();
-  return resolveSlots(bundle).flatMap((resolved) => {
+  const inShow = resolveSlots(bundle).flatMap((resolved) => {
     const { slot, demo, method } = resolved;
     const sets = setsOf(slot, method, records, bundle.show.wantedChance);
     return method.kit.flatMap((line): KitDemand[] => {
@@ -52,8 +55,40 @@ export function kitDemands(bundle: ShowBundle, { records = [] }: KitOptions = {}
       const rehearsing = item.cold ? 0 : one * times.rehearsing;
       const base = one * times.factor;
       if (base + rehearsing === 0) return [];
-      return [{ ...resolved, line, item, sets, base, rehearsing, times, kept }];
+      return [{ ...resolved, line, item, sets, base, rehearsing, times, kept, forClass: null }];
     });
+  });
+  const inClass = classDemands(bundle, records).flatMap((wanted) => ofClass(wanted, items, bundle));
+  return [...inShow, ...inClass];
+}
+
+/** Cold liquid is nothing that pupils handle: no line of it is brought for them. */
+function ofClass(
+  wanted: ClassDemand,
+  items: ReadonlyMap<string, Item>,
+  { household, show }: Pick<ShowBundle, 'household' | 'show'>,
+): KitDemand[] {
+  const { resolved, sets } = wanted;
+  return linesOfSet(resolved.demo, resolved.method, items).flatMap((line): KitDemand[] => {
+    const item = items.get(line.itemId);
+    if (!item || item.cold) return [];
+    const perGroup = show.classSet?.perGroup ?? 1;
+    const factor = timesForClass(line, item.kind, resolved.method, sets, perGroup);
+    if (factor === 0) return [];
+    const kept = item.kind === 'consumable' ? 1 - item.waste / 100 : 1;
+    return [
+      {
+        ...resolved,
+        line,
+        item,
+        sets: { planned: sets.chosenBy, spare: sets.spare, chance: 1, words: sets.words },
+        base: (toBase(line.amount, line.unit, household) / kept) * factor,
+        rehearsing: 0,
+        times: { factor, rehearsing: 0 },
+        kept,
+        forClass: wanted,
+      },
+    ];
   });
 }
 
@@ -63,7 +98,7 @@ export const wholePieces = (base: number, dimension: Dimension): number =>
 
 /** The amount of a line, and how it came about: “60 mL per go × 2 goes = 120 mL”. */
 export function demandInWords(
-  { line, item, sets, base, rehearsing, times, kept }: KitDemand,
+  { line, item, sets, base, rehearsing, times, kept, forClass }: KitDemand,
   { household: sizes, show }: Pick<ShowBundle, 'household' | 'show'>,
   system: System = 'metric',
 ): { text: string; sum: string } {
@@ -71,7 +106,9 @@ export function demandInWords(
   const total = wholePieces(base + rehearsing, dimension);
   const text = formatBoth(total, line.unit, dimension, { system, sizes });
   const said = { factor: times.factor, rehearsing };
-  const words = timesInWords(line, said, show.rehearsals, sets);
+  const words = forClass
+    ? `× ${times.factor} for a class`
+    : timesInWords(line, said, show.rehearsals, sets);
   const written = formatAmount(line.amount, line.unit);
   const handling = kept < 1 ? ` + ${item.waste} % lost in handling` : '';
   const single = rehearsing === 0 && !handling && /^for the/.test(words);

@@ -23,10 +23,19 @@ export function usedIn(
   options: KitOptions = {},
 ): Used[] {
   const used = new Map<string, Used>();
-  for (const { slot, line, item, sets, base } of kitDemands(bundle, options)) {
+  for (const { slot, line, item, sets, base, forClass } of kitDemands(bundle, options)) {
     if (item.kind !== 'consumable' || item.atVenue) continue;
     const one = convert(base, dimensionOf(line.unit), dimensionOf(item.unit), item);
     if (one === null) continue;
+    const entry = used.get(item.id) ?? { itemId: item.id, name: item.name, planned: 0, used: 0 };
+    used.set(item.id, entry);
+    entry.planned += one;
+    if (forClass) {
+      // Not counted: as many as were provided for.
+      const groups = forClass.option.chose ?? sets.planned;
+      entry.used += (one * groups) / (sets.planned + sets.spare);
+      continue;
+    }
     const done = goes ? (goes.get(slot.id) ?? 0) : slot.goes;
     const share =
       done === 0 || isSpare(slot, line)
@@ -34,10 +43,7 @@ export function usedIn(
         : line.basis === 'perGo'
           ? done / (sets.planned + sets.spare)
           : 1;
-    const entry = used.get(item.id) ?? { itemId: item.id, name: item.name, planned: 0, used: 0 };
-    entry.planned += one;
     entry.used += one * share;
-    used.set(item.id, entry);
   }
   return [...used.values()].sort((a, b) => a.name.localeCompare(b.name, 'en'));
 }

@@ -15,14 +15,20 @@ export interface TourLine {
   perShow: number[];
 }
 
+type Need = ShowNeeds['needs'][number];
+
 const DAY = 24 * 60 * 60;
 const dayOf = (date: string): number => Math.round(Date.parse(`${date}T00:00:00Z`) / 1000);
 
 /** Of what all shows of a day share, there is only as much as the one that takes most. */
-function usedUp(shows: readonly ShowNeeds[], perShow: readonly number[], itemId: string): number {
+function usedUp(
+  shows: readonly ShowNeeds[],
+  needs: readonly (Need | undefined)[],
+  perShow: readonly number[],
+): number {
   const shared = new Map<string, number[]>();
-  shows.forEach(({ date, needs }) => {
-    const need = needs.find((one) => one.itemId === itemId);
+  shows.forEach(({ date }, i) => {
+    const need = needs[i];
     if (need && need.perDay > 0) shared.set(date, [...(shared.get(date) ?? []), need.perDay]);
   });
   const twice = [...shared.values()].reduce(
@@ -38,13 +44,13 @@ export function tourKit(
   items: ReadonlyMap<string, Pick<Item, 'id' | 'name' | 'kind' | 'unit'>>,
 ): TourLine[] {
   const ids = new Set(shows.flatMap(({ needs }) => needs.map(({ itemId }) => itemId)));
+  const byItem = shows.map(({ needs }) => new Map(needs.map((need) => [need.itemId, need])));
   return [...ids]
     .flatMap((itemId): TourLine[] => {
       const item = items.get(itemId);
       if (!item) return [];
-      const perShow = shows.map(
-        ({ needs }) => needs.find((one) => one.itemId === itemId)?.base ?? 0,
-      );
+      const needs = byItem.map((of) => of.get(itemId));
+      const perShow = needs.map((need) => need?.base ?? 0);
       const away = shows.map(({ date, from, until }, i) => ({
         base: perShow[i] ?? 0,
         from: dayOf(date) + from,
@@ -52,7 +58,7 @@ export function tourKit(
         until: dayOf(date) + Math.min(DAY, until),
       }));
       const carried =
-        item.kind === 'consumable' ? usedUp(shows, perShow, itemId) : mostAtOnce(away).total;
+        item.kind === 'consumable' ? usedUp(shows, needs, perShow) : mostAtOnce(away).total;
       const { name, kind } = item;
       return [{ itemId, name, kind, dimension: dimensionOf(item.unit), carried, perShow }];
     })

@@ -1,7 +1,6 @@
-/** Demonstrations looked for by words, length, family, age and hazards. */
+/** Demonstrations looked for by words, length, family, energy, and whose they are. */
 import { methodFactsOf } from '../lineup/recipe';
 import type { Family } from '../repertoire/families';
-import type { Needs } from '../repertoire/care';
 import type { Demo, HazardKind } from '../repertoire/types';
 
 /** What a demonstration is looked for by, one’s own or not. */
@@ -10,16 +9,14 @@ export interface Browsable {
   text: string;
   /** Of its first way, on stage; null while it has none. */
   seconds: number | null;
-  ageFrom: number;
   family: Family | null;
-  hazards: readonly HazardKind[];
   /** 1 quiet to 5 roof-raiser. */
   energy: number;
-  /** Where its ways are done, each once. */
-  places: readonly Where[];
+  whose: Whose;
 }
 
-export type Where = Needs['where'];
+/** One’s own (as those taken are), or still the library’s. */
+export type Whose = 'mine' | 'library';
 
 export const ENERGIES = ['quiet', 'lively', 'loud'] as const;
 export type EnergyKind = (typeof ENERGIES)[number];
@@ -43,16 +40,21 @@ export interface BrowseWishes {
   words: string;
   length: Length | null;
   family: Family | null;
-  without: HazardKind | null;
-  /** Years of the youngest who watch; null for whatever. */
-  youngest: number | null;
   energy: EnergyKind | null;
-  where: 'indoors' | 'outdoors' | null;
+  whose: Whose | null;
 }
+
+export const ANYTHING: BrowseWishes = {
+  words: '',
+  length: null,
+  family: null,
+  energy: null,
+  whose: null,
+};
 
 export const isWanted = (
   of: Browsable,
-  { words, length, family, without, youngest, energy, where }: BrowseWishes,
+  { words, length, family, energy, whose }: BrowseWishes,
 ): boolean =>
   words
     .toLowerCase()
@@ -61,10 +63,8 @@ export const isWanted = (
     .every((word) => of.text.includes(word)) &&
   (length === null || (of.seconds !== null && lengthOf(of.seconds) === length)) &&
   (family === null || of.family === family) &&
-  (without === null || !of.hazards.includes(without)) &&
-  (youngest === null || of.ageFrom <= youngest) &&
   (energy === null || energyOf(of.energy) === energy) &&
-  (where === null || of.places.some((place) => place === where || place === 'either'));
+  (whose === null || of.whose === whose);
 
 /** Everything that a demonstration is found by, in small letters. */
 export const searchText = ({ name, hook, idea, keywords, methods }: Demo): string =>
@@ -75,31 +75,17 @@ export const hazardsOf = ({ methods }: Pick<Demo, 'methods'>): HazardKind[] => [
   ...new Set(methods.flatMap((method) => method.hazards.map(({ kind }) => kind))),
 ];
 
-export const placesOf = ({ methods }: Pick<Demo, 'methods'>): Where[] => [
-  ...new Set(methods.map(({ needs }) => needs.where)),
-];
-
-/** Of which at least one way needs nothing but what is there, or what does instead of it. */
-export const isAtHand = (
-  { methods }: Pick<Demo, 'methods'>,
-  atHand: ReadonlySet<string>,
-): boolean =>
-  methods.some(({ kit }) =>
-    kit.every(({ itemId, instead }) => [itemId, ...instead].some((id) => atHand.has(id))),
-  );
-
 /** Seconds of its first way on stage; null while it has none. */
 export function firstSeconds({ methods }: Pick<Demo, 'methods'>): number | null {
   const [first] = methods;
   return first ? methodFactsOf(first).show : null;
 }
 
+/** One of the library’s, as it is looked for. */
 export const browsable = (demo: Demo): Browsable => ({
   text: searchText(demo),
   seconds: firstSeconds(demo),
-  ageFrom: demo.ageFrom,
   family: demo.family,
-  hazards: hazardsOf(demo),
   energy: demo.energy,
-  places: placesOf(demo),
+  whose: 'library',
 });

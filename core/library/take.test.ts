@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { LIBRARY_ITEMS } from '../../library/all';
 import { LIBRARY_DEMOS } from '../../library/demos';
+import { itemsNamed } from '../brief/itemsNamed';
 import { changedSince, markOf, originOf } from '../repertoire/origin';
 import type { Demo } from '../repertoire/types';
 import { hasIt, take, type TakeInto } from './take';
@@ -16,9 +17,7 @@ const EMPTY: TakeInto = { items: [], isTaken: () => false, newId: () => 'new' };
 test('taken into nothing it comes with everything it needs', () => {
   for (const library of LIBRARY_DEMOS) {
     const { demo, items } = take(library, LIBRARY_ITEMS, EMPTY);
-    const named = new Set(
-      demo.methods.flatMap(({ kit }) => kit.flatMap(({ itemId, instead }) => [itemId, ...instead])),
-    );
+    const named = new Set(itemsNamed({ cold: [], slots: [] }, [demo]));
     expect(new Set(items.map(({ id }) => id))).toEqual(named);
     expect(demo.origin?.demoId).toBe(library.id);
     expect(demo.methods.every(({ hazardsReviewed }) => !hazardsReviewed)).toBe(true);

@@ -26,11 +26,12 @@ const isSame = (own: OwnItem, item: Item): boolean =>
   plainName(own.name) === plainName(item.name) &&
   convertible(dimensionOf(item.unit), dimensionOf(own.unit), own);
 
-/** What a step sets off stays in its cues only where it goes without devices and files of others. */
+/** What a step sets off stays in its cues only where it goes without devices and files of others; so do pictures. */
 const ownCues = (method: Method): Method['tasks'] =>
   method.tasks.map((task) => ({
     ...task,
     cues: task.cues.filter(({ kind }) => kind === 'message'),
+    picture: null,
   }));
 
 /**
@@ -66,7 +67,14 @@ export function take(
     hazardsReviewed: false,
   }));
   const id = isTaken('demo', library.id) ? newId() : library.id;
-  return { demo: { ...library, id, methods, origin: originOf(library) }, items: fresh };
+  const handOut = {
+    ...library.handOut,
+    things: library.handOut.things.map((thing) => ({ ...thing, itemId: idFor(thing.itemId) })),
+  };
+  return {
+    demo: { ...library, id, methods, handOut, picture: null, origin: originOf(library) },
+    items: fresh,
+  };
 }
 
 /** Whether one’s own repertoire has a demonstration of the library: taken from it, or the very one. */

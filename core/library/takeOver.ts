@@ -1,4 +1,5 @@
 /** What the library has changed of a demonstration that was taken from it comes into one’s own copy, as far as it is wanted. */
+import { NO_HAND_OUT } from '../repertoire/handOut';
 import { originOf, wordsOf } from '../repertoire/origin';
 import type { Demo, Item, Method } from '../repertoire/types';
 import { take, type TakeInto } from './take';
@@ -28,7 +29,8 @@ export function takeOver(
   into: TakeInto,
 ): TakenOver {
   const wanted = library.methods.filter(({ id }) => methodIds.includes(id));
-  const taken = take({ ...library, methods: wanted }, things, into);
+  // What goes home stays one’s own, and brings no things.
+  const taken = take({ ...library, methods: wanted, handOut: NO_HAND_OUT }, things, into);
   const fresh = new Map(taken.demo.methods.map((method) => [method.id, method]));
   const kept = own.methods.map((method): Method => {
     const now = fresh.get(method.id);

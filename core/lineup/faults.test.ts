@@ -45,6 +45,15 @@ describe('order', () => {
     expect(words(from)).toEqual(['Dome: “set” is written as preparation but comes after “p”']);
   });
 
+  test('a step that waits for what settles only once it is cleared: no time is told that there is not', () => {
+    const from = one([
+      task('wipe', 'reset', 60),
+      task('dry', 'settle', 90, { after: [after('wipe')] }),
+      task('q', 'perform', 30, { after: [after('dry')] }),
+    ]);
+    expect(words(from)).toContain('Dome: “q” waits for “dry”, which comes after the performance');
+  });
+
   test('a step that waits for the clearing', () => {
     const from = one([
       task('wipe', 'reset', 10),

@@ -79,7 +79,10 @@ function blockFaults(net: Network): Conflict[] {
   const settleEnds = new Map<string, number>();
   for (const task of net.following) {
     if (task.phase !== 'settle') continue;
-    const starts = task.after.map((lag) => (offsets.get(lag.task)?.end ?? Infinity) + lag.least);
+    // What itself waits for clearing ends at no time within the performance.
+    const starts = task.after.map(
+      (lag) => (offsets.get(lag.task)?.end ?? settleEnds.get(lag.task) ?? Infinity) + lag.least,
+    );
     settleEnds.set(task.id, Math.max(...starts) + task.time.likely);
   }
   return net.lags.flatMap(({ from, to, least, greatest }) => {
@@ -93,12 +96,12 @@ function blockFaults(net: Network): Conflict[] {
       );
     const target = offsets.get(to.id);
     if (to.phase !== 'perform' || !target) return [];
-    if (from.phase === 'reset')
+    const end = offsets.get(from.id)?.end ?? settleEnds.get(from.id);
+    if (from.phase === 'reset' || end === Infinity)
       return tell(
         `“${to.name}” waits for “${from.name}”, which comes after the performance`,
         'Remove the wait, or make the “Clear” task a “Perform” task',
       );
-    const end = offsets.get(from.id)?.end ?? settleEnds.get(from.id);
     if (end === undefined) return [];
     const short = end + least - target.start;
     if (short > 0)

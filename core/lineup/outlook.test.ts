@@ -4,7 +4,15 @@ import fc from 'fast-check';
 import { input, slot, task } from '../testing/build';
 import { forecastShow } from './forecast/forecast';
 import type { SlotPolicy } from './forecast/types';
-import { endingOf, forecastSize, type Outlook, outlookOf, freeSeconds } from './outlook';
+import {
+  endingOf,
+  fillsTime,
+  forecastSize,
+  freeSeconds,
+  leftOf,
+  type Outlook,
+  outlookOf,
+} from './outlook';
 import { schedule } from './schedule';
 import type { LineupInput } from './types';
 
@@ -151,4 +159,15 @@ describe('what is left to be filled', () => {
     expect(freeSeconds(show, 4, { by: 2600 })).toBe(0);
     expect(freeSeconds(show, 4, undefined)).toBe(0);
   });
+});
+
+test('what is left where nobody has said when it begins, held against the share', () => {
+  const said = (by: number) => leftOf(outlook({ by, hardFinish: 1200, share: 0.95 }));
+  expect(said(1110)).toEqual({ isOver: false, words: '1 min 30 s to spare in 19 of 20' });
+  expect(said(1230)).toEqual({ isOver: true, words: '30 s too long in 19 of 20' });
+});
+
+test('a time of which a quarter is left is not filled', () => {
+  const fills = (by: number): boolean => fillsTime(outlook({ by, hardFinish: 1200 }));
+  expect([fills(1300), fills(900), fills(899)]).toEqual([true, true, false]);
 });

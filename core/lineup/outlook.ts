@@ -130,7 +130,8 @@ function whyOf({ again, over }: Outlook): string {
   return words && `${words[0]?.toUpperCase()}${words.slice(1)}.`;
 }
 
-function guessWords(names: readonly string[], all: number): string {
+/** How much of what is forecast rests on guesses; empty where nothing does. `all` slots there are. */
+export function guessWords(names: readonly string[], all: number): string {
   if (names.length === 0) return '';
   if (names.length === 1) return `The times of ${names[0]} are guesses: it was never performed.`;
   if (names.length > 2)
@@ -154,6 +155,18 @@ export function freeSeconds(
 }
 
 /** An outlook in words. `startOfDay` is the show's start in seconds from midnight, of `slots` slots. */
+/** What is left of the time, held against the share, where nobody has said when it begins. */
+export function leftOf({ by, share, hardFinish }: Outlook): { isOver: boolean; words: string } {
+  const left = hardFinish - by;
+  const words = left < 0 ? `${sayDuration(-left)} too long` : `${sayDuration(left)} to spare`;
+  return { isOver: left < 0, words: `${words} in ${shareWords(share)}` };
+}
+
+/** Less than this share of the time is not filled by what goes into it. Our own mark. */
+const FILLED = 0.75;
+
+export const fillsTime = ({ by, hardFinish }: Outlook): boolean => by >= hardFinish * FILLED;
+
 export function endingOf(outlook: Outlook, startOfDay: number, slots: number): Ending {
   const clock = (seconds: number): string => formatClock(startOfDay + seconds);
   const { hardFinish, written, about, by, share, chance, conflicts } = outlook;

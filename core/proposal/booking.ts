@@ -23,7 +23,11 @@ export interface BookingFacts {
 const clock = (minute: number): string =>
   formatClock(Math.min(LAST_MINUTE, Math.max(0, minute)) * 60);
 
-/** It does not go on past midnight: what is too long ends then. */
+/** HH:MM of a hard finish so long after a start. No show goes on past midnight: what is too long ends then. */
+export const finishAfter = (start: string, minutes: number): string =>
+  clock(parseClock(start) / 60 + minutes);
+
+/** With nothing in it yet. */
 export function bookedShow(
   id: string,
   { title, date, start, minutes, audience, youngest, zone }: BookingFacts,
@@ -34,7 +38,7 @@ export function bookedShow(
     arrival: clock(begins - DOORS - SET_UP),
     doors: clock(begins - DOORS),
     start,
-    hardFinish: clock(begins + minutes),
+    hardFinish: finishAfter(start, minutes),
     audience,
     youngest,
   };

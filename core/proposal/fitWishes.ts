@@ -6,6 +6,10 @@ export interface FitWishes {
   without: readonly HazardKind[];
   /** Ids of things that are there; null for whatever is needed. */
   atHand: ReadonlySet<string> | null;
+  /** Where it is, as long as no place is known; null for wherever. */
+  where: 'indoors' | 'outdoors' | null;
+  /** Of these nobody has said anything yet: they keep nothing out. */
+  unsaid: readonly ('time' | 'crew')[];
 }
 
-export const NO_FIT_WISHES: FitWishes = { without: [], atHand: null };
+export const NO_FIT_WISHES: FitWishes = { without: [], atHand: null, where: null, unsaid: [] };

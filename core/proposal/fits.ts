@@ -1,38 +1,29 @@
-/** Which ways of doing which demonstrations would do for a booking; of the others, why not, and what would let them in. */
+/** Which ways of doing which demonstrations would do for a booking; of the others, why not. */
 import type { Bookable } from '../brief/freshSlot';
 import { freshSlot } from '../brief/freshSlot';
 import type { Person, ShowBundle, Slot } from '../brief/types';
 import { methodFactsOf } from '../lineup/recipe';
 import { timelineOf } from '../lineup/timelineOf';
-import { distanceVerdicts } from '../ready/plan';
+import { ringsOf } from '../ready/plan';
 import { powerVerdicts } from '../ready/power';
 import { roomVerdicts } from '../ready/room';
 import type { Verdict } from '../ready/verdict';
 import { HAZARD_WORDS } from '../repertoire/hazards';
 import type { Competence, Demo, Method } from '../repertoire/types';
 import { parseClock, sayDuration } from '../time/clock';
+import { formatAmount } from '../units/format';
 import { counted } from '../words';
 import { type FitWishes, NO_FIT_WISHES } from './fitWishes';
+import type { FitTold, Obstacle } from './letIn';
 
-export interface Obstacle {
-  /** The same for what is mended by the same. */
-  key: string;
-  /** “Needs 6 m of height; the ceiling is at 3.6 m.” */
-  words: string;
-  /** What would let it in: “Front row back to 4 m”; empty where nothing would. */
-  remedy: string;
-}
-
-export interface Option {
+export interface Option extends FitTold {
   demo: Demo;
   method: Method;
   /** As it would be booked. */
   slot: Slot;
-  /** As written, on stage. */
-  seconds: number;
-  /** None where it would do. */
-  obstacles: Obstacle[];
 }
+
+const metres = (value: number): string => formatAmount(Math.round(value * 10) / 10, 'm');
 
 export const COMPETENCE_NEEDS: Readonly<Record<Competence, string>> = {
   cryogen: 'cold liquids',
@@ -76,7 +67,8 @@ function peopleObstacles(method: Method, crew: readonly Person[]): Obstacle[] {
     ...(hands > crew.length
       ? [
           {
-            key: `people:${hands}`,
+            key: 'people',
+            lacks: hands - crew.length,
             words: `Takes ${counted(hands, 'person', 'people')}; you are ${crew.length}.`,
             remedy: `${counted(hands - crew.length, 'more person', 'more people')} in the crew`,
           },
@@ -85,20 +77,51 @@ function peopleObstacles(method: Method, crew: readonly Person[]): Obstacle[] {
   ];
 }
 
+/** What would do where a place lacks it. Of what is not here, nothing but another place. */
+const ROOM_REMEDY: Readonly<Record<string, string>> = {
+  water: 'Bring water in cans',
+  drain: 'Bring a bucket with a lid',
+  dark: 'Bring cloth for the windows',
+  floor: 'Bring boards and wedges',
+  wind: 'Find a place out of the wind',
+};
+
 /** What the place can’t give. What is not known of it is asked before the show, and keeps nothing out. */
-const placeObstacles = (verdicts: readonly Verdict[]): Obstacle[] =>
-  verdicts
-    .filter(({ level }) => level === 'stop' || level === 'fix')
-    .map(({ key, kind, message, remedy }) => ({
-      key: kind === 'room' ? `room:${key.split(':').at(-1) ?? ''}` : kind,
-      words: message,
-      remedy: remedy.replace(/\.$/, ''),
-    }));
+function placeObstacles(alone: ShowBundle): Obstacle[] {
+  const timeline = timelineOf(alone);
+  const isBad = ({ level }: Pick<Verdict, 'level'>): boolean => level === 'stop' || level === 'fix';
+  const { venue } = alone;
+  const rings = ringsOf(alone, timeline).flatMap(({ radius, nearest }): Obstacle[] => {
+    if (nearest === null || nearest >= radius || venue?.frontRowM == null) return [];
+    const lacks = Math.ceil((radius - nearest) * 10) / 10;
+    return [
+      {
+        key: 'distance',
+        lacks,
+        // Less than what is needed, in its figures too.
+        words: `Needs ${metres(radius)} clear; the front row is at ${metres(Math.floor(nearest * 10) / 10)}.`,
+        remedy: `Front row back to ${metres(venue.frontRowM + lacks)}`,
+      },
+    ];
+  });
+  return [
+    ...roomVerdicts(alone)
+      .filter(isBad)
+      .map(({ key, message }) => {
+        const of = key.split(':').at(-1) ?? '';
+        return { key: `room:${of}`, words: message, remedy: ROOM_REMEDY[of] ?? '' };
+      }),
+    ...rings,
+    ...powerVerdicts(alone, timeline)
+      .filter(isBad)
+      .map(({ message }) => ({ key: 'power', words: message, remedy: '' })),
+  ];
+}
 
 function otherObstacles(
   { demo, method, seconds }: Pick<Option, 'demo' | 'method' | 'seconds'>,
-  { show, items }: ShowBundle,
-  { without, atHand }: FitWishes,
+  { show, items, venue }: ShowBundle,
+  { without, atHand, where, unsaid }: FitWishes,
 ): Obstacle[] {
   const slot = parseClock(show.hardFinish) - parseClock(show.start);
   const unwanted = method.hazards.filter(({ kind }) => without.includes(kind));
@@ -106,8 +129,18 @@ function otherObstacles(
   const missing = atHand
     ? method.kit.filter(({ itemId, instead }) => ![itemId, ...instead].some((id) => atHand.has(id)))
     : [];
+  const elsewhere = where === 'outdoors' ? 'indoors' : 'outdoors';
   return [
-    ...(seconds > slot
+    ...(venue === null && where !== null && method.needs.where === elsewhere
+      ? [
+          {
+            key: 'where',
+            words: `Only ${elsewhere}: you are ${where}.`,
+            remedy: `Go ${elsewhere}`,
+          },
+        ]
+      : []),
+    ...(seconds > slot && !unsaid.includes('time')
       ? [
           {
             key: 'time',
@@ -120,8 +153,9 @@ function otherObstacles(
       ? [
           {
             key: 'age',
+            lacks: demo.ageFrom - show.youngest,
             words: `From ${demo.ageFrom} years; the youngest is ${show.youngest}.`,
-            remedy: '',
+            remedy: `Announced from ${demo.ageFrom} years on`,
           },
         ]
       : []),
@@ -161,22 +195,17 @@ function optionOf(
   const slot = { ...fresh, performerId: performerFor(method, crew) };
   const seconds = methodFactsOf(method).show;
   const alone: ShowBundle = { ...bundle, show: { ...bundle.show, slots: [slot] }, demos: [demo] };
-  const timeline = timelineOf(alone);
   return {
+    demoId: demo.id,
+    methodId: method.id,
     demo,
     method,
     slot,
     seconds,
     obstacles: [
       ...otherObstacles({ demo, method, seconds }, bundle, wishes),
-      ...peopleObstacles(method, crew),
-      ...(bundle.venue
-        ? placeObstacles([
-            ...roomVerdicts(alone),
-            ...distanceVerdicts(alone, timeline),
-            ...powerVerdicts(alone, timeline),
-          ])
-        : []),
+      ...(wishes.unsaid.includes('crew') ? [] : peopleObstacles(method, crew)),
+      ...(bundle.venue ? placeObstacles(alone) : []),
     ],
   };
 }
@@ -190,28 +219,3 @@ export const optionsFor = (
   demos.flatMap((demo) =>
     demo.methods.flatMap((method) => optionOf(bundle, demo, method, wishes) ?? []),
   );
-
-export interface LetIn {
-  remedy: string;
-  /** Demonstrations that nothing else keeps out. */
-  more: number;
-}
-
-/** What would let most in, the most first: each by itself. Demonstrations that do already count for nothing. */
-export function whatLetsIn(options: readonly Option[]): LetIn[] {
-  const fits = new Set(
-    options.flatMap(({ demo, obstacles }) => (obstacles.length === 0 ? [demo.id] : [])),
-  );
-  const by = new Map<string, { remedy: string; demos: Set<string> }>();
-  for (const { demo, obstacles } of options) {
-    const keys = new Set(obstacles.map(({ key }) => key));
-    const [only] = obstacles;
-    if (fits.has(demo.id) || keys.size !== 1 || !only || only.remedy === '') continue;
-    const known = by.get(only.key) ?? { remedy: only.remedy, demos: new Set<string>() };
-    known.demos.add(demo.id);
-    by.set(only.key, known);
-  }
-  return [...by.values()]
-    .map(({ remedy, demos }) => ({ remedy, more: demos.size }))
-    .sort((a, b) => b.more - a.more);
-}

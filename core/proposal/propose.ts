@@ -4,7 +4,7 @@
  */
 import type { ShowBundle, Slot } from '../brief/types';
 import type { Wishes } from '../brief/wishes';
-import { FrozenShows, meanBeyond } from '../lineup/forecast/frozen';
+import { meanBeyond } from '../lineup/forecast/frozen';
 import { policiesOf, type TriedMethod } from '../lineup/forecast/fromBundle';
 import type { SlotPolicy } from '../lineup/forecast/types';
 import { lineupInput } from '../lineup/fromBundle';
@@ -32,6 +32,7 @@ import {
   worthOf,
 } from './choose';
 import type { Option } from './fits';
+import { HeldShows } from './held';
 import { choosingWeights, MIDDLING, pointsOf } from './points';
 
 /** Of the best found so many are looked at once more. */
@@ -40,8 +41,6 @@ const POLISHED = 1;
 const FEW = 4;
 /** Slots of a proposal at the most. */
 const MOST_SLOTS = 12;
-/** The same simulated shows as every order is held against. */
-const SHOWS = 200;
 const SEED = 1;
 
 export interface ProposalInput {
@@ -60,7 +59,7 @@ export interface Proposal {
   /** In their order. */
   slots: Slot[];
   score: number;
-  /** Of ending by the hard finish, in the shows that all orders are held against. */
+  /** Of ending by the hard finish. */
   chance: number;
 }
 
@@ -110,7 +109,7 @@ class Proposer implements ChoiceProblem {
   private readonly traits: Map<string, SlotTraits>;
   private readonly policies: Map<string, SlotPolicy>;
   private readonly wishes: Wishes;
-  private readonly shows: FrozenShows;
+  private readonly held: HeldShows;
   /** What each takes in each show. */
   private readonly takes: Float64Array[] = [];
   private readonly slots: Slot[];
@@ -141,7 +140,7 @@ class Proposer implements ChoiceProblem {
       arc: arc === 'none' ? 'twoPeaks' : arc,
       weights: choosingWeights(weights),
     };
-    this.shows = new FrozenShows(this.policies, SHOWS, SEED);
+    this.held = new HeldShows(this.policies, this.share, this.room);
     this.must = show.slots.map((_, i) => i);
     this.most = Math.max(MOST_SLOTS, this.must.length);
     this.slots.forEach((slot, i) => {
@@ -169,8 +168,8 @@ class Proposer implements ChoiceProblem {
 
   private takesOf(id: string): Float64Array {
     const alone = this.inOrder([id]);
-    if (alone.slots.length === 0) return new Float64Array(SHOWS);
-    return this.shows.filled(alone, schedule(alone, new Budget(EFFORT.trial)));
+    if (alone.slots.length === 0) return new Float64Array(this.held.size);
+    return this.held.few.filled(alone, schedule(alone, new Budget(EFFORT.trial)));
   }
 
   /** The mean of the wanted share of shows in which it is shortest: together they are no longer than the room. */
@@ -184,19 +183,13 @@ class Proposer implements ChoiceProblem {
     );
   }
 
-  private inTime(ends: ArrayLike<number>): number {
-    let count = 0;
-    for (let i = 0; i < ends.length; i++) if ((ends[i] ?? 0) <= this.room) count++;
-    return count / Math.max(1, ends.length);
-  }
-
   isTooMuch(set: readonly number[]): boolean {
-    const all = new Float64Array(SHOWS);
+    const all = new Float64Array(this.held.size);
     for (const i of set) {
       const takes = this.takes[i];
       if (takes) for (let r = 0; r < all.length; r++) all[r] = (all[r] ?? 0) + (takes[r] ?? 0);
     }
-    return this.inTime(all) < this.share;
+    return !this.held.holdsBy(all);
   }
 
   private idsOf = (set: readonly number[]): string[] => set.map((i) => this.slots[i]?.id ?? '');
@@ -224,7 +217,7 @@ class Proposer implements ChoiceProblem {
   private costOf(input: LineupInput): number {
     const timeline = schedule(input, new Budget(EFFORT.bound));
     const { arc, weights } = this.wishes;
-    const late = meanBeyond(this.shows.ends(input, timeline), this.room);
+    const late = meanBeyond(this.held.few.ends(input, timeline), this.room);
     const inOrder = input.slots.flatMap(({ id }) => this.traits.get(id) ?? []);
     const { total } = objectiveOf(timeline, inOrder, arc, weights, late);
     return total;
@@ -274,14 +267,14 @@ class Proposer implements ChoiceProblem {
   private judgedAs(numbers: number[], cost: number, proven: boolean): SetJudged {
     const input = this.inOrder(this.idsOf(numbers));
     const timeline = schedule(input, new Budget(EFFORT.trial));
-    const chance = this.inTime(this.shows.ends(input, timeline));
+    const { chance, holds } = this.held.chanceOf(input, timeline);
     this.chances.set(numbers.join(), chance);
     const kept = new Set(this.must.map((i) => this.slots[i]?.id));
     const clashes = timeline.conflicts.some(({ slot }) => slot !== '' && !kept.has(slot));
     return {
       cost,
       order: numbers,
-      holds: cost < Infinity && !clashes && chance >= this.share,
+      holds: holds && cost < Infinity && !clashes,
       proven,
     };
   }

@@ -7,6 +7,7 @@ import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
 import type { HazardKind, Item, Measured } from '../repertoire/types';
 import { parseClock } from '../time/clock';
+import { arrivalChecks } from './arrivalChecks';
 import { type CheckDemand, dueTimes } from './due';
 import { wearersOf } from './gear';
 import {
@@ -17,13 +18,18 @@ import {
   windowChecks,
 } from './situationChecks';
 import { formatAmount } from '../units/format';
+import { dimensionOf } from '../units/units';
 import { volunteerWords } from './volunteers';
+import { stopKey } from './walk/stops';
 import { counted, listInWords, thingsInWords } from '../words';
 
 export const CHECK_KINDS = [
   'place',
   'fill',
   'test',
+  'exits',
+  'frontRow',
+  'power',
   'gear',
   'volunteer',
   'measure',
@@ -33,6 +39,16 @@ export const CHECK_KINDS = [
   'window',
 ] as const;
 export type CheckKind = (typeof CHECK_KINDS)[number];
+
+/** Something that stands, or is filled, or worn. */
+export interface Thing {
+  itemId: string;
+  name: string;
+  /** “12 mL”; empty for one piece. */
+  amount: string;
+  /** Of what is counted, how many; 1 of anything else. */
+  count: number;
+}
 
 export interface Check {
   /** The same for the same check as long as its slot and item are in the show. */
@@ -50,6 +66,10 @@ export interface Check {
   from: number | null;
   /** To be done by then, in seconds from the show's start; negative. */
   due: number;
+  /** Seconds it takes, as common practice has it. */
+  takes: number;
+  /** What is looked at, thing by thing; empty where the title says it all. */
+  things: readonly Thing[];
   /** A figure that is read off, with its limits. */
   measures: Measured | null;
   /** The show does not start until it is done or waived. */
@@ -74,7 +94,9 @@ const holdsShow = ({ method }: ResolvedSlot): boolean =>
   method.hazards.some((hazard) => HOLDING.includes(hazard.kind));
 
 /** A check whose time and, where anybody will do, whose person is still open. */
-export type CheckDraft = CheckDemand<Omit<Check, 'due'>>;
+export type CheckDraft = Omit<CheckDemand<Omit<Check, 'due' | 'takes'>>, 'stop'>;
+
+const thingWords = ({ name, amount }: Thing): string => (amount ? `${name} (${amount})` : name);
 
 /** Who may set a slot out: those with the competences its preparation asks for. */
 function setters(bundle: ShowBundle, { method }: ResolvedSlot): string[] {
@@ -105,14 +127,16 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
     place: position ?? '',
     from: null,
     measures: null,
+    things: [],
   };
-  const itemsOf = (kind: Item['kind']): { item: Item; text: string }[] =>
+  const itemsOf = (kind: Item['kind']): Thing[] =>
     method.kit.flatMap((line) => {
       const item = bundle.items.find((i) => i.id === line.itemId);
       if (item?.kind !== kind) return [];
-      const text =
+      const amount =
         line.unit === 'piece' && line.amount === 1 ? '' : formatAmount(line.amount, line.unit);
-      return [{ item, text: text ? `${item.name} (${text})` : item.name }];
+      const count = dimensionOf(line.unit) === 'count' ? Math.max(1, Math.round(line.amount)) : 1;
+      return [{ itemId: item.id, name: item.name, amount, count }];
     });
   // A position belongs to the first slot there until that is cleared.
   const firstThere =
@@ -129,7 +153,8 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
         key: `place:${slot.id}`,
         kind: 'place',
         title: `${demo.name} ${firstThere ? 'set out' : 'laid ready in the wings'}${position ? ` ${firstThere ? 'at' : 'for'} ${position}` : ''}`,
-        detail: listInWords(equipment.map((e) => e.text)),
+        detail: listInWords(equipment.map(thingWords)),
+        things: equipment,
         holds: false,
       },
     });
@@ -145,7 +170,8 @@ function slotChecks(bundle: ShowBundle, timeline: Timeline, resolved: ResolvedSl
         key: `fill:${slot.id}`,
         kind: 'fill',
         title: `${demo.name} filled and measured out${goes}`,
-        detail: listInWords(consumables.map((c) => c.text)),
+        detail: listInWords(consumables.map(thingWords)),
+        things: consumables,
         holds: false,
       },
     });
@@ -186,6 +212,7 @@ function gearChecks(bundle: ShowBundle, resolved: ResolvedSlot, timeline: Timeli
       place: position?.name ?? '',
       from: null,
       measures: null,
+      things: [],
       holds: holdsShow(resolved),
     },
   }));
@@ -217,6 +244,7 @@ function testChecks(bundle: ShowBundle, timeline: Timeline): CheckDraft[] {
             personId: null,
             place: position?.name ?? '',
             from: null,
+            things: [{ itemId: item.id, name: item.name, amount: '', count: 1 }],
             measures: item.testMeasures,
             holds: item.testHolds,
           },
@@ -232,7 +260,7 @@ export interface DayChecks {
   shortBy: number;
 }
 
-/** Every check of the show, with who does it and by when, counted back from the start. */
+/** Every check of the show, with who does it and by when, counted back from the start; the earliest first. */
 export function dayChecks(
   bundle: ShowBundle,
   timeline: Timeline,
@@ -240,28 +268,23 @@ export function dayChecks(
 ): DayChecks {
   const start = parseClock(bundle.show.start);
   const drafts = [
+    ...arrivalChecks(bundle, timeline),
     ...resolveSlots(bundle).flatMap((slot) => slotChecks(bundle, timeline, slot)),
     ...testChecks(bundle, timeline),
     ...(bundle.show.slots.length > 0 ? measureCheck(bundle) : []),
     ...lastTimeChecks(bundle, followUps),
   ];
-  const { timed, shortBy } = dueTimes(drafts, timeline.tasks, {
+  const day = {
     arrival: parseClock(bundle.show.arrival) - start,
     doors: parseClock(bundle.show.doors) - start,
-  });
+  };
+  const { timed, shortBy } = dueTimes(
+    drafts.map((draft) => ({ ...draft, stop: stopKey(draft.check, day) })),
+    timeline.tasks,
+    day,
+  );
   const checks = [...timed, ...windowChecks(bundle, timeline)].sort(
     (a, b) => a.due - b.due || a.key.localeCompare(b.key),
   );
   return { checks, shortBy };
-}
-
-/** Checks by where they are done, in the order of the stage's places; what is done anywhere comes last. */
-export function byPlace(
-  checks: readonly Check[],
-  positions: readonly { name: string }[],
-): { place: string; checks: Check[] }[] {
-  const places = [...new Set([...positions.map((p) => p.name), ...checks.map((c) => c.place)])];
-  return [...places.filter((place) => place !== ''), '']
-    .map((place) => ({ place, checks: checks.filter((check) => check.place === place) }))
-    .filter((group) => group.checks.length > 0);
 }

@@ -1,51 +1,56 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { blankShow } from '../brief/blank';
+import { check } from '../testing/check';
 import type { Check } from './checks';
-import { dayCord, spreadOut } from './dayCord';
+import { dayCord, placeBetween, spreadOut } from './dayCord';
+import { checksOf, walkOf } from './walk/stops';
 
 const SHOW = blankShow('s', 'Pier', '2026-06-01', 'Etc/UTC');
-const check = (key: string, place: string, due: number): Check => ({
-  key,
-  kind: 'place',
-  title: key,
-  detail: '',
-  slotIds: [],
-  demoName: '',
-  personId: null,
-  place,
-  from: null,
-  due,
-  measures: null,
-  holds: false,
-});
-
-test('fixed hours, and what falls due at each place, in the order of the day', () => {
+test('fixed hours, and the stops of the walk by when their last check is due, in the order of the day', () => {
+  const show = {
+    ...SHOW,
+    positions: [
+      { id: 'l', name: 'Left bench', mark: 'corner' as const, at: null, circuitId: null },
+      { id: 'f', name: 'Floor', mark: 'tee' as const, at: null, circuitId: null },
+    ],
+  };
   const checks = [
-    check('bowl', 'Left bench', -2700),
-    check('tongs', 'Left bench', -2600),
-    check('drum', 'Floor', -1800),
-    check('camera', '', -3600),
-    check('exits', '', -600),
-    check('late', 'Left bench', -1500),
-    check('attic', 'Attic', -300),
+    check('bowl', { place: 'Left bench', due: -2700 }),
+    check('tongs', { place: 'Left bench', kind: 'test', due: -2600 }),
+    check('drum', { place: 'Floor', due: -1800 }),
+    check('exits', { kind: 'exits', due: -3600 }),
+    check('goggles', { place: 'Left bench', kind: 'gear', due: -1500 }),
+    check('brief', { place: 'Floor', kind: 'volunteer', due: -300 }),
+    check('attic', { place: 'Attic', due: -2000 }),
   ];
-  const done = new Set(['bowl', 'camera']);
-  const cord = dayCord(SHOW, checks, ({ key }) => !done.has(key));
-  expect(
-    cord.map(({ name, key, at, open, all }) => [name || key, at - 14 * 3600, open, all]),
-  ).toEqual([
+  const done = new Set(['bowl', 'exits']);
+  const isOpen = ({ key }: Check): boolean => !done.has(key);
+  const cord = dayCord(show, checks, isOpen);
+  expect(cord.map(({ name, at, open, all }) => [name, at - 14 * 3600, open, all])).toEqual([
     ['arrival', -5400, 0, 0],
-    ['before the doors', -3600, 0, 1],
+    ['room', -3600, 0, 1],
+    ['Left bench', -2600, 1, 2],
+    ['Attic', -2000, 1, 1],
     ['Floor', -1800, 1, 1],
-    ['Left bench', -1500, 2, 3],
+    ['crew', -1500, 1, 1],
     ['doors', -900, 0, 0],
-    // What is at no marked place stands together, as far as the doors and from there.
-    ['after the doors', -300, 2, 2],
+    ['last minutes', -300, 1, 1],
     ['start', 0, 0, 0],
     ['hard finish', 2400, 0, 0],
   ]);
-  expect(cord.map(({ mark }) => mark).filter(Boolean)).toEqual(['tee', 'corner']);
+  expect(cord.map(({ mark }) => mark).filter(Boolean)).toEqual(['corner', 'tee']);
+  // What is told as left here is what the walk tells.
+  for (const stop of walkOf(checks, show))
+    expect(cord.find(({ key }) => key === stop.key)?.open ?? 0).toBe(
+      checksOf(stop).filter(isOpen).length,
+    );
+});
+
+test('where a time lies between two that made room for each other', () => {
+  expect(placeBetween([0, 100, 110], [0, 60, 120], 105)).toBe(90);
+  expect(placeBetween([0, 100], [0, 60], -5)).toBeNull();
+  expect(placeBetween([0, 100], [0, 60], 100)).toBeNull();
 });
 
 describe('spread out', () => {

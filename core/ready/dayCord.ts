@@ -2,6 +2,7 @@
 import type { MarkShape, Show } from '../brief/types';
 import { parseClock } from '../time/clock';
 import type { Check } from './checks';
+import { checksOf, type StopKind, walkOf } from './walk/stops';
 
 export interface Knot {
   key: string;
@@ -16,30 +17,36 @@ export interface Knot {
   all: number;
 }
 
-/** Checks of one marked place are one knot, by when its last one is due; all others one for each part of the day. */
-function knotsOf(
+const NAME: Readonly<Record<Exclude<StopKind, 'place'>, string>> = {
+  arrival: 'room',
+  crew: 'crew',
+  doors: 'way clear',
+  last: 'last minutes',
+};
+
+/** The stops of the walk, each by when its last check is due. */
+const knotsOf = (
+  show: Show,
   checks: readonly Check[],
   isOpen: (check: Check) => boolean,
   start: number,
-  { doors, positions }: Pick<Show, 'doors' | 'positions'>,
-): Knot[] {
-  const knots = new Map<string, Knot>();
-  for (const check of checks) {
-    const mark = positions.find(({ name }) => name === check.place)?.mark ?? null;
-    const at = start + check.due;
-    const early = at < parseClock(doors);
-    const key = mark ? check.place : early ? 'before the doors' : 'after the doors';
-    const knot = knots.get(key) ?? {
-      ...{ key, at, name: mark ? check.place : '', kind: 'checks' as const, mark },
-      ...{ open: 0, all: 0 },
-    };
-    knot.at = Math.max(knot.at, at);
-    knot.all++;
-    if (isOpen(check)) knot.open++;
-    knots.set(key, knot);
-  }
-  return [...knots.values()];
-}
+): Knot[] =>
+  walkOf(checks, show).flatMap((stop): Knot[] => {
+    const here = checksOf(stop);
+    return here.length === 0
+      ? []
+      : [
+          {
+            key: stop.key,
+            at: start + stop.due,
+            name: stop.kind === 'place' ? stop.place || 'elsewhere' : NAME[stop.kind],
+            kind: 'checks',
+            mark: stop.mark,
+            open: here.filter(isOpen).length,
+            all: here.length,
+          },
+        ];
+  });
 
 /** In the order of the day; hours stand before checks that are due by then. */
 export function dayCord(
@@ -63,7 +70,7 @@ export function dayCord(
     hour('start', start),
     hour('hard finish', hardFinish),
   ];
-  return [...hours, ...knotsOf(checks, isOpen, parseClock(start), show)].sort(
+  return [...hours, ...knotsOf(show, checks, isOpen, parseClock(start))].sort(
     (a, b) => a.at - b.at || Number(a.kind === 'checks') - Number(b.kind === 'checks'),
   );
 }
@@ -82,4 +89,20 @@ export function spreadOut(at: readonly number[], gap: number, width: number): nu
     limit = (placed[i] ?? 0) - room;
   }
   return placed.map((one) => Math.max(0, one));
+}
+
+/**
+ * Where a time lies between places that have made room for each other: in the same share between its neighbours.
+ * Null before the first and after the last.
+ */
+export function placeBetween(
+  at: readonly number[],
+  places: readonly number[],
+  now: number,
+): number | null {
+  const after = at.findIndex((one) => one > now);
+  const [a, b] = [at[after - 1], at[after]];
+  const [from, to] = [places[after - 1], places[after]];
+  if (a === undefined || b === undefined || from === undefined || to === undefined) return null;
+  return from + ((now - a) / Math.max(1, b - a)) * (to - from);
 }

@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { PlacedTask } from '../lineup/types';
 import type { CheckKind } from './checks';
-import { type CheckDemand, dueTimes } from './due';
+import { type CheckDemand, dueTimes, TAKES } from './due';
 
 interface Plain {
   key: string;
@@ -12,19 +12,6 @@ interface Plain {
 }
 
 const DAY = { arrival: -5400, doors: -900 };
-/** Seconds each kind takes; as the engine has them. */
-const TAKES: Record<CheckKind, number> = {
-  test: 120,
-  place: 150,
-  fill: 120,
-  gear: 45,
-  volunteer: 0,
-  measure: 120,
-  lastTime: 60,
-  fire: 30,
-  clear: 30,
-  window: 0,
-};
 const work = (person: string, start: number, end: number): PlacedTask => ({
   slot: 's',
   task: `t${start}`,
@@ -44,14 +31,16 @@ const demands: fc.Arbitrary<CheckDemand<Plain>[]> = fc
       named: fc.option(fc.constantFrom('ines', 'jo')),
       people: fc.subarray(['ines', 'jo', 'mara'], { minLength: 1 }),
       before: fc.integer({ min: -3000, max: 0 }),
+      stop: fc.constantFrom('arrival', 'place/Table', 'place/Floor', 'crew', 'doors'),
     }),
     { maxLength: 14 },
   )
   .map((all) =>
-    all.map(({ kind, named, people, before }, i) => ({
+    all.map(({ kind, named, people, before, stop }, i) => ({
       check: { key: `c${i}`, kind, personId: named },
       people,
       before,
+      stop,
     })),
   );
 
@@ -102,22 +91,68 @@ describe('laws', () => {
   });
 });
 
-const of = (key: string, kind: CheckKind, people: string[] = ['jo']): CheckDemand<Plain> => ({
+const of = (
+  key: string,
+  kind: CheckKind,
+  over: Partial<CheckDemand<Plain>> = {},
+): CheckDemand<Plain> => ({
   check: { key, kind, personId: null },
-  people,
+  people: ['jo'],
   before: 0,
+  stop: 'place/Table',
+  ...over,
 });
+const BOTH = ['jo', 'mara'];
 
-test('tests come first, while there is time to fix; gear is laid ready last', () => {
-  const { timed } = dueTimes([of('t', 'test'), of('g', 'gear'), of('p', 'place')], [], DAY);
+test('in the order of the walk: on arrival, then what stands, is filled and tested, the crew, the doors', () => {
+  const { timed } = dueTimes(
+    [
+      of('clear', 'clear', { stop: 'doors' }),
+      of('test', 'test'),
+      of('goggles', 'gear', { stop: 'crew' }),
+      of('stands', 'place'),
+      of('exits', 'exits', { stop: 'arrival' }),
+      of('filled', 'fill'),
+    ],
+    [],
+    DAY,
+  );
   const order = [...timed].sort((a, b) => a.due - b.due).map((c) => c.key);
-  expect(order).toEqual(['t', 'p', 'g']);
+  expect(order).toEqual(['exits', 'stands', 'filled', 'test', 'goggles', 'clear']);
 });
 
-test('work is shared between those who may do it', () => {
-  const all = ['a', 'b', 'c', 'd'].map((key) => of(key, 'place', ['jo', 'mara']));
-  const counts = dueTimes(all, [], DAY).timed.map((c) => c.personId);
-  expect(counts.filter((id) => id === 'jo')).toHaveLength(2);
+test('what is used first is set first, whatever stands first in the show', () => {
+  const { timed } = dueTimes(
+    [
+      of('late', 'place', { stop: 'place/Late' }),
+      of('early', 'place', { stop: 'place/Early', before: -2000 }),
+    ],
+    [],
+    DAY,
+  );
+  expect(timed.toSorted((a, b) => a.due - b.due).map((c) => c.key)).toEqual(['early', 'late']);
+});
+
+test('places are shared between those who may set them, and one place is one person’s', () => {
+  const all = ['a', 'b', 'c', 'd'].flatMap((key) => [
+    of(`${key} stands`, 'place', { people: BOTH, stop: `place/${key}` }),
+    of(`${key} filled`, 'fill', { people: BOTH, stop: `place/${key}` }),
+  ]);
+  const { timed } = dueTimes(all, [], DAY);
+  const hosts = ['a', 'b', 'c', 'd'].map((key) => [
+    ...new Set(timed.filter((c) => c.key.startsWith(key)).map((c) => c.personId)),
+  ]);
+  expect(hosts.map((ids) => ids.length)).toEqual([1, 1, 1, 1]);
+  expect(hosts.flat().filter((id) => id === 'jo')).toHaveLength(2);
+});
+
+test('who may not do all of a place does what they may; the rest is somebody else’s', () => {
+  const { timed } = dueTimes(
+    [of('flask', 'fill', { people: ['mara'] }), of('stands', 'place', { people: BOTH })],
+    [],
+    DAY,
+  );
+  expect(timed.map((c) => c.personId)).toEqual(['mara', 'mara']);
 });
 
 test('too little time is told in seconds; what is due is never before arrival', () => {
@@ -128,7 +163,7 @@ test('too little time is told in seconds; what is due is never before arrival', 
 });
 
 test('with nobody there the checks still have their times', () => {
-  const { timed, shortBy } = dueTimes([of('a', 'fill', [])], [], DAY);
-  expect(timed).toEqual([{ key: 'a', kind: 'fill', personId: null, due: -900 }]);
+  const { timed, shortBy } = dueTimes([of('a', 'fill', { people: [] })], [], DAY);
+  expect(timed).toEqual([{ key: 'a', kind: 'fill', personId: null, due: -900, takes: TAKES.fill }]);
   expect(shortBy).toBe(0);
 });

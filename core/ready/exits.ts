@@ -31,6 +31,7 @@ function standingIn({ show, venue }: ShowBundle): Verdict[] {
           remedy: `Move it ${m(Math.ceil((WAY_OUT - distance) * 10) / 10)} off or more.`,
           figure: m(distance),
           limit: `${m(WAY_OUT)} free`,
+          gauge: { unit: 'm', value: distance, least: WAY_OUT, most: null },
           source: SOURCE,
           slotIds: show.slots.filter((s) => s.positionId === position.id).map((s) => s.id),
         }),

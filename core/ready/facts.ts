@@ -57,6 +57,10 @@ export function roomVolume({ venue }: Pick<ShowBundle, 'venue'>): number | null 
 export const bookedPeople = ({ audience, crew }: Pick<Show, 'audience' | 'crew'>): number =>
   audience + crew.length;
 
+/** The audience: as counted on the day, else as booked. */
+export const peopleIn = ({ audience, conditions }: Pick<Show, 'audience' | 'conditions'>): number =>
+  conditions.people ?? audience;
+
 /** Facts in the base unit of their kind. Indoors there is no wind. */
 export function dayFactsOf(bundle: ShowBundle): Facts {
   const { show, venue } = bundle;

@@ -7,7 +7,6 @@ import { timelineOf } from '../lineup/timelineOf';
 import { NO_CARD } from '../repertoire/care';
 import { after, task } from '../testing/build';
 import { bundle } from '../testing/bundle';
-import { byPlace, dayChecks } from './checks';
 import { type GearStep, gearPlans, wearersOf } from './gear';
 import { fetchings } from './volunteers';
 
@@ -124,26 +123,6 @@ describe('by person and step', () => {
     ]);
     expect(wearers[0]?.from).toBe(timeline.tasks.find((t) => t.task === 'fill')?.start);
   });
-});
-
-test('checks by place: the stage’s places in their order, and what is done anywhere last', () => {
-  const shown = twoDemos();
-  const [table, bench] = shown.show.positions;
-  const first = shown.show.slots[0];
-  if (!table || !bench || !first) throw new Error('not built');
-  const moved: ShowBundle = {
-    ...shown,
-    show: {
-      ...shown.show,
-      positions: [bench, table],
-      slots: [{ ...first, positionId: 'bench' }, ...shown.show.slots.slice(1)],
-    },
-    demos: shown.demos.map((demo, i) => (i === 1 ? { ...demo, pinnedNote: 'Mind it' } : demo)),
-  };
-  const { checks } = dayChecks(moved, timelineOf(moved));
-  const groups = byPlace(checks, moved.show.positions);
-  expect(groups.map((group) => group.place)).toEqual(['Bench', 'Table', '']);
-  expect(groups.flatMap((group) => group.checks).length).toBe(checks.length);
 });
 
 test('volunteers are up from the step they are fetched in to the last that is watched', () => {

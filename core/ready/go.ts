@@ -13,7 +13,9 @@ import type { Verdict } from './verdict';
 /** The mark on a check, or on a verdict that is waived. */
 export interface Mark {
   key: string;
-  state: 'done' | 'waived';
+  /** Looked at and as it should be; looked at and wrong; passed over. */
+  state: 'done' | 'wrong' | 'waived';
+  /** What is wrong, or why it is passed over; empty where it is done. */
   reason: string;
   /** What was read off, in the unit of the check; null where nothing is measured. */
   value: number | null;
@@ -33,10 +35,18 @@ export function readingFault({ measures }: Pick<Check, 'measures'>, value: numbe
 }
 
 /** A tick counts, unless a figure that goes with it is out of its limits. */
-const settles = (check: Check, mark: Mark): boolean =>
+export const settles = (check: Pick<Check, 'measures'>, mark: Mark): boolean =>
   mark.state === 'waived' ||
-  check.measures === null ||
-  (mark.value !== null && readingFault(check, mark.value) === null);
+  (mark.state === 'done' &&
+    (check.measures === null || (mark.value !== null && readingFault(check, mark.value) === null)));
+
+/** What is wrong with it: as it was said, or because it was read off outside its limits; null when nothing is. */
+export const wrongWith = (check: Pick<Check, 'measures'>, mark: Mark): string | null =>
+  mark.state === 'wrong'
+    ? mark.reason
+    : mark.state === 'done' && mark.value !== null
+      ? readingFault(check, mark.value)
+      : null;
 
 export interface GoNoGo {
   go: boolean;
@@ -50,19 +60,23 @@ export interface GoNoGo {
   /** Verdicts that fit, and those passed over with a reason. */
   ok: Verdict[];
   holding: Check[];
+  /** Open ones that were looked at and are not as they should be, and why: they keep the show from starting. */
+  wrong: { check: Check; what: string }[];
   open: Check[];
   done: number;
   words: string;
 }
 
 function wordsOf(state: Omit<GoNoGo, 'words'>, checks: number): string {
-  const { stop, fix, unknown, holding, open, performed, done } = state;
+  const { stop, fix, unknown, holding, wrong, open, performed, done } = state;
   if (performed) return `Performed: ${done} of ${counted(checks, 'check')} done before it`;
   const troubles = [
     ...(stop.length > 0
       ? [`${counted(stop.length, 'thing')} ${stop.length === 1 ? 'stops' : 'stop'} the show`]
       : []),
-    ...(fix.length > 0 ? [`${counted(fix.length, 'thing')} to fix`] : []),
+    ...(fix.length + wrong.length > 0
+      ? [`${counted(fix.length + wrong.length, 'thing')} to fix`]
+      : []),
     ...(unknown.length > 0 ? [`${unknown.length} not known`] : []),
   ];
   if (troubles.length > 0) return `${stop.length > 0 ? 'No' : 'Not yet'}: ${troubles.join(', ')}`;
@@ -98,29 +112,45 @@ export function goNoGo(
     watch: of('watch'),
     ok: verdicts.filter((one) => one.level === 'ok' || passed(one)),
     holding,
+    wrong: open.flatMap((check) => {
+      const mark = marked.get(check.key);
+      const what = mark ? wrongWith(check, mark) : null;
+      return what === null ? [] : [{ check, what }];
+    }),
     open,
     done: checks.length - open.length,
   };
-  const go = [state.stop, state.fix, state.unknown, holding].every((list) => list.length === 0);
+  const { stop, fix, unknown, wrong } = state;
+  const go = [stop, fix, unknown, wrong, holding].every((list) => list.length === 0);
   return { ...state, go, performed, words: wordsOf({ ...state, go, performed }, checks.length) };
 }
 
 const inOne = (one: Verdict): string => `${one.title}: ${one.message.replace(/\.$/, '')}`;
 
+const wrongWords = ({ check, what }: GoNoGo['wrong'][number]): string => `${check.title}: ${what}`;
+
 /** Everything that keeps the show from starting, the worst first; what is said twice is told once. */
-export const holdingLines = ({ stop, fix, unknown, holding }: GoNoGo): string[] => [
+export const holdingLines = ({ stop, fix, unknown, wrong, holding }: GoNoGo): string[] => [
   ...new Set([
     ...[...stop, ...fix].map(inOne),
+    ...wrong.map(wrongWords),
     // What to measure says more than that it is not known.
     ...unknown.map((one) => inOne({ ...one, message: one.remedy || one.message })),
-    ...holding.map((check) => check.title),
+    ...holding
+      .filter((check) => !wrong.some((one) => one.check === check))
+      .map((check) => check.title),
   ]),
 ];
 
 /** What keeps the show from starting, named: stops before what is to fix, what is not known, open checks. */
-export function holdingWords({ stop, fix, unknown, holding }: GoNoGo): string {
-  const verdicts = [stop, fix, unknown].find((list) => list.length > 0);
-  return verdicts ? verdicts.map(inOne).join('; ') : holding.map((check) => check.title).join('; ');
+export function holdingWords({ stop, fix, unknown, wrong, holding }: GoNoGo): string {
+  const named = [
+    stop.map(inOne),
+    [...fix.map(inOne), ...wrong.map(wrongWords)],
+    unknown.map(inOne),
+    holding.map((check) => check.title),
+  ];
+  return (named.find((list) => list.length > 0) ?? []).join('; ');
 }
 
 /** What is known around a show that its readiness depends on. */

@@ -80,6 +80,28 @@ function onUsualDay(binding: CalculatorBinding, context: BindingContext): string
   return evaluated.ok ? evaluated.assessment.message : null;
 }
 
+/** One calculator of a method with what is known, by itself; one that fails is told as not known. */
+export const judgedAlone = (
+  { id, name }: Pick<Demo, 'id' | 'name'>,
+  method: Pick<Method, 'id'>,
+  binding: CalculatorBinding,
+  context: BindingContext,
+  /** Looked at besides; where it fails, so does the verdict. */
+  besides: () => void = () => undefined,
+): Verdict[] => {
+  const subject = { key: `calculator:${binding.id}`, title: name, slotIds: [] };
+  return isolated({ ...subject, kind: 'calculator' }, () => {
+    const judged = judgeBinding(binding, context, subject, () => ({
+      page: 'demo',
+      id,
+      methodId: method.id,
+      part: 'calculations',
+    }));
+    besides();
+    return judged ? [judged] : [];
+  });
+};
+
 /** In the order they are bound. One that fails is told as not known, and takes no other with it. */
 export function aloneVerdicts(
   demo: Pick<Demo, 'id' | 'name'>,
@@ -95,19 +117,11 @@ export function aloneVerdicts(
     measured: measuredOf(method.results, known?.readings ?? []),
   };
   return method.calculators.flatMap((binding) => {
-    const subject = { key: `calculator:${binding.id}`, title: demo.name, slotIds: [] };
     const task = stepJudged(method, binding);
     if (!task) return [];
     let usually: string | null = null;
-    const verdicts = isolated({ ...subject, kind: 'calculator' }, () => {
-      const judged = judgeBinding(binding, context, subject, () => ({
-        page: 'demo',
-        id: demo.id,
-        methodId: method.id,
-        part: 'calculations',
-      }));
+    const verdicts = judgedAlone(demo, method, binding, context, () => {
       usually = onUsualDay(binding, context);
-      return judged ? [judged] : [];
     });
     return verdicts.map((verdict) => ({
       taskId: task.id,

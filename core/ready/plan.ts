@@ -59,10 +59,12 @@ export function distanceVerdicts(bundle: ShowBundle, timeline: Timeline): Verdic
       source: 'the method’s clear distance, measured on the plan',
     };
     const ring = rings.find((r) => r.slotId === slot.id);
+    const gauge = { unit: 'm' as const, value: ring?.nearest ?? null, least: wanted, most: null };
     if (!ring || ring.nearest === null)
       return [
         verdict({
           ...shared,
+          gauge,
           level: 'unknown',
           message: `Needs ${m(wanted)} clear: ${ring ? 'how far off the front row is' : 'where it stands'} is not known.`,
           remedy: ring ? 'Measure the front row.' : 'Put its position on the plan of the stage.',
@@ -73,6 +75,7 @@ export function distanceVerdicts(bundle: ShowBundle, timeline: Timeline): Verdic
       return [
         verdict({
           ...shared,
+          gauge,
           level: 'fix',
           figure,
           message: `Too near: ${figure}, and it needs ${m(wanted)}.`,
@@ -82,6 +85,7 @@ export function distanceVerdicts(bundle: ShowBundle, timeline: Timeline): Verdic
     return [
       verdict({
         ...shared,
+        gauge,
         level: ring.nearest < wanted * 1.1 ? 'watch' : 'ok',
         figure,
         message: `Far enough: ${figure}, and it needs ${m(wanted)}.`,
@@ -90,6 +94,19 @@ export function distanceVerdicts(bundle: ShowBundle, timeline: Timeline): Verdic
       }),
     ];
   });
+}
+
+/** The nearest exit from a place on the plan, and how far it is; null where no exit is on the plan. */
+export function wayOut(
+  { venue }: Pick<ShowBundle, 'venue'>,
+  from: Place,
+): { at: Place; name: string; metres: number } | null {
+  const ways = (venue?.exits ?? []).map((exit) => ({
+    at: exit,
+    name: exit.name,
+    metres: Math.hypot(exit.x - from.x, exit.y - from.y),
+  }));
+  return ways.toSorted((a, b) => a.metres - b.metres)[0] ?? null;
 }
 
 /** The same show with a position somewhere else. */

@@ -7,6 +7,10 @@ import { listInWords } from '../words';
 import { workingStep } from '../calculators/calculator';
 import { type Verdict, verdict } from './verdict';
 
+/** W that all circuits of a place bear together. */
+export const totalWatts = ({ circuits }: { circuits: readonly Circuit[] }): number =>
+  circuits.reduce((sum, { watts }) => sum + watts, 0);
+
 export interface Load {
   circuit: Circuit;
   /** From its time on, the watts drawn; by time, the last 0. */
@@ -112,6 +116,7 @@ export function powerVerdicts(bundle: ShowBundle, timeline: Timeline): Verdict[]
         title: 'Power',
         figure: `${peak} W at ${at}`,
         limit: `${circuit.watts} W`,
+        gauge: { unit: 'W', value: peak, least: null, most: circuit.watts },
         source: 'the venue’s fuses; 80 % for long, common practice',
         message:
           level === 'fix'

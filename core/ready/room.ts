@@ -4,7 +4,7 @@ import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Needs } from '../repertoire/care';
 import { formatAmount } from '../units/format';
 import type { VerdictLevel } from '../calculators/calculator';
-import { DAY_FIGURES, type Verdict, type VerdictPlace, verdict } from './verdict';
+import { DAY_FIGURES, type Gauge, type Verdict, type VerdictPlace, verdict } from './verdict';
 
 interface Finding {
   of: string;
@@ -13,6 +13,7 @@ interface Finding {
   remedy?: string;
   figure?: string;
   limit?: string;
+  gauge?: Gauge;
   final?: boolean;
   place?: VerdictPlace;
 }
@@ -92,6 +93,7 @@ function placeFindings(needs: Needs, venue: Venue): Finding[] {
 function ceilingFinding(needs: Needs, venue: Venue): Finding[] {
   if (needs.ceilingM === null || venue.outdoors) return [];
   const limit = `${m(needs.ceilingM)} needed`;
+  const gauge = { unit: 'm' as const, value: venue.ceilingM, least: needs.ceilingM, most: null };
   if (venue.ceilingM === null)
     return [
       {
@@ -100,6 +102,7 @@ function ceilingFinding(needs: Needs, venue: Venue): Finding[] {
         message: `Needs ${m(needs.ceilingM)} of height: the ceiling is not known.`,
         remedy: 'Measure the ceiling.',
         limit,
+        gauge,
       },
     ];
   const figure = `${m(venue.ceilingM)} ceiling`;
@@ -112,6 +115,7 @@ function ceilingFinding(needs: Needs, venue: Venue): Finding[] {
           remedy: 'Make it smaller, or do it outside.',
           figure,
           limit,
+          gauge,
         },
       ]
     : [
@@ -121,6 +125,7 @@ function ceilingFinding(needs: Needs, venue: Venue): Finding[] {
           message: `Fits under the ceiling at ${m(venue.ceilingM)}.`,
           figure,
           limit,
+          gauge,
         },
       ];
 }
@@ -129,6 +134,7 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
   if (needs.windMost === null || !venue?.outdoors) return [];
   const limit = `${formatAmount(needs.windMost, 'mps')} at the most`;
   const { wind, measured } = show.conditions;
+  const gauge = { unit: 'mps' as const, value: wind, least: null, most: needs.windMost };
   if (wind === null)
     return [
       {
@@ -137,6 +143,7 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
         message: `Limit ${limit}: the wind is not known.`,
         remedy: 'Measure the wind.',
         limit,
+        gauge,
         place: DAY_FIGURES,
       },
     ];
@@ -150,6 +157,7 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
         remedy: 'Measure the wind.',
         figure,
         limit,
+        gauge,
         place: DAY_FIGURES,
       },
     ];
@@ -162,6 +170,7 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
           remedy: 'Move to shelter from wind, or leave it out.',
           figure,
           limit,
+          gauge,
         },
       ]
     : [
@@ -171,6 +180,7 @@ function windFinding(needs: Needs, { show, venue }: ShowBundle): Finding[] {
           message: `Wind ${figure}; the limit is ${limit}.`,
           figure,
           limit,
+          gauge,
         },
       ];
 }

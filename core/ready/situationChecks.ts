@@ -4,6 +4,7 @@ import { type ResolvedSlot, lineupInput, resolveSlots } from '../lineup/fromBund
 import { readyWindow } from '../lineup/readyWindow';
 import type { Timeline } from '../lineup/types';
 import { counted } from '../words';
+import { TAKES } from './due';
 import { FACT_WORDS, dayFactsOf } from './facts';
 import { EXTINGUISHER_WORDS } from './words';
 import type { FactId } from '../calculators/calculator';
@@ -57,6 +58,7 @@ export function measureCheck(bundle: ShowBundle): CheckDraft[] {
         holds: false,
         from: null,
         measures: null,
+        things: [],
       },
     },
   ];
@@ -68,7 +70,16 @@ export function lastTimeChecks(
   followUps: readonly OpenFollowUp[],
 ): CheckDraft[] {
   const slots = resolveSlots(bundle);
-  const base = { kind: 'lastTime' as const, holds: false, from: null, measures: null, place: '' };
+  const base = {
+    kind: 'lastTime' as const,
+    holds: false,
+    from: null,
+    measures: null,
+    things: [],
+  };
+  // It is read where the demonstration is set out.
+  const placeOf = (demoId: string | null): string =>
+    slots.find(({ demo }) => demo.id === demoId)?.position?.name ?? '';
   const pinned = [...new Set(slots.map(({ demo }) => demo))].flatMap((demo): CheckDraft[] =>
     demo.pinnedNote === ''
       ? []
@@ -80,6 +91,7 @@ export function lastTimeChecks(
               ...base,
               key: `pinned:${demo.id}`,
               title: demo.pinnedNote,
+              place: placeOf(demo.id),
               detail: `${demo.name}, from last time`,
               slotIds: slots.filter((s) => s.demo.id === demo.id).map(({ slot }) => slot.id),
               demoName: demo.name,
@@ -105,6 +117,7 @@ export function lastTimeChecks(
           ...base,
           key: `follow-up:${one.id}`,
           title: one.words,
+          place: placeOf(one.demoId),
           detail: `${demo ? `${demo.name}, ` : ''}still open from before`,
           slotIds: slots.filter((s) => s.demo.id === one.demoId).map(({ slot }) => slot.id),
           demoName: demo?.name ?? '',
@@ -129,6 +142,7 @@ export function guardChecks(
     holds: true,
     from: null,
     measures: null,
+    things: [],
   };
   const { extinguisher, heldBy } = method.care;
   const drafts: CheckDraft[] = [];
@@ -186,6 +200,8 @@ export function windowChecks(bundle: ShowBundle, timeline: Timeline): Check[] {
         holds: false,
         from: window.at - keeps,
         due: window.at - (window.from - placed.end),
+        takes: TAKES.window,
+        things: [],
         measures: null,
       },
     ];

@@ -89,6 +89,7 @@ function frontVerdict(loud: readonly Loud[]): Verdict {
     message: `All that is loud comes to ${toThreeFigures(dose)} % of a day’s dose at the front row.`,
     figure: `${toThreeFigures(dose)} %`,
     limit: '100 % of a day’s dose',
+    gauge: { unit: 'percent', value: dose, least: null, most: 100 },
     source: NOISE_SOURCE,
     remedy: level === 'ok' ? '' : 'Fewer, shorter or farther off; or leave one of them out.',
     slotIds: loud.map(({ of }) => of.slot.id),
@@ -147,6 +148,7 @@ function personVerdict(
       : `All that is loud comes to ${toThreeFigures(dose)} % of a day’s dose.`,
     figure: `${toThreeFigures(dose)} %`,
     limit: `100 % of a day’s dose; peak ${PEAK.first} and ${PEAK.second} dB(C) bare, ${PEAK.limit} behind protection`,
+    gauge: told ? null : { unit: 'percent', value: dose, least: null, most: 100 },
     source: NOISE_SOURCE,
     remedy:
       level === 'ok'

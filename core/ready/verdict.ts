@@ -1,4 +1,5 @@
 /** What is judged before the show, and how it is said. */
+import type { Measured } from '../repertoire/types';
 import { type VerdictLevel, LEVELS, type Assessment } from '../calculators/calculator';
 
 export const VERDICT_KINDS = [
@@ -33,6 +34,11 @@ export type VerdictPlace =
 /** Only the day can give it. */
 export const DAY_FIGURES: VerdictPlace = { page: 'ready', part: 'figures' };
 
+/** A figure beside its limits, to be drawn; null while it is not known. */
+export interface Gauge extends Measured {
+  value: number | null;
+}
+
 export interface Verdict extends Omit<Assessment, 'level'> {
   /** The same for the same thing judged, as long as its slot is in the show. */
   key: string;
@@ -41,6 +47,8 @@ export interface Verdict extends Omit<Assessment, 'level'> {
   /** What is judged: “Static dome”. */
   title: string;
   slotIds: string[];
+  /** Null where it is held against no single number. */
+  gauge: Gauge | null;
   /** Null where it is nowhere in particular. */
   place: VerdictPlace | null;
 }
@@ -64,6 +72,7 @@ export const verdict = (
   remedy: '',
   steps: [],
   slotIds: [],
+  gauge: null,
   place: null,
   ...of,
 });

@@ -1,26 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Check } from './checks';
+import { check } from '../testing/check';
 import { dueBy, nextCheck } from './whose';
 
-const check = (key: string, personId: string | null, due: number): Check => ({
-  key,
-  kind: 'place',
-  title: key,
-  detail: '',
-  slotIds: [],
-  demoName: '',
-  personId,
-  place: '',
-  from: null,
-  due,
-  measures: null,
-  holds: false,
-});
 const CHECKS = [
-  check('drum', 'jo', -900),
-  check('exits', null, -1200),
-  check('goggles', 'ines', -600),
-  check('can', 'ines', -300),
+  check('drum', { personId: 'jo', due: -900 }),
+  check('exits', { personId: null, due: -1200 }),
+  check('goggles', { personId: 'ines', due: -600 }),
+  check('can', { personId: 'ines', due: -300 }),
 ];
 
 describe('next', () => {
@@ -34,7 +20,10 @@ describe('next', () => {
 
 describe('whose', () => {
   const PEOPLE = [{ id: 'ines' }, { id: 'jo' }, { id: 'mara' }, { id: 'piet' }];
-  const by = (checks: Check[], followUps: { ownerId: string | null; words: string }[]) =>
+  const by = (
+    checks: ReturnType<typeof check>[],
+    followUps: { ownerId: string | null; words: string }[],
+  ) =>
     dueBy(['jo', 'ines', 'piet'], PEOPLE, checks, followUps).map((one) => [
       one.person?.id ?? null,
       one.checks.map(({ key }) => key),
@@ -56,9 +45,9 @@ describe('whose', () => {
   });
 
   test('what somebody was to do who is gone is not lost', () => {
-    expect(by([check('drum', 'gone', -1)], [{ ownerId: 'gone', words: 'ring' }])).toEqual([
-      [null, ['drum'], ['ring']],
-    ]);
+    expect(
+      by([check('drum', { personId: 'gone', due: -1 })], [{ ownerId: 'gone', words: 'ring' }]),
+    ).toEqual([[null, ['drum'], ['ring']]]);
     expect(by([], [])).toEqual([]);
   });
 });

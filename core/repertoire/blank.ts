@@ -1,5 +1,6 @@
 /** Things of the repertoire with nothing in them yet, to be filled in. */
 import { NO_CARD, NO_CARE, NO_NEEDS } from './care';
+import { NO_HAND_OUT } from './handOut';
 import { USUAL_RATING } from './hazards';
 import type { Demo, Hazard, HazardKind, Item, ItemKind, KitLine, Method, Task } from './types';
 
@@ -26,6 +27,8 @@ export const blankTask = (
   sign: null,
   hazards: [],
   cues: [],
+  picture: null,
+  views: [],
 });
 
 export const blankHazard = (kind: HazardKind, control = ''): Hazard => ({
@@ -82,6 +85,8 @@ export const blankDemo = (id: string, name: string, methods: Method[]): Demo => 
   face: null,
   told: '',
   origin: null,
+  picture: null,
+  handOut: NO_HAND_OUT,
   methods,
 });
 

@@ -58,9 +58,31 @@ export interface Prediction {
   options: string[];
   /** Place of the one that comes true, from 0; null where that is open. */
   answer: number | null;
+  /** Place of the one that comes true where it does not work; null where none does. */
+  ifFails: number | null;
   /** Said with the answer; may be empty. */
   reveal: string;
+  /** Answers in one’s own words that are right, too. */
+  accepts: string[];
+  /** What is often said and is wrong, and what to say then. */
+  wrong: WrongAnswer[];
 }
+
+export interface WrongAnswer {
+  answer: string;
+  then: string;
+}
+
+/** What a question has besides its options, where nobody has said any of it. */
+export const NO_ANSWERS: Pick<Prediction, 'ifFails' | 'accepts' | 'wrong'> = {
+  ifFails: null,
+  accepts: [],
+  wrong: [],
+};
+
+/** Place of the option that comes true, by how it went; null where that is open, and where none does. */
+export const cameTrue = ({ answer, ifFails }: Prediction, failed: boolean): number | null =>
+  failed ? ifFails : answer;
 
 /** An argument of an OSC message: whole numbers as int32, others as float32, the rest as strings. */
 export type OscArg = { type: 'i' | 'f'; value: number } | { type: 's'; value: string };

@@ -5,10 +5,12 @@
 import type { Care, PersonAtRisk, Needs, Rating, CalculatorBinding, VolunteerCard } from './care';
 import type { Prediction, StepCue } from './cues';
 import type { Face } from './face';
+import type { HandOut } from './handOut';
 import type { Family } from './families';
 import type { ColdKind, Material } from './materials';
 import type { MethodResult } from './measure';
 import type { Origin } from './origin';
+import type { CameraView, Picture } from './pictures';
 import type { Strength, SubstanceId } from './substances';
 import type { UnitId } from '../units/units';
 
@@ -135,6 +137,9 @@ export interface Task {
   hazards: HazardKind[];
   /** What it sets off beyond the stage. */
   cues: StepCue[];
+  /** How it should look; null for none. */
+  picture: Picture | null;
+  views: CameraView[];
 }
 
 export interface KitLine {
@@ -284,6 +289,9 @@ export interface Demo {
   told: string;
   /** What of the library it was taken from; null for one’s own. */
   origin: Origin | null;
+  /** How it should look when it is set out; null for none. */
+  picture: Picture | null;
+  handOut: HandOut;
   methods: Method[];
 }
 

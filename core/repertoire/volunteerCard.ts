@@ -27,7 +27,7 @@ export function briefingLines(card: VolunteerCard, count: number): string[] {
     ...card.steps,
     `To stop: ${card.letGo === '' ? '“you can say no”' : card.letGo}`,
     card.wayOff === '' ? '' : `Off again: ${card.wayOff}`,
-  ].filter((line) => line !== '');
+  ].filter((line) => line.trim() !== '');
 }
 
 /** How they are let go when it is over: their gear comes off, and the way down is said. */
@@ -36,4 +36,4 @@ export const lettingGoLines = (card: VolunteerCard, count: number): string[] =>
     `Let ${count === 1 ? 'the volunteer' : `the ${count} volunteers`} go, with thanks`,
     card.gear.length === 0 ? '' : `${thingsInWords(card.gear)} off`,
     card.wayOff,
-  ].filter((line) => line !== '');
+  ].filter((line) => line.trim() !== '');

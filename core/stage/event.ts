@@ -1,6 +1,6 @@
 import { type MethodResult, readingFault } from '../repertoire/measure';
 import { REACTIONS } from './reactions';
-import { askedMode } from './screen';
+import { askedMode, askedTally } from './screen';
 import type { EventKind, RunEvent, RunPlan } from './types';
 
 type Stamp = Pick<RunEvent, 'id' | 'at' | 'by'>;
@@ -87,7 +87,7 @@ export class EventNames {
       return 'does not say to what';
     if (kind === 'correct' && (event.value ?? 0) < 0) return 'has a time below nothing';
     if (kind === 'screen' && !askedMode(text)) return 'does not say what the audience is shown';
-    if (kind === 'tally' && !/^\d$/.test(event.text ?? '')) return 'does not say which option';
+    if (kind === 'tally' && askedTally(event.text) === null) return 'does not say which option';
     if ((kind === 'drive' || kind === 'take') && !event.text) return 'does not say what it takes';
     if (kind === 'part' && !event.text) return 'does not say which part of the step';
     if (kind === 'reading') {

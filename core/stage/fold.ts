@@ -39,6 +39,7 @@ export function beforeStart(plan: RunPlan): Live {
     calls: [],
     screen: SCREEN_AT_FIRST,
     tallies: {},
+    talliesAfter: {},
     reactions: {},
     questions: [],
     because: [],
@@ -115,7 +116,7 @@ function aside(plan: RunPlan, live: Live, event: RunEvent): Live {
     case 'screen':
       return { ...live, screen: screenAfter(live, event) };
     case 'tally':
-      return { ...live, tallies: tallied(plan, live, event) };
+      return tallied(plan, live, event);
     case 'pass':
       if (slot === null || !slotOf(live, slot)) return live;
       return { ...live, passed: [...live.passed, { slot, rule: text ?? '', at, by }] };
@@ -240,8 +241,19 @@ export class Folding {
 
   /** What happened beside the running order stays: held time, notes, what was said of jobs. */
   private besides(): Partial<Live> {
-    const { heldFrom, heldMs, holds, jobs, passed, finishMoved, calls, screen, tallies, notes } =
-      this.live;
+    const {
+      heldFrom,
+      heldMs,
+      holds,
+      jobs,
+      passed,
+      finishMoved,
+      calls,
+      screen,
+      tallies,
+      talliesAfter,
+      notes,
+    } = this.live;
     const { reactions, questions, because, readings } = this.live;
     return {
       heldFrom,
@@ -253,6 +265,7 @@ export class Folding {
       calls,
       screen,
       tallies,
+      talliesAfter,
       reactions,
       questions,
       because,

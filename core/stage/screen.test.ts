@@ -1,6 +1,7 @@
 /** What the audience’s screen shows, step by step. */
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { NO_ANSWERS } from '../repertoire/cues';
 import { Stage, START, threeSlots } from '../testing/stage';
 import { askedMode, claimText, publicScreen, SCREEN_MODES } from './screen';
 import type { RunPlan } from './types';
@@ -18,6 +19,8 @@ const plan: RunPlan = {
             options: ['Row one', 'The wall'],
             answer: 1,
             reveal: 'It does.',
+            ...NO_ANSWERS,
+            ifFails: 0,
           },
           steps: slot.steps.map((step) =>
             step.task === 'bang' ? { ...step, cue: 'Hands over your ears' } : step,

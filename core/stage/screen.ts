@@ -1,5 +1,6 @@
 /** What the audience sees on a screen of its own: driven from the stage, and nothing of it private. */
 import type { MarkShape } from '../brief/types';
+import { cameTrue } from '../repertoire/cues';
 import type { Live, RunClaim, RunEvent, RunPlan, RunSlot } from './types';
 
 export const SCREEN_MODES = [
@@ -61,19 +62,49 @@ export function screenAfter(live: Live, { at, text, value }: RunEvent): ScreenSt
 /** Hands counted for each option of a slot's question, as they were added and taken off. */
 export type Tallies = Readonly<Record<string, readonly number[]>>;
 
+export const ROUNDS = ['before', 'after'] as const;
+/** Asked before it is seen, and once more when it was. */
+export type Round = (typeof ROUNDS)[number];
+
 const HANDS_MOST = 100_000;
 
-export function tallied(plan: RunPlan, live: Live, { slot, text, value }: RunEvent): Tallies {
+/** What is pressed for hands of an option, from 0. */
+export const tallyText = (round: Round, option: number): string =>
+  round === 'before' ? String(option) : `${round}/${option}`;
+
+const TALLY = /^(?:(after)\/)?(\d)$/;
+
+/** What a press for hands is of; null for nothing known. */
+export function askedTally(text: string | null): { round: Round; option: number } | null {
+  const [, later, option] = TALLY.exec(text ?? '') ?? [];
+  return option === undefined
+    ? null
+    : { round: later ? 'after' : 'before', option: Number(option) };
+}
+
+/** The hands of a slot in a round; none where nobody was counted. */
+export function handsOf(
+  { tallies, talliesAfter }: Pick<Live, 'tallies' | 'talliesAfter'>,
+  slot: string,
+  round: Round = 'before',
+): readonly number[] | null {
+  const of = round === 'before' ? tallies : talliesAfter;
+  return (Object.hasOwn(of, slot) ? of[slot] : undefined) ?? null;
+}
+
+export function tallied(plan: RunPlan, live: Live, { slot, text, value }: RunEvent): Live {
   const options = plan.slots.find(({ id }) => id === slot)?.prediction?.options ?? [];
-  const option = Number(text);
-  if (slot === null || !Number.isInteger(option) || !(option >= 0 && option < options.length))
-    return live.tallies;
-  const before = Object.hasOwn(live.tallies, slot) ? live.tallies[slot] : undefined;
+  const asked = askedTally(text);
+  if (slot === null || !asked || asked.option >= options.length) return live;
+  const { round, option } = asked;
+  const known = handsOf(live, slot, round);
   const counts = options.map((_option, i) => {
-    const hands = before?.[i] ?? 0;
+    const hands = known?.[i] ?? 0;
     return i === option ? Math.min(HANDS_MOST, Math.max(0, hands + Math.round(value ?? 0))) : hands;
   });
-  return { ...live.tallies, [slot]: counts };
+  return round === 'before'
+    ? { ...live, tallies: { ...live.tallies, [slot]: counts } }
+    : { ...live, talliesAfter: { ...live.talliesAfter, [slot]: counts } };
 }
 
 export interface PublicOption {
@@ -151,18 +182,22 @@ function wordsOf(plan: RunPlan, slot: RunSlot | undefined, live: Live): PublicWo
       const asked = slot?.prediction;
       if (!slot || !asked) return { kind: 'title' };
       const shown = mode === 'reveal';
-      const hands = Object.hasOwn(live.tallies, slot.id) ? live.tallies[slot.id] : undefined;
+      // Counted once more after it was seen, these are the hands that are up.
+      const hands = (shown ? null : handsOf(live, slot.id, 'after')) ?? handsOf(live, slot.id);
+      const failed = live.slots[slot.id]?.goes.at(-1)?.outcome === 'failed';
+      const right = cameTrue(asked, failed);
       return {
         kind: 'question',
         ask: asked.ask,
         options: asked.options.map((words, i) => ({
           words,
           hands: hands?.[i] ?? 0,
-          comesTrue: shown && i === asked.answer,
+          comesTrue: shown && i === right,
         })),
         from: at,
         until: shown || seconds === null ? null : at + seconds * 1000,
-        reveal: shown ? asked.reveal : null,
+        // What is said with the answer says that it worked.
+        reveal: shown ? (failed ? '' : asked.reveal) : null,
       };
     }
     default: {

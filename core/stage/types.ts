@@ -317,6 +317,8 @@ export interface Live {
   /** What is on the audience’s screen, and the hands that were counted. */
   screen: ScreenState;
   tallies: Tallies;
+  /** Of those, the hands that were counted once more after it was seen. */
+  talliesAfter: Tallies;
   /** How the audience took a slot, from 1 to 5, by its id, with words. */
   reactions: Readonly<Record<string, Reaction>>;
   /** The best questions somebody asked. */

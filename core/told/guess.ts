@@ -1,4 +1,5 @@
 /** What is taken where a text says nothing: how long a step is, how far that may be off, and when it is done. */
+import { speakingTime } from '../repertoire/script';
 import type { Estimate, Phase } from '../repertoire/types';
 
 /** What kind of thing a step is: those of one kind are off by as much. */
@@ -63,12 +64,8 @@ export function spreadOf(likely: number, family: StepFamily): Estimate {
   };
 }
 
-/** Words a minute of somebody who speaks to a hall; common practice is 120 to 150. */
-const WORDS_A_MINUTE = 135;
-
-/** Seconds it takes to say this. */
-export const speaking = (words: string): number =>
-  words.trim() === '' ? 0 : Math.ceil((words.trim().split(/\s+/).length / WORDS_A_MINUTE) * 60);
+/** Whole seconds it takes to say this. */
+export const speaking = (words: string): number => Math.ceil(speakingTime(words));
 
 /** Seconds of a step whose time nobody said. */
 export function usualTime(family: StepFamily, say: string): number {
@@ -79,7 +76,7 @@ export function usualTime(family: StepFamily, say: string): number {
 const PREPARING =
   /^(?:lay|set up|set out|set|fill|pour|put|place|heat|warm|chill|cool|charge|soak|mix|build|plug|switch|hang|tape|cut|weigh|measure|rig|boil|freeze|inflate|blow up|crush|stack|load|unpack|roll|connect|dissolve|make|prepare|get|line up|clamp|screw|fit|mark|count out|lay out|stretch)\b/i;
 const CLEARING =
-  /^(?:wipe|mop|sweep|clear|pack|put away|rinse|wash|empty|dry|collect|pick up|tidy|throw away|bin|roll off|carry off|unplug|switch off|take down|air)\b|\boff$/i;
+  /^(?:wipe|mop|sweep|clean|clear|pack|put away|rinse|wash|empty|dry|collect|pick up|tidy|throw away|bin|roll off|carry off|unplug|switch off|take down|air)\b|\boff$/i;
 
 /** What the guess of a phase goes by. */
 export interface PhaseClue {

@@ -130,7 +130,7 @@ describe('times', () => {
   });
 
   test('what is said has the time it takes to say', () => {
-    const [one] = steps(`look at it\nsay: ${'word '.repeat(270)}`);
+    const [one] = steps(`look at it\nsay: ${'word '.repeat(300)}`);
     expect(one?.time.likely).toBe(120);
   });
 

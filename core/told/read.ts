@@ -1,4 +1,5 @@
 /** A text as one would tell a demonstration, understood: steps, waits, kit and cues, and what is not sure. */
+import { onLines, SAY_MOST } from '../repertoire/script';
 import type { Hand, Phase } from '../repertoire/types';
 import { LONGEST_TASK, MOST_GOES } from '../repertoire/limits';
 import { familyOf, guessPhases, spreadOf, usualTime } from './guess';
@@ -302,7 +303,7 @@ class MethodReader {
       place: said.wings ? 'wings' : 'stage',
       eachGo: said.eachGo ?? phase === 'perform',
       do: draft.do || (phase === 'perform' ? name.slice(0, 300) : ''),
-      say: draft.say.slice(0, 600),
+      say: onLines(draft.say).slice(0, SAY_MOST),
       cue: draft.cue.slice(0, 120),
       careful: draft.careful.slice(0, 200),
       gearOn: draft.gearOn.slice(0, 8),

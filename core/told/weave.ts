@@ -13,7 +13,7 @@ const withoutGuess = ({ shortest, likely, longest }: ToldStep['time']): Task['ti
 
 /** What was there stays as it was where only its line breaks couldn’t be told. */
 const kept = (old: string | undefined, now: string, as = oneLine): string =>
-  old !== undefined && as(old) === now ? old : now;
+  old !== undefined && as(old) === as(now) ? old : now;
 
 function taskOf(step: ToldStep, old: Task | null, newId: () => string): Task {
   const { name, phase, time, hands, place, eachGo, say, cue, careful, gearOn, gearOff, sign } =

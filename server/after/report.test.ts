@@ -60,3 +60,12 @@ test('of a run that never began it says so, and one that is not there is not fou
   expect(text).toContain('Nothing was performed.');
   await get('/api/runs/none/report.md').expect(404);
 });
+
+test('chapters of the recording: in its own time, and a wrong offset is told', async () => {
+  const { text } = await get(`${RUN}/chapters.vtt?before=30`).expect(200);
+  expect(text.startsWith('WEBVTT\n\n1\n00:00:')).toBe(true);
+  const { text: late } = await get(`${RUN}/chapters.vtt?before=-30`).expect(200);
+  expect(late).not.toBe(text);
+  await get(`${RUN}/chapters.vtt?before=soon`).expect(422);
+  await get('/api/runs/none/chapters.vtt').expect(404);
+});

@@ -1,8 +1,10 @@
 /** The page for the venue, of one run. Mounted under /api. */
 import { Router } from 'express';
+import { chaptersOf, chaptersVtt } from '../../core/after/chapters';
 import { reportMarkdown, type VenueReport, venueReport } from '../../core/after/venueReport';
 import { fold } from '../../core/stage/fold';
 import type { AppContext } from '../context';
+import { HttpError } from '../http/errors';
 
 function reportOf(context: AppContext, runId: string): VenueReport {
   const run = context.runs.get(runId);
@@ -25,6 +27,19 @@ export function reportRoutes(context: AppContext): Router {
   router.get('/runs/:id/report.md', (req, res) => {
     const text = reportMarkdown(reportOf(context, req.params.id));
     res.attachment('report.md').type('text/markdown; charset=utf-8').send(text);
+  });
+  /** `before`: seconds that the recording began before the show did; negative for after it. */
+  router.get('/runs/:id/chapters.vtt', (req, res) => {
+    const { plan, events } = context.runs.get(req.params.id);
+    const live = fold(plan, events);
+    const before = Number(req.query.before ?? 0);
+    if (!Number.isFinite(before))
+      throw new HttpError(422, 'invalid', 'How long before the show is a number of seconds.');
+    const recordedFrom = (live.startedAt ?? plan.startsAt) - before * 1000;
+    res
+      .attachment('chapters.vtt')
+      .type('text/vtt; charset=utf-8')
+      .send(chaptersVtt(chaptersOf(plan, live, recordedFrom)));
   });
   router.get('/runs/:id/report.pdf', async (req, res) => {
     const report = reportOf(context, req.params.id);

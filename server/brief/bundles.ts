@@ -3,6 +3,7 @@ import type { Versioned } from '../../contract/api';
 import type { Person, Show, ShowBundle, Venue } from '../../core/brief/types';
 import type { Demo, Item } from '../../core/repertoire/types';
 import { withOwned } from '../../core/inventory/owned';
+import { demosNamed, peopleNamed } from '../../core/brief/demosNamed';
 import { itemsNamed } from '../../core/brief/itemsNamed';
 import { bare, type Entity, type EntityStore } from '../entity';
 import type { Ledger } from '../inventory/lots';
@@ -27,8 +28,6 @@ const asItIs: Lookup = (store, id) => bareOf(store.find(id));
 
 /** What can't be read is as good as gone: the show is not, and says that something is missing. */
 const ifItCanBeRead: Lookup = (store, id) => bareOf(store.findReadable(id));
-
-const unique = (ids: readonly string[]): string[] => [...new Set(ids)];
 
 /** Gathers a show with everything it computes from, removed demos and people included. */
 export class Bundles {
@@ -66,18 +65,12 @@ export class Bundles {
   private gathered(showId: string, look: Lookup): ShowBundle {
     const { shows, venues, people, demos, items, settings } = this.stores;
     const show = bare(shows.get(showId));
-    const used = unique(show.slots.flatMap((slot) => slot.demoId ?? [])).flatMap((id) =>
-      look(demos, id),
-    );
-    const personIds = unique([
-      ...show.crew,
-      ...show.slots.flatMap((slot) => (slot.performerId === null ? [] : [slot.performerId])),
-    ]);
+    const used = demosNamed(show).flatMap((id) => look(demos, id));
     const { household, riskMatrix } = settings.get('own');
     return {
       show,
       venue: show.venueId === null ? null : (look(venues, show.venueId)[0] ?? null),
-      people: personIds.flatMap((id) => look(people, id)),
+      people: peopleNamed(show).flatMap((id) => look(people, id)),
       demos: used,
       items: itemsNamed(show, used).flatMap((id) => look(items, id)),
       household,

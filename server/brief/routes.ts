@@ -7,7 +7,8 @@ import type { AppContext } from '../context';
 import { entityRoutes } from '../entity';
 import { body, HttpError } from '../http/errors';
 import { sendJson } from '../http/sendTable';
-import { exportShow, importShow } from './showFile';
+import { exportShow } from './exportShow';
+import { importShow } from './importShow';
 import { startShow } from './start';
 
 function summaries(context: AppContext): ShowSummary[] {

@@ -9,9 +9,11 @@ import { EntityStore } from '../entity';
 export function showStore(db: Db): EntityStore<Show> {
   const writeShow = db.prepare(`
     INSERT INTO show (id, title, tour, date, zone, arrival, doors, start, hard_finish, venue_id, audience,
-      audience_note, youngest, audience_needs, journeys, agreed, wishes, rehearsals, wanted_chance, cold, conditions, note)
+      audience_note, youngest, audience_needs, journeys, agreed, wishes, rehearsals, wanted_chance, cold, conditions, filming, class_set,
+      agreed_with, answers, questions, note)
     VALUES (@id, @title, @tour, @date, @zone, @arrival, @doors, @start, @hardFinish, @venueId, @audience,
-      @audienceNote, @youngest, @audienceNeeds, @journeys, @agreed, @wishes, @rehearsals, @wantedChance, @cold, @conditions, @note)
+      @audienceNote, @youngest, @audienceNeeds, @journeys, @agreed, @wishes, @rehearsals, @wantedChance, @cold, @conditions, @filming, @classSet,
+      @agreedWith, @answers, @questions, @note)
     ON CONFLICT (id) DO UPDATE SET
       title = excluded.title, tour = excluded.tour, date = excluded.date, zone = excluded.zone,
       arrival = excluded.arrival, doors = excluded.doors, start = excluded.start,
@@ -21,7 +23,9 @@ export function showStore(db: Db): EntityStore<Show> {
       journeys = excluded.journeys,
       agreed = excluded.agreed, wishes = excluded.wishes,
       rehearsals = excluded.rehearsals, wanted_chance = excluded.wanted_chance,
-      cold = excluded.cold, conditions = excluded.conditions, note = excluded.note`);
+      cold = excluded.cold, conditions = excluded.conditions,
+      filming = excluded.filming, class_set = excluded.class_set, agreed_with = excluded.agreed_with,
+      answers = excluded.answers, questions = excluded.questions, note = excluded.note`);
   const clearCrew = db.prepare('DELETE FROM show_crew WHERE show_id = ?');
   const writeCrew = db.prepare('INSERT INTO show_crew (show_id, ord, person_id) VALUES (?, ?, ?)');
   const clearPositions = db.prepare('DELETE FROM show_position WHERE show_id = ?');
@@ -40,7 +44,8 @@ export function showStore(db: Db): EntityStore<Show> {
     SELECT id, title, tour, date, zone, arrival, doors, start, hard_finish AS hardFinish,
       venue_id AS venueId, audience, audience_note AS audienceNote, youngest,
       audience_needs AS audienceNeeds, journeys, agreed, wishes,
-      rehearsals, wanted_chance AS wantedChance, cold, conditions, note
+      rehearsals, wanted_chance AS wantedChance, cold, conditions, filming,
+      class_set AS classSet, agreed_with AS agreedWith, answers, questions, note
     FROM show WHERE id = ?`);
   const readCrew = db
     .prepare('SELECT person_id FROM show_crew WHERE show_id = ? ORDER BY ord')
@@ -85,6 +90,11 @@ export function showStore(db: Db): EntityStore<Show> {
         journeys: list(row.journeys),
         cold: list(row.cold),
         conditions: JSON.parse(String(row.conditions)) as Show['conditions'],
+        filming: list(row.filming),
+        answers: list(row.answers),
+        questions: list(row.questions),
+        classSet:
+          typeof row.classSet === 'string' ? (JSON.parse(row.classSet) as Show['classSet']) : null,
         crew: readCrew.all(id) as string[],
         positions: (readPositions.all(id) as Row[]).map((position) => ({
           ...position,
@@ -104,6 +114,10 @@ export function showStore(db: Db): EntityStore<Show> {
         journeys: json(show.journeys),
         cold: json(show.cold),
         conditions: json(show.conditions),
+        filming: json(show.filming),
+        answers: json(show.answers),
+        questions: json(show.questions),
+        classSet: show.classSet && json(show.classSet),
       });
       clearCrew.run(showId);
       show.crew.forEach((person, i) => writeCrew.run(showId, i, person));

@@ -5,7 +5,7 @@ import { type Db, written } from '../db/open';
 import { HttpError, notFound } from '../http/errors';
 
 /** Files at one time. */
-export const MEDIA_MOST = 200;
+export const MEDIA_MOST = 600;
 
 const startsWith = (bytes: Buffer, head: string, from = 0): boolean =>
   bytes.subarray(from, from + head.length).toString('latin1') === head;

@@ -15,6 +15,9 @@ import { readings } from './migrations/014-readings';
 import { sideBySide } from './migrations/015-side-by-side';
 import { library } from './migrations/016-library';
 import { templates } from './migrations/017-templates';
+import { walk } from './migrations/018-walk';
+import { script } from './migrations/019-script';
+import { pictures } from './migrations/020-pictures';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -35,4 +38,7 @@ export const MIGRATIONS: readonly string[] = [
   sideBySide,
   library,
   templates,
+  walk,
+  script,
+  pictures,
 ];

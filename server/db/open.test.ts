@@ -6,6 +6,7 @@ import Database from 'better-sqlite3';
 import { NO_CONDITIONS } from '../../core/brief/types';
 import { createContext } from '../context';
 import { damagedRecords } from '../house/damaged';
+import { NO_HAND_OUT } from '../../core/repertoire/handOut';
 import { MIGRATIONS } from './migrations';
 import { DatabaseTrouble, migrate, openDatabase } from './open';
 
@@ -230,4 +231,93 @@ describe('a file that can’t be used is told of and left as it is', () => {
     db.close();
     expect(refused()).toContain('newer Hearty Stage');
   });
+});
+
+test('marks on checks of version 17 stay as they were, and one can be found wrong; questions get their answers', () => {
+  const db = new Database(':memory:');
+  db.pragma('foreign_keys = ON');
+  migrate(db, 17);
+  db.exec(`
+    INSERT INTO person (id, name, role, competences, note) VALUES ('p', 'P', '', '[]', '');
+    INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, energy, talk_pattern,
+      pinned_note, usual_position) VALUES ('d', 'D', '', '', '[]', 5, 99, 3, 'sayFirst', '', '');
+    INSERT INTO show (id, title, date, zone, arrival, doors, start, hard_finish, audience,
+      audience_note, agreed, note)
+      VALUES ('s', 'S', '2027-05-30', 'Etc/UTC', '12:30', '13:45', '14:00', '14:40', 80, '', 1, '');
+    INSERT INTO check_mark (show_id, key, state, reason, by, at, value) VALUES
+      ('s', 'test:pump', 'done', '', 'p', 5, 2.5), ('s', 'gear:x', 'waived', 'spare', NULL, 6, NULL);`);
+  const asked = '{"ask":"How far?","options":["Near","Far"],"answer":1,"reveal":""}';
+  const add = db.prepare(`
+    INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
+      settings, hazards, calculators, prior_worked, prior_failed, prediction)
+      VALUES ('d', ?, ?, 'M', '', 0, 1, 0, '', '[]', '[]', '[]', 0, 0, ?)`);
+  add.run('asks', 0, asked);
+  add.run('silent', 1, null);
+  const plan = {
+    title: 'S',
+    slots: [
+      { id: 'a', prediction: JSON.parse(asked) as unknown },
+      { id: 'b', prediction: null },
+    ],
+  };
+  db.prepare(
+    "INSERT INTO run (id, show_id, kind, created_at, plan) VALUES ('r', 's', 'rehearsal', 1, ?)",
+  ).run(JSON.stringify(plan));
+  migrate(db);
+  const context = createContext(db);
+  expect(context.marks.of('s')).toEqual([
+    { key: 'test:pump', state: 'done', reason: '', value: 2.5, by: 'p', at: 5 },
+    { key: 'gear:x', state: 'waived', reason: 'spare', value: null, by: null, at: 6 },
+  ]);
+  const before = db.prepare('SELECT count(*) FROM change').pluck().get() as number;
+  context.marks.set('s', {
+    ...{ key: 'place:y', state: 'wrong', reason: 'cracked', value: null, by: null, at: 7 },
+  });
+  // It is told to other pages as before.
+  expect(db.prepare('SELECT count(*) FROM change').pluck().get()).toBe(before + 1);
+  expect(() =>
+    context.marks.set('s', { key: 'z', state: 'wrong', reason: '', value: null, by: null, at: 8 }),
+  ).toThrow(/CHECK/);
+  const methods = context.demos.find('d')?.methods ?? [];
+  const answers = { ifFails: null, accepts: [], wrong: [] };
+  expect(methods.map(({ prediction }) => prediction)).toEqual([
+    { ...(JSON.parse(asked) as object), ...answers },
+    null,
+  ]);
+  const kept = JSON.parse(
+    db.prepare("SELECT plan FROM run WHERE id = 'r'").pluck().get() as string,
+  ) as typeof plan;
+  expect(kept.slots).toEqual([
+    { id: 'a', prediction: { ...(JSON.parse(asked) as object), ...answers } },
+    { id: 'b', prediction: null },
+  ]);
+  expect(context.people.find('p')).toMatchObject({ wordsPerMinute: null });
+  db.close();
+});
+
+test('demonstrations and shows of version 19 have no pictures, cameras, hand-outs, classes or questions yet', () => {
+  const db = new Database(':memory:');
+  db.pragma('foreign_keys = ON');
+  migrate(db, 19);
+  db.exec(`
+    INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, energy, talk_pattern,
+      pinned_note, usual_position) VALUES ('d', 'D', '', '', '[]', 5, 99, 3, 'sayFirst', '', '');
+    INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
+      settings, hazards, calculators, prior_worked, prior_failed)
+      VALUES ('d', 'm', 0, 'M', '', 0, 1, 0, '', '[]', '[]', '[]', 0, 0);
+    INSERT INTO task (demo_id, method_id, id, ord, name, phase, shortest, likely, longest, hands,
+      place, after, each_go, do, say, cue, gear_on, gear_off, careful, hazards)
+      VALUES ('d', 'm', 't', 0, 'T', 'perform', 1, 2, 3, '[]', 'stage', '[]', 0, '', '', '', '[]',
+        '[]', '', '[]');
+    INSERT INTO show (id, title, date, zone, arrival, doors, start, hard_finish, audience,
+      audience_note, agreed, note, conditions)
+      VALUES ('s', 'S', '2027-05-30', 'Etc/UTC', '12:30', '13:45', '14:00', '14:40', 80, '', 1, '',
+        '${JSON.stringify(NO_CONDITIONS)}');`);
+  migrate(db);
+  const context = createContext(db);
+  expect(context.demos.get('d')).toMatchObject({ picture: null, handOut: NO_HAND_OUT });
+  expect(context.demos.get('d').methods[0]?.tasks[0]).toMatchObject({ picture: null, views: [] });
+  const none = { filming: [], classSet: null, agreedWith: '', answers: [], questions: [] };
+  expect(context.shows.get('s')).toMatchObject(none);
+  db.close();
 });

@@ -32,6 +32,7 @@ const person = (id: string, name = 'Ines') => ({
   role: '',
   competences: [],
   heartDevice: 'unknown' as const,
+  wordsPerMinute: null,
   mayWaive: false,
   note: '',
 });

@@ -1,5 +1,6 @@
 /** What coming shows need and get of the store; kept until something that it follows from changes. */
 import { methodKey } from '../../core/keys';
+import { demosNamed } from '../../core/brief/demosNamed';
 import { itemsNamed } from '../../core/brief/itemsNamed';
 import type { Show, ShowBundle } from '../../core/brief/types';
 import { lineupInput } from '../../core/lineup/fromBundle';
@@ -96,7 +97,7 @@ export class UpcomingNeeds {
       (show) => show.date >= today && !takenOut.has(show.id),
     );
     const needsOfShow = (show: Versioned<Show>): ShowNeeds => {
-      const used = [...new Set(show.slots.flatMap((slot) => slot.demoId ?? []))].flatMap(demoOf);
+      const used = demosNamed(show).flatMap(demoOf);
       const own = itemsNamed(show, used).flatMap(itemOf);
       const owned = (id: string): number => {
         const item = items.get(id);

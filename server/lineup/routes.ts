@@ -37,6 +37,23 @@ export function lineupRoutes({ heavy }: AppContext, runs: number): Router {
       .type('application/pdf')
       .send(await sheetPdf(callSheet(bundle, prospect), where));
   });
+  router.get('/:id/script.pdf', async (req, res) => {
+    const { bundle, timeline } = await prospectOf(req);
+    const { scriptPdf } = await import('./scriptPdf');
+    const whose = typeof req.query.for === 'string' ? req.query.for : null;
+    res
+      .attachment('script.pdf')
+      .type('application/pdf')
+      .send(await scriptPdf(bundle, timeline, whose));
+  });
+  router.get('/:id/shots.pdf', async (req, res) => {
+    const { bundle, timeline } = await prospectOf(req);
+    const { shotsPdf } = await import('./shotsPdf');
+    res
+      .attachment('shots.pdf')
+      .type('application/pdf')
+      .send(await shotsPdf(bundle, timeline));
+  });
   router.get('/:id/calendar.ics', async (req, res) => {
     const { calendarFile } = await import('./calendarFile');
     const { bundle, ...prospect } = await prospectOf(req);

@@ -44,7 +44,7 @@ export function readyRoutes(context: AppContext): Router {
     const mark = body(MarkBody, req.body);
     const { state, reason, value } = mark;
     const by = byWhom(res, mark.by);
-    if (verdict && state === 'done')
+    if (verdict && state !== 'waived')
       throw new HttpError(422, 'invalid', 'A verdict is not ticked: it changes with its figures.');
     if (verdict?.final)
       throw new HttpError(409, 'final', `${verdict.message} Nothing sets this aside.`);

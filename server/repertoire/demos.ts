@@ -24,6 +24,8 @@ function readTask(row: Row): Task {
     hazards: list(row.hazards),
     sign: maybe(row.sign),
     cues: list(row.cues),
+    picture: maybe(row.picture),
+    views: list(row.views),
   } as unknown as Task;
 }
 
@@ -38,16 +40,17 @@ const readLine = (row: Row): KitLine =>
 export function demoStore(db: Db): EntityStore<Demo> {
   const writeDemo = db.prepare(`
     INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, energy, talk_pattern,
-      pinned_note, usual_position, family, face, told, origin)
+      pinned_note, usual_position, family, face, told, origin, picture, hand_out)
     VALUES (@id, @name, @hook, @idea, @keywords, @ageFrom, @ageTo, @energy, @talkPattern,
-      @pinnedNote, @usualPosition, @family, @face, @told, @origin)
+      @pinnedNote, @usualPosition, @family, @face, @told, @origin, @picture, @handOut)
     ON CONFLICT (id) DO UPDATE SET
       name = excluded.name, hook = excluded.hook, idea = excluded.idea,
       keywords = excluded.keywords, age_from = excluded.age_from, age_to = excluded.age_to,
       energy = excluded.energy, talk_pattern = excluded.talk_pattern,
       pinned_note = excluded.pinned_note,
       usual_position = excluded.usual_position, family = excluded.family,
-      face = excluded.face, told = excluded.told, origin = excluded.origin`);
+      face = excluded.face, told = excluded.told, origin = excluded.origin,
+      picture = excluded.picture, hand_out = excluded.hand_out`);
   const writeMethod = db.prepare(`
     INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
       settings, hazards, hazards_reviewed, ruled_out, needs, care, volunteer_card, calculators, leaves,
@@ -68,9 +71,10 @@ export function demoStore(db: Db): EntityStore<Demo> {
   const clearTasks = db.prepare('DELETE FROM task WHERE demo_id = ? AND method_id = ?');
   const writeTask = db.prepare(`
     INSERT INTO task (demo_id, method_id, id, ord, name, phase, shortest, likely, longest, hands,
-      place, after, each_go, do, say, cue, gear_on, gear_off, careful, sign, hazards, cues)
+      place, after, each_go, do, say, cue, gear_on, gear_off, careful, sign, hazards, cues,
+      picture, views)
     VALUES (@demoId, @methodId, @id, @ord, @name, @phase, @shortest, @likely, @longest, @hands,
-      @place, @after, @eachGo, @do, @say, @cue, @gearOn, @gearOff, @careful, @sign, @hazards, @cues)`);
+      @place, @after, @eachGo, @do, @say, @cue, @gearOn, @gearOff, @careful, @sign, @hazards, @cues, @picture, @views)`);
   const clearKit = db.prepare('DELETE FROM kit_line WHERE demo_id = ? AND method_id = ?');
   const writeKit = db.prepare(`
     INSERT INTO kit_line (demo_id, method_id, id, ord, item_id, amount, unit, basis, instead,
@@ -90,7 +94,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
   const readDemo = db.prepare(`
     SELECT id, name, hook, idea, keywords, age_from AS ageFrom, age_to AS ageTo, energy,
       talk_pattern AS talkPattern, pinned_note AS pinnedNote,
-      usual_position AS usualPosition, family, face, told, origin
+      usual_position AS usualPosition, family, face, told, origin, picture, hand_out AS handOut
     FROM demo WHERE id = ?`);
   const readMethods = db.prepare(`
     SELECT id, name, summary, one_shot AS oneShot, goes_allowed AS goesAllowed, volunteers, warning,
@@ -100,7 +104,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
     FROM method WHERE demo_id = ? ORDER BY ord`);
   const readTasks = db.prepare(`
     SELECT id, ord, name, phase, shortest, likely, longest, hands, place, after, each_go AS eachGo,
-      do, say, cue, gear_on AS gearOn, gear_off AS gearOff, careful, sign, hazards, cues
+      do, say, cue, gear_on AS gearOn, gear_off AS gearOff, careful, sign, hazards, cues, picture, views
     FROM task WHERE demo_id = ? AND method_id = ? ORDER BY ord`);
   const readKit = db.prepare(`
     SELECT id, item_id AS itemId, amount, unit, basis, instead, chilled, strength, note
@@ -144,6 +148,8 @@ export function demoStore(db: Db): EntityStore<Demo> {
         gearOff: json(task.gearOff),
         hazards: json(task.hazards),
         cues: json(task.cues),
+        picture: task.picture && json(task.picture),
+        views: json(task.views),
         sign: task.sign === null ? null : json(task.sign),
       }),
     );
@@ -194,6 +200,8 @@ export function demoStore(db: Db): EntityStore<Demo> {
         keywords: list(row.keywords),
         face: maybe(row.face),
         origin: maybe(row.origin),
+        picture: maybe(row.picture),
+        handOut: JSON.parse(String(row.handOut)) as unknown,
         methods,
       } as unknown as Demo;
     },
@@ -204,6 +212,8 @@ export function demoStore(db: Db): EntityStore<Demo> {
         keywords: json(demo.keywords),
         face: demo.face && json(demo.face),
         origin: demo.origin && json(demo.origin),
+        picture: demo.picture && json(demo.picture),
+        handOut: json(demo.handOut),
       });
       const kept = new Set(demo.methods.map((method) => method.id));
       for (const id of methodIds.all(demo.id) as string[]) {

@@ -8,7 +8,7 @@ import type {
 } from '../../contract/api';
 import { totalRecord } from '../../core/after/review';
 import { itemsNamed } from '../../core/brief/itemsNamed';
-import { firstSeconds, hazardsOf, placesOf, searchText } from '../../core/library/browse';
+import { firstSeconds, hazardsOf, searchText } from '../../core/library/browse';
 import type { Demo } from '../../core/repertoire/types';
 import { recordsFor } from '../after/records';
 import { byItem, ownedOn } from '../../core/inventory/allocate';
@@ -23,7 +23,7 @@ export const demoSummaries = (context: AppContext): DemoSummary[] =>
 
 function summaryOf(demo: Versioned<Demo>, record: DemoSummary['record']): DemoSummary {
   const { id, version, name, hook, energy, usualPosition, methods } = demo;
-  const { family, face, origin, ageFrom, ageTo } = demo;
+  const { family, face, origin } = demo;
   return {
     id,
     version,
@@ -34,11 +34,8 @@ function summaryOf(demo: Versioned<Demo>, record: DemoSummary['record']): DemoSu
     family,
     face,
     origin,
-    ageFrom,
-    ageTo,
     text: searchText(demo),
     hazards: hazardsOf(demo),
-    places: placesOf(demo),
     methods: methods.map((method) => ({
       id: method.id,
       name: method.name,

@@ -58,7 +58,7 @@ test.each(RIGHTS.map((right) => [`${right.method} ${right.path}`, right] as cons
 /** Where the router of a file is mounted. */
 const MOUNTED: readonly (readonly [file: RegExp, mount: string])[] = [
   [/^brief\/againRoutes/, ''],
-  [/^(lineup|kit|ready|brief)\//, '/shows'],
+  [/^(lineup|kit|ready|brief|handout)\//, '/shows'],
   [/^house\/damagedRoutes/, '/damaged'],
   [/^house\/routes/, '/backups'],
   [/./, ''],

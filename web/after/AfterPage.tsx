@@ -15,6 +15,7 @@ import { Empty, Loading, Trouble } from '../parts/page';
 import { Pick } from '../parts/Pick';
 import { SaveAs } from '../parts/SaveAs';
 import { Causes } from './Causes';
+import { Chapters } from './Chapters';
 import { FollowUpList } from './FollowUpList';
 import { GatesPassed } from './GatesPassed';
 import { Notes } from './Notes';
@@ -24,6 +25,7 @@ import { Readings } from './Readings';
 import { StepTimes } from './StepTimes';
 import { TakeOut } from './TakeOut';
 import { useTell } from './tell';
+import { Votes } from './Votes';
 import { TwoStrips } from './TwoStrips';
 
 function RunReview({ run }: { run: StoredRun }) {
@@ -50,12 +52,14 @@ function RunReview({ run }: { run: StoredRun }) {
       <TwoStrips review={review} run={run} live={live} tell={tell} />
       <LearnedLink runId={run.id} />
       <Outcomes rows={review.rows} reactions={live.reactions} tell={tell} />
+      <Votes plan={run.plan} live={live} />
       <Readings plan={run.plan} live={live} tell={tell} />
       <StepTimes plan={run.plan} rows={review.rows} tell={tell} />
       <Causes rows={review.rows} />
       <GatesPassed plan={run.plan} passed={live.passed} />
       <Notes plan={run.plan} notes={live.notes} questions={live.questions} tell={tell} />
       <Photos slots={review.rows} />
+      <Chapters runId={run.id} />
       {run.kind === 'performance' && <TakeOut />}
       <Box sx={{ mt: 3 }}>
         <SaveAs
@@ -112,6 +116,18 @@ function ChosenRun({ run }: { run: RunSummary }) {
   );
 }
 
+/** What those who were there take home, or do themselves. */
+const ForThem = ({ showId }: { showId: string }) => (
+  <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, my: 1.5 }}>
+    <Button variant="outlined" component={Link} to={`/shows/${showId}/hand-out`}>
+      Hand-out
+    </Button>
+    <Button variant="outlined" component={Link} to={`/shows/${showId}/class`}>
+      In class
+    </Button>
+  </Box>
+);
+
 export default function AfterPage() {
   const { show, bundle } = useOpenShow();
   const { data: runs } = useRuns(show.id);
@@ -127,6 +143,7 @@ export default function AfterPage() {
           After the show this page sets the plan against what happened.{' '}
           <Link to={`/shows/${show.id}/on-stage`}>Go on stage</Link>, or rehearse there.
         </Empty>
+        <ForThem showId={show.id} />
         <FollowUpList showId={show.id} demos={bundle.demos} />
       </Box>
     );
@@ -144,6 +161,7 @@ export default function AfterPage() {
           sx={{ maxWidth: 320, mb: 2 }}
         />
       )}
+      <ForThem showId={show.id} />
       <ChosenRun key={listed.id} run={listed} />
     </Box>
   );

@@ -30,6 +30,11 @@ const BriefPage = lazy(() => import('../brief/BriefPage'));
 const LineupPage = lazy(() => import('../lineup/LineupPage'));
 const KitPage = lazy(() => import('../kit/KitPage'));
 const ReadyPage = lazy(() => import('../ready/ReadyPage'));
+const ScriptPage = lazy(() => import('../script/ScriptPage'));
+const ClassPage = lazy(() => import('../class/ClassPage'));
+const HandOutPage = lazy(() => import('../handout/HandOutPage'));
+const ShotsPage = lazy(() => import('../shots/ShotsPage'));
+const WordsPage = lazy(() => import('../script/WordsPage'));
 const RisksPage = lazy(() => import('../ready/RisksPage'));
 const StagePage = lazy(() => import('../stage/StagePage'));
 const AfterPage = lazy(() => import('../after/AfterPage'));
@@ -53,7 +58,7 @@ const QuestionPage = lazy(() => import('../trials/QuestionPage'));
 const GoesPage = lazy(() => import('../trials/GoesPage'));
 const UsePage = lazy(() => import('../trials/UsePage'));
 const AnswerPage = lazy(() => import('../trials/AnswerPage'));
-const VenuesPage = lazy(() => import('../brief/VenuesPage'));
+const VenuesPage = lazy(() => import('../venues/VenuesPage'));
 const BackupsPage = lazy(() => import('../house/BackupsPage'));
 const JoinPage = lazy(() => import('../share/JoinPage'));
 const SharePage = lazy(() => import('../share/SharePage'));
@@ -164,6 +169,10 @@ function Content() {
               <Route index element={<Navigate to="brief" replace />} />
               <Route path="ready" element={<ReadyPage />} />
               <Route path="cues" element={<CueListPage />} />
+              <Route path="script" element={<ScriptPage />} />
+              <Route path="shots" element={<ShotsPage />} />
+              <Route path="hand-out" element={<HandOutPage />} />
+              <Route path="class" element={<ClassPage />} />
               <Route element={<ReadOnlyPages />}>
                 <Route path="brief" element={<BriefPage />} />
                 <Route path="line-up" element={<LineupPage />} />
@@ -178,6 +187,7 @@ function Content() {
               <Route path="demos/write" element={<WritePage />} />
               <Route path="demos/library/:libraryId" element={<LibraryDemoPage />} />
               <Route path="demos/:demoId/write" element={<WritePage />} />
+              <Route path="demos/:demoId/words" element={<WordsPage />} />
               <Route path="demos/:demoId" element={<DemoPage />} />
               <Route path="store" element={<StoreLayout />}>
                 <Route index element={<StockPage />} />

@@ -7,14 +7,19 @@ import { useFieldArray, useFormContext } from 'react-hook-form';
 import { ShowBody } from '../../contract/brief';
 import { type Circuit, MARK_SHAPES, type Show } from '../../core/brief/types';
 import { newId } from '../app/api';
-import { usePeople, useVenues } from '../app/data';
 import { useRemove } from '../parts/editing';
-import { MAKE } from '../parts/make';
-import { AutoForm, Choice, Figure, Find, Many, Words, YesNoField } from '../parts/form';
+import { AutoForm, Choice, Figure, Words, YesNoField } from '../parts/form';
+import { WordsGap } from '../parts/formGaps';
 import { Section } from '../parts/page';
 import { PositionMark } from '../parts/tape';
-import { JOURNEY_BY, KNOWN, MARK, options } from '../parts/words';
+import { JOURNEY_BY, MARK, options } from '../parts/words';
+import { StagePlan } from '../ready/StagePlan';
 import { Rows } from '../repertoire/Rows';
+import { CopyLink } from './page/CopyLink';
+import { CrewPart } from './page/CrewPart';
+import { DayLine } from './page/DayLine';
+import { HostPart } from './page/HostPart';
+import { Sentence } from './page/Sentence';
 import { useOpenShow, useShowEditing } from './useShow';
 
 const columns = (min: number) => ({
@@ -86,77 +91,85 @@ function Positions({ circuits }: { circuits: readonly Circuit[] }) {
   );
 }
 
+/** What is agreed, with whom; and the page as it is sent. */
+function Agreed() {
+  const { show } = useOpenShow();
+  return (
+    <Box
+      component="section"
+      aria-label="Agreement"
+      sx={{ borderLeft: { md: '1px solid var(--line)' }, pl: { md: 3 }, minWidth: 0 }}
+    >
+      <YesNoField name="agreed" label="Agreed" />
+      <Box sx={{ fontSize: 16, lineHeight: '36px' }}>
+        with <WordsGap name="agreedWith" label="Agreed with" unsaid="whom, and how" least={12} />
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+        <Button variant="outlined" component="a" href={`/api/shows/${show.id}/brief.pdf`} download>
+          To send (PDF)
+        </Button>
+        <CopyLink />
+      </Box>
+    </Box>
+  );
+}
+
 export default function BriefPage() {
   const { show, bundle } = useOpenShow();
   const editing = useShowEditing();
-  const { data: venues = [] } = useVenues();
-  const { data: people = [] } = usePeople();
   const remove = useRemove();
   return (
-    <Box sx={{ maxWidth: 900 }}>
+    <Box sx={{ maxWidth: 1500 }}>
       <AutoForm editing={editing} type={ShowBody}>
-        <Section title="The booking" actions={<YesNoField name="agreed" label="Agreed" />}>
-          <Box sx={columns(220)}>
-            <Words name="title" label="Title" />
+        <Box
+          sx={{
+            display: 'grid',
+            columnGap: 3,
+            rowGap: 2,
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 260px' },
+            mb: 3,
+          }}
+        >
+          <Sentence />
+          <Agreed />
+        </Box>
+        <DayLine />
+        <Box
+          sx={{
+            display: 'grid',
+            columnGap: 4,
+            rowGap: 3,
+            mt: 3,
+            pt: 2,
+            borderTop: '1px solid var(--line)',
+            alignItems: 'start',
+            gridTemplateColumns: {
+              xs: 'minmax(0, 1fr)',
+              md: 'repeat(2, minmax(0, 1fr))',
+              lg: '330px minmax(0, 1fr) 360px',
+            },
+          }}
+        >
+          <CrewPart />
+          <Box sx={{ minWidth: 0 }}>
+            <StagePlan />
+            <Box component="details" sx={{ mt: 1 }}>
+              <Box
+                component="summary"
+                sx={{ py: 1, cursor: 'pointer', font: '600 16px Bricolage' }}
+              >
+                Marks on the stage
+              </Box>
+              <Positions circuits={bundle.venue?.circuits ?? []} />
+            </Box>
+          </Box>
+          <HostPart />
+        </Box>
+        <Section title="Notes">
+          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { md: '2fr 1fr 1fr' } }}>
+            <Words name="note" label="Careful" multiline />
             <Words name="tour" label="Tour" help="Name of the tour it is part of" />
-            <Words name="date" label="Date" type="date" />
             <Words name="zone" label="Time zone" />
-          </Box>
-        </Section>
-        <Section title="The slot">
-          <Box sx={columns(130)}>
-            <Words name="arrival" label="Arrival" />
-            <Words name="doors" label="Doors" />
-            <Words name="start" label="Start" />
-            <Words name="hardFinish" label="Hard finish" />
-          </Box>
-        </Section>
-        <Section title="Place and people">
-          <Box sx={columns(220)}>
-            <Find
-              name="venueId"
-              label="Venue"
-              none="No venue yet"
-              help="Type its name; a new one is made by it"
-              make={MAKE.venue}
-              options={venues.map((venue) => ({ value: venue.id, label: venue.name }))}
-            />
-            <Figure name="audience" label="Audience" />
-            <Words name="audienceNote" label="Who they are" />
-            <Figure
-              name="youngest"
-              label="Youngest"
-              unit="years"
-              help="Limits for sound and light follow it"
-              optional
-            />
-            <Many
-              name="crew"
-              label="Crew"
-              make={MAKE.person}
-              options={people.map((person) => ({ value: person.id, label: person.name }))}
-            />
-          </Box>
-        </Section>
-        <Section title="Needs of the audience">
-          <Box sx={columns(220)}>
-            <Choice
-              name="audienceNeeds.hearing"
-              label="Somebody hears with difficulty"
-              help="Hearing aids, a loop, an interpreter"
-              options={options(KNOWN)}
-            />
-            <Choice
-              name="audienceNeeds.sight"
-              label="Somebody sees with difficulty"
-              options={options(KNOWN)}
-            />
-            <Choice
-              name="audienceNeeds.movement"
-              label="Somebody moves with difficulty"
-              help="Wheelchairs, places by the exit"
-              options={options(KNOWN)}
-            />
           </Box>
         </Section>
         <Section title="The way there">
@@ -183,12 +196,6 @@ export default function BriefPage() {
               </>
             )}
           />
-        </Section>
-        <Section title="Stage positions">
-          <Positions circuits={bundle.venue?.circuits ?? []} />
-        </Section>
-        <Section title="Notes">
-          <Words name="note" label="Careful" multiline />
         </Section>
       </AutoForm>
       <Section title="This show as a file">

@@ -2,7 +2,7 @@ import { PersonBody } from '../../contract/brief';
 import { blankPerson } from '../../core/brief/blank';
 import { usePeople } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
-import { Choice, Many, Words, YesNoField } from '../parts/form';
+import { Choice, Figure, Many, Words, YesNoField } from '../parts/form';
 import { COMPETENCE, KNOWN, options } from '../parts/words';
 
 export default function PeoplePage() {
@@ -26,6 +26,12 @@ export default function PeoplePage() {
             label="Heart device or implant"
             help="Asked once; magnets and high voltage keep clear of who has one"
             options={options(KNOWN)}
+          />
+          <Figure
+            name="wordsPerMinute"
+            label="Speaks, words a minute"
+            help="150 until it is measured: count the words of a minute on stage"
+            optional
           />
           <YesNoField name="mayWaive" label="May pass over a check, with a reason" />
           <Words name="note" label="Notes" multiline />

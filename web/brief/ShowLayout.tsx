@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo } from 'react';
 import { Link, Outlet, useParams } from 'react-router';
+import { hostQuestions } from '../../core/ready/ask/questions';
 import { shortages } from '../../core/ready/stock';
 import { kitList } from '../../core/kit/kit';
 import { withoutSlots } from '../../core/lineup/change';
@@ -50,24 +51,35 @@ function useStages({
         ? (foreseen.ending?.headline.toLowerCase() ?? 'ends about …')
         : 'empty';
   const checks = ready.done + ready.open.length;
+  const toAsk = useMemo(
+    () =>
+      performed
+        ? 0
+        : hostQuestions(bundle, timeline, readiness.shortBy).filter(({ answer }) => answer === null)
+            .length,
+    [performed, bundle, timeline, readiness.shortBy],
+  );
   return [
     {
       to: 'brief',
       name: 'Brief',
-      state: show.agreed ? '✓ agreed' : 'not agreed yet',
+      state: `${show.agreed ? '✓ agreed' : 'not agreed yet'}${toAsk > 0 ? `, ${toAsk} to ask` : ''}`,
       trouble: !performed && !show.agreed,
+      done: performed || (show.agreed && toAsk === 0),
     },
     {
       to: 'line-up',
       name: 'Line-up',
       state: lineup,
       trouble: !performed && (conflicts > 0 || timeline.gaps.length > 0),
+      done: performed || (show.slots.length > 0 && conflicts === 0 && timeline.gaps.length === 0),
     },
     {
       to: 'kit',
       name: 'Kit',
       state: short > 0 && !performed ? `${short} short` : kit ? counted(kit, 'thing') : 'empty',
       trouble: !performed && short > 0,
+      done: performed || (kit > 0 && short === 0),
     },
     {
       to: 'ready',
@@ -77,12 +89,13 @@ function useStages({
           ? `${ready.done} of ${checks}`
           : ready.stop.length
             ? `${ready.stop.length} stop the show`
-            : ready.fix.length
-              ? `${ready.fix.length} to fix`
+            : ready.fix.length + ready.wrong.length
+              ? `${ready.fix.length + ready.wrong.length} to fix`
               : ready.unknown.length
                 ? `${ready.unknown.length} not known`
                 : `${counted(ready.holding.length, 'check')} ${ready.holding.length === 1 ? 'blocks' : 'block'}`,
       trouble: !performed && ready.stop.length > 0,
+      done: performed || ready.go,
     },
     {
       to: 'on-stage',
@@ -93,11 +106,13 @@ function useStages({
           ? 'under way'
           : `${dayWords(show.date).slice(0, 3)} ${show.start}`,
       trouble: underWay,
+      done: performed,
     },
     {
       to: 'after',
       name: 'After',
       state: open ? `${open} to do` : performed ? 'nothing open' : 'write-up',
+      done: performed && open === 0,
     },
   ];
 }
@@ -184,7 +199,7 @@ export default function ShowLayout() {
             )}
           </Typography>
         </Box>
-        <Box sx={{ minWidth: 0, flex: '0 1 auto', maxWidth: '100%' }}>
+        <Box sx={{ minWidth: 0, flex: { xs: '1 1 100%', md: '0 1 auto' }, maxWidth: '100%' }}>
           <ShowStepper open={open} />
         </Box>
       </Box>

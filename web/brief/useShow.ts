@@ -2,6 +2,7 @@ import { useQueries, type UseQueryResult } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useOutletContext } from 'react-router';
 import type { ShowAnswer } from '../../contract/api';
+import { demosNamed } from '../../core/brief/demosNamed';
 import { itemsNamed } from '../../core/brief/itemsNamed';
 import type { Show, ShowBundle } from '../../core/brief/types';
 import type { LineupInput, Timeline } from '../../core/lineup/types';
@@ -67,7 +68,7 @@ type Store = Pick<ShowAnswer, 'demos' | 'items' | 'lots'>;
 function useNamed(show: Show | null, answer: AboutShow | undefined): Store | null {
   // The answer is about the show as it is stored: what was added since is asked for by itself.
   const has = new Set(answer?.demos.map((demo) => demo.id));
-  const demoIds = new Set(answer && show?.slots.flatMap(({ demoId }) => demoId ?? []));
+  const demoIds = new Set(answer && show ? demosNamed(show) : []);
   const added = useQueries({
     queries: [...demoIds].filter((id) => !has.has(id)).map(demoQuery),
     combine: together,

@@ -4,6 +4,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { deviceName } from '../../contract/share';
+import { peopleIn } from '../../core/ready/facts';
 import { urgencyOf, whoHasWhat } from '../../core/stage/crew';
 import { counted } from '../../core/words';
 import { usePeople } from '../app/data';
@@ -19,9 +20,11 @@ import { pinked } from '../parts/tapeShape';
 import { useAction } from '../parts/useAction';
 import type { JobKind } from '../stage/Beside';
 import { useAwake, useUrgency } from '../stage/device';
-import { HandCount } from '../stage/ScreenDialog';
+import { HandCount } from '../stage/HandCount';
 import { usePlaying, useWord } from '../cues/usePlaying';
 import { DutyCard } from './DutyCard';
+import { MyLines } from './MyLines';
+import { MyShots } from './MyShots';
 import { OnStageNow } from './OnStageNow';
 import { TroubleDialog } from './TroubleDialog';
 import { type Duties, useDuties } from './useDuties';
@@ -111,13 +114,13 @@ function Others({ duties, open }: { duties: Duties; open: OpenShow }) {
 }
 
 /** Hands for the question on the audience’s screen, while it is asked. */
-function Count({ live: { run, live, press } }: { live: Duties['live'] }) {
+function Count({ live: { run, live, press }, people }: { live: Duties['live']; people: number }) {
   const slot = run?.plan.slots.find(({ id }) => id === live?.slot);
   if (!live || !slot?.prediction || live.screen.mode !== 'question') return null;
   return (
     <Box sx={{ mt: 2 }}>
       <Box sx={{ color: 'var(--muted)', fontSize: 17 }}>“{slot.prediction.ask}”</Box>
-      <HandCount slot={slot} live={live} press={press} />
+      <HandCount slot={slot} live={live} people={people} press={press} />
     </Box>
   );
 }
@@ -194,6 +197,8 @@ function Work({ open, person }: { open: OpenShow; person: string }) {
         )
       )}
       <Box sx={{ flex: 1, minHeight: 0, overflowY: 'auto', pb: 1 }}>
+        <MyLines duties={duties} person={person} />
+        <MyShots open={open} duties={duties} person={person} />
         <DutyCard open={open} view={view} now={now} missed={missed} />
         <Box sx={{ borderTop: '1px solid var(--line)', mt: 2 }} />
         <Windows windows={view.background} faceOf={faceOf} now={now} />
@@ -203,7 +208,7 @@ function Work({ open, person }: { open: OpenShow; person: string }) {
             open on the laptop, what you press here counts.
           </Box>
         )}
-        <Count live={live} />
+        <Count live={live} people={peopleIn(open.show)} />
         <Others duties={duties} open={open} />
         <Box
           component="nav"

@@ -12,6 +12,7 @@ import { Tape } from '../parts/tape';
 import { dayWords } from '../brief/dates';
 import { useOpenRun } from '../stage/useOpenRun';
 import { facesOf } from './faces';
+import { tapeFill } from '../parts/tapeShape';
 
 const Calls = ({ calls }: { calls: readonly Call[] }) => (
   <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, fontSize: 15, lineHeight: '22px' }}>
@@ -88,12 +89,7 @@ function Order({ open }: { open: OpenShow }) {
               <Box component="b" sx={{ font: '600 18px/30px Bricolage' }}>
                 {slot.time}
               </Box>
-              <Tape
-                width={38}
-                height={30}
-                size={18}
-                fill={mark ? `var(--tape-${mark})` : 'var(--chore)'}
-              >
+              <Tape width={38} height={30} size={18} fill={tapeFill(mark ?? null)}>
                 {slot.number}
               </Tape>
               <Box sx={{ minWidth: 0 }}>

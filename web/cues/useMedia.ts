@@ -11,9 +11,10 @@ export const useMedia = () =>
 
 export const mediaUrl = (id: string): string => `/api${PATH}/${encodeURIComponent(id)}`;
 
-export async function addMedia(name: string, file: Blob): Promise<void> {
-  await send('POST', `${PATH}?name=${encodeURIComponent(name)}`, file);
+export async function addMedia(name: string, file: Blob): Promise<MediaTold> {
+  const added = await send<MediaTold>('POST', `${PATH}?name=${encodeURIComponent(name)}`, file);
   await queryClient.invalidateQueries({ queryKey: [PATH] });
+  return added;
 }
 
 export async function removeMedia(id: string): Promise<void> {

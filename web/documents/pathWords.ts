@@ -49,6 +49,7 @@ const FIELD: Record<string, string> = {
   ruledOut: 'hazards that are not there',
   audienceNeeds: 'needs of the audience',
   heartDevice: 'heart device',
+  wordsPerMinute: 'words a minute',
 };
 
 const inWords = (name: string): string =>

@@ -53,15 +53,31 @@ const Tiles = ({ title, children }: { title: string; children: React.ReactNode }
   </Box>
 );
 
+interface PickerProps {
+  /** Null as long as it is guessed. */
+  face: Look | null;
+  /** What it is guessed from. */
+  words: string;
+  width: number;
+  onChoose: (face: Look | null) => void;
+}
+
 /** The face, pressed to choose another. Sits in a form with a field “face”. */
-export function ChooseFace({ words, width }: { words: string; width: number }) {
+export function ChooseFace(props: Pick<PickerProps, 'words' | 'width'>) {
   const { watch, setValue } = useFormContext<{ face: Look | null }>();
+  return (
+    <FacePicker
+      {...props}
+      face={watch('face')}
+      onChoose={(face) => setValue('face', face, { shouldDirty: true, shouldValidate: true })}
+    />
+  );
+}
+
+export function FacePicker({ face, words, width, onChoose: choose }: PickerProps) {
   const [open, setOpen] = useState(false);
   const { data: library } = useLibrary(open);
-  const face = watch('face');
   const now = face ?? guessFace(words);
-  const choose = (to: Look | null): void =>
-    setValue('face', to, { shouldDirty: true, shouldValidate: true });
   return (
     <>
       <ButtonBase

@@ -2,7 +2,7 @@
 import { memo, useMemo } from 'react';
 import type { MarkShape } from '../../core/brief/types';
 import { type Face as Look, guessFace } from '../../core/repertoire/face';
-import { tapePath } from '../parts/tapeShape';
+import { tapePath, tapeFill } from '../parts/tapeShape';
 import { composed } from './composed';
 import { FIGURES } from './figures';
 import { MORE_FIGURES } from './moreFigures';
@@ -63,7 +63,7 @@ interface TapedProps extends Looks {
 export function TapedFace({ face, words, x, y, width, height, mark }: TapedProps) {
   const inside = useMemo(() => drawn({ face, words }), [face, words]);
   const size = Math.min(width - 8, ((height - 8) * 96) / 72, 84);
-  const fill = mark ? `var(--tape-${mark})` : 'var(--chore)';
+  const fill = tapeFill(mark);
   return (
     <g>
       <path d={tapePath(x, y, width, height)} fill={fill} />

@@ -8,6 +8,7 @@ import { Link } from 'react-router';
 import { ShowBody } from '../../contract/brief';
 import { type KitEntry, kitList } from '../../core/kit/kit';
 import { stockView } from '../../core/kit/stockWords';
+import { classDemands, isOfClass } from '../../core/kit/classKit';
 import { resolveSlots } from '../../core/lineup/fromBundle';
 import { changesOfKit } from '../../core/ready/judge';
 import { ITEM_KINDS } from '../../core/repertoire/types';
@@ -29,9 +30,14 @@ import { Amount, columns, KitEntryRow } from './KitEntryRow';
 
 /** What one demonstration takes with it, in running order: for laying out table by table. */
 function ByDemo({ entries }: { entries: readonly KitEntry[] }) {
-  const { bundle } = useOpenShow();
-  return resolveSlots(bundle).map(({ slot, demo, method, position }, i) => {
+  const { bundle, answer } = useOpenShow();
+  const all = [
+    ...resolveSlots(bundle),
+    ...classDemands(bundle, answer.records).map(({ resolved }) => resolved),
+  ];
+  return all.map(({ slot, demo, method, position }, i) => {
     if (slot.talk) return null;
+    const inClass = isOfClass(slot.id);
     const mine = entries.flatMap((entry) =>
       entry.parts.filter((part) => part.slotId === slot.id).map((part) => ({ entry, part })),
     );
@@ -43,11 +49,11 @@ function ByDemo({ entries }: { entries: readonly KitEntry[] }) {
             height={22}
             fill={position ? `var(--tape-${position.mark})` : 'var(--muted)'}
           >
-            {i + 1}
+            {inClass ? '' : i + 1}
           </Tape>
           <Typography variant="h2">{demo.name}</Typography>
           <Typography variant="body2" color="textSecondary">
-            {method.name}
+            {inClass ? 'in class' : method.name}
           </Typography>
         </Box>
         {mine.length === 0 && <Typography color="textSecondary">Nothing of its own.</Typography>}

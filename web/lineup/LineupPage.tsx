@@ -4,6 +4,7 @@ import type { Theme } from '@mui/material/styles';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { learnedOfSlot } from '../../core/after/learned';
 import { bestToLeaveOut } from '../../core/lineup/forecast/words';
 import { changeShow, inOrder, withLead, withoutSlots } from '../../core/lineup/change';
@@ -42,7 +43,9 @@ export default function LineupPage() {
   const { show } = open.latest;
   const undoable = useUndoable(store);
   const [selected, setSelected] = useState<Selection | null>(null);
-  const [proposing, setProposing] = useState(false);
+  const [search] = useSearchParams();
+  // “?propose”, as the page of demos asks for it.
+  const [proposing, setProposing] = useState(search.has('propose'));
   /** The order under the finger while a card is dragged: the clock follows before it is dropped. */
   const [dragged, setDragged] = useState<string[] | null>(null);
   const shown = useShown(dragged);

@@ -12,28 +12,13 @@ import type { ShowBundle, Slot } from '../../core/brief/types';
 import { type FitWishes, NO_FIT_WISHES } from '../../core/proposal/fitWishes';
 import { counted } from '../../core/words';
 import { useOpenShow } from '../brief/useShow';
-import { takeAll } from '../repertoire/takeAll';
+import { withOwnDemos } from '../repertoire/takeAll';
 import { ProposedOrder } from '../start/ProposedOrder';
 import { useSeen } from '../start/useSeen';
 import { useStockOfDemos } from '../start/useProposed';
 
 interface ProposeProps {
   onTake: (slots: Slot[]) => void;
-}
-
-/** What was chosen from the library becomes one’s own first; its slots name that. */
-async function withOwnDemos(
-  slots: readonly Slot[],
-  isOwn: (demoId: string) => boolean,
-  inShow: ReadonlySet<string>,
-): Promise<Slot[]> {
-  const wanted = slots.flatMap(({ demoId }) =>
-    demoId !== null && !isOwn(demoId) && !inShow.has(demoId) ? demoId : [],
-  );
-  if (wanted.length === 0) return [...slots];
-  const { demos } = await takeAll(wanted);
-  const own = new Map(demos.map(({ libraryId, id }) => [libraryId, id]));
-  return slots.map((slot) => ({ ...slot, demoId: own.get(slot.demoId ?? '') ?? slot.demoId }));
 }
 
 function Proposal({ onTake, onClose }: ProposeProps & { onClose: () => void }) {

@@ -4,7 +4,7 @@ import type { Block } from '../../core/lineup/types';
 import { formatDuration } from '../../core/time/clock';
 import { NumberedTape } from '../parts/tape';
 import { condensed, type LaneContext } from './StripLanes';
-import { labelRows, tickStep } from './stripLayout';
+import { placeLabels, tickStep } from './stripLayout';
 
 /** Top of the lane in focus. */
 export const TOP = 58;
@@ -73,20 +73,24 @@ interface FocusProps {
   blocks: readonly Block[];
   /** When each starts in eight shows of ten; empty while that is not known. */
   bands: readonly SlotBand[];
+  /** When the audience has nothing to watch. */
+  gaps: readonly Pick<Block, 'start' | 'end'>[];
   context: LaneContext;
 }
 
-export function FocusLane({ blocks, bands, context }: FocusProps) {
+export function FocusLane({ blocks, bands, gaps, context }: FocusProps) {
   const { scale, look, clock, onSelect } = context;
   const labels = blocks.map((block) => ({ text: look(block.slot).name, x: scale.x(block.start) }));
-  const rows = labelRows(labels, 3, LABEL_LETTER);
+  // Above the tape nothing else is drawn; below it the hatching of dead air is.
+  const below = gaps.map(({ start, end }) => [scale.x(start), scale.x(end)] as const);
+  const places = placeLabels(labels, [[], [], below], LABEL_LETTER);
   return (
     <>
       {blocks.map((block, i) => {
         const { name, number, fill, opacity } = look(block.slot);
         const x = scale.x(block.start);
         const width = Math.max(4, scale.x(block.end) - x);
-        const row = rows[i] ?? -1;
+        const place = places[i];
         const band = bands.find((b) => b.slot === block.slot);
         return (
           <g
@@ -99,10 +103,11 @@ export function FocusLane({ blocks, bands, context }: FocusProps) {
               {`${name}, ${clock(block.start)}, ${formatDuration(block.end - block.start)}`}
               {band && `; in 8 of 10 shows between ${clock(band.p10)} and ${clock(band.p90)}`}
             </title>
-            {row >= 0 && (
+            {place && place.row >= 0 && (
               <text
-                x={x + 1}
-                y={row === 2 ? TOP + 50 : TOP - 6 - row * 13}
+                x={place.x + 1}
+                y={place.row === 2 ? TOP + 50 : TOP - 6 - place.row * 13}
+                textAnchor={place.anchor}
                 style={condensed(12, 600)}
               >
                 {name}

@@ -181,6 +181,7 @@ export const StripDrawing = memo(function StripDrawing(props: DrawingProps) {
         <FocusLane
           blocks={timeline.blocks}
           bands={fresh && forecast ? forecast.starts : []}
+          gaps={timeline.gaps}
           context={context}
         />
         {input.crew.map((person, i) => (

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { labelRows, makeScale, shorten, tickStep } from './stripLayout';
+import { makeScale, placeLabels, shorten, tickStep } from './stripLayout';
 
 test('preparation and show have scales of their own that meet at the start', () => {
   const scale = makeScale(-2400, 2400, 100, 700);
@@ -11,7 +11,25 @@ test('preparation and show have scales of their own that meet at the start', () 
 
 test('a label goes to the first row with room, or nowhere', () => {
   const labels = [0, 10, 20, 100].map((x) => ({ text: 'ten letters', x }));
-  expect(labelRows(labels, 2, 5)).toEqual([0, 1, -1, 0]);
+  expect(placeLabels(labels, [[], []], 5).map(({ row }) => row)).toEqual([0, 1, -1, 0]);
+});
+
+test('a label keeps off what else is drawn in its row: it ends before it, or goes elsewhere', () => {
+  const name = [{ text: 'ten letters', x: 100 }];
+  // 11 letters of 5 px are 55 px: from 100 on it would reach 155.
+  expect(placeLabels(name, [[[140, 200]]], 5)).toEqual([{ row: 0, x: 134, anchor: 'end' }]);
+  expect(placeLabels(name, [[[200, 300]]], 5)).toEqual([{ row: 0, x: 100, anchor: 'start' }]);
+  // Before it there is no room beneath its own tape.
+  expect(placeLabels(name, [[[104, 300]]], 5)[0]?.row).toBe(-1);
+  expect(placeLabels(name, [[[104, 300]], []], 5)[0]?.row).toBe(1);
+  // Nor does it run into what is before it: hatching, or another label.
+  const hatched = [[60, 82] as const, [140, 200] as const];
+  expect(placeLabels(name, [hatched], 5)[0]?.row).toBe(-1);
+  const two = [
+    { text: 'ten letters', x: 40 },
+    { text: 'ten letters', x: 100 },
+  ];
+  expect(placeLabels(two, [[[140, 200]]], 5).map(({ row }) => row)).toEqual([0, -1]);
 });
 
 test('pixels lead back to seconds, on both scales', () => {

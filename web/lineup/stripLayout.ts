@@ -31,13 +31,42 @@ export interface Label {
   x: number;
 }
 
-/** Rows for labels that start at their x, so that none runs into the next; −1 when there is no room. */
-export function labelRows(labels: readonly Label[], rows: number, pxPerLetter: number): number[] {
-  const ends = Array.from({ length: rows }, () => -Infinity);
+/** Where in a row something else is drawn: from x to x. */
+type Taken = readonly (readonly [from: number, to: number])[];
+
+export interface PlacedLabel {
+  /** −1 when there is no room. */
+  row: number;
+  x: number;
+  /** Whether it begins or ends at its x. */
+  anchor: 'start' | 'end';
+}
+
+/** Between two labels, and between a label and what else is drawn, px. */
+const APART = 6;
+
+/**
+ * Labels in the first row with room, so that none runs into the next or into what else is drawn there. One that would
+ * run into that ends before it, as long as that is not before its x.
+ */
+export function placeLabels(
+  labels: readonly Label[],
+  rows: readonly Taken[],
+  pxPerLetter: number,
+): PlacedLabel[] {
+  const ends = rows.map(() => -Infinity);
   return labels.map(({ text, x }) => {
-    const row = ends.findIndex((end) => end + 6 <= x);
-    if (row >= 0) ends[row] = x + text.length * pxPerLetter;
-    return row;
+    const width = text.length * pxPerLetter;
+    for (const [row, taken] of rows.entries()) {
+      const inWay = taken.find(([from, to]) => from < x + width + APART && to > x);
+      const end = inWay ? inWay[0] - APART : x + width;
+      const begin = end - width;
+      const isFree = !taken.some(([from, to]) => from < end && to > begin);
+      if (begin < (ends[row] ?? -Infinity) + APART || !isFree || end <= x) continue;
+      ends[row] = end;
+      return inWay ? { row, x: end, anchor: 'end' } : { row, x, anchor: 'start' };
+    }
+    return { row: -1, x, anchor: 'start' };
   });
 }
 

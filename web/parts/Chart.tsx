@@ -50,5 +50,13 @@ export default function Chart({ option, height, label }: ChartProps) {
   useEffect(() => {
     chart.current?.setOption({ animation: false, ...option }, { notMerge: true });
   }, [option]);
-  return <Box ref={box} role="img" aria-label={label} sx={{ height, width: '100%' }} />;
+  // A chart is as wide as the page lets it be, and never holds the page that wide.
+  return (
+    <Box
+      ref={box}
+      role="img"
+      aria-label={label}
+      sx={{ height, width: '100%', contain: 'inline-size' }}
+    />
+  );
 }

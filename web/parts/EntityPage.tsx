@@ -32,7 +32,8 @@ interface EntityPageProps<T extends Named> {
   fresh: (id: string) => T;
   below: (value: T) => string;
   empty: string;
-  fields: ReactNode;
+  /** Of the one that is open; a page of its own, with the others above it, where it is a function. */
+  fields: ReactNode | ((value: T) => ReactNode);
   /** A copy is a good beginning of the next one. */
   copies?: boolean;
 }
@@ -76,14 +77,19 @@ function Editor<T extends Named>({
       </Box>
       <EditingNotices editing={editing} noun={noun} />
       <AutoForm editing={editing} type={type}>
-        <Box sx={{ display: 'grid', gap: 2, maxWidth: 640 }}>{fields}</Box>
+        {typeof fields === 'function' ? (
+          fields(editing.value)
+        ) : (
+          <Box sx={{ display: 'grid', gap: 2, maxWidth: 640 }}>{fields}</Box>
+        )}
       </AutoForm>
     </Box>
   );
 }
 
 export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
-  const { title, noun, path, query, fresh, below, empty, copies = false } = props;
+  const { title, noun, path, query, fresh, below, empty, fields, copies = false } = props;
+  const isPage = typeof fields === 'function';
   const [search] = useSearchParams();
   const [chosen, setChosen] = useState<string | null>(search.get('open'));
   const { data } = query;
@@ -99,6 +105,7 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
     });
   return (
     <Page
+      wide={isPage}
       title={title}
       actions={
         <Button variant="contained" onClick={() => void add(fresh(newId()), true)}>
@@ -110,18 +117,28 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
         {empty}
       </ListState>
       {data && open && (
-        <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { md: '300px 1fr' } }}>
+        <Box
+          sx={{
+            display: 'grid',
+            gap: isPage ? 1 : 3,
+            gridTemplateColumns: { md: isPage ? 'minmax(0, 1fr)' : '300px 1fr' },
+          }}
+        >
           <Box
             component="ul"
             sx={{
               listStyle: 'none',
               p: 0,
               m: 0,
-              display: 'grid',
-              gap: 0.5,
-              alignContent: 'start',
-              maxHeight: { xs: 260, md: 'none' },
-              overflow: 'auto',
+              ...(isPage
+                ? { display: 'flex', flexWrap: 'wrap', columnGap: 1 }
+                : {
+                    display: 'grid',
+                    gap: 0.5,
+                    alignContent: 'start',
+                    maxHeight: { xs: 260, md: 'none' },
+                    overflow: 'auto',
+                  }),
             }}
           >
             {data.map((entry) => (

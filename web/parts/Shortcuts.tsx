@@ -53,6 +53,14 @@ const GROUPS: readonly (readonly [title: string, rows: readonly Row[]])[] = [
       ['Enter', 'on a bar: its words and its neighbours'],
     ],
   ],
+  [
+    'Ready, the walk',
+    [
+      ['Enter', 'all as it should be; on to the next stop'],
+      ['X', 'say what isn’t'],
+      ['← →', 'along the walk'],
+    ],
+  ],
   ['On stage', STAGE_KEYS],
 ];
 
@@ -124,7 +132,7 @@ export function Shortcuts() {
             title={title}
             rows={rows}
             sx={{
-              gridRow: { md: title === 'On stage' ? '1 / span 2' : 'auto' },
+              gridRow: { md: title === 'On stage' ? '1 / span 4' : 'auto' },
               gridColumn: { md: title === 'On stage' ? 2 : 1 },
             }}
           />

@@ -88,7 +88,7 @@ export function AutoForm<T extends FieldValues & { id: string }>({
   );
 }
 
-interface FieldProps {
+export interface FieldProps {
   name: string;
   label: string;
   help?: string;
@@ -101,7 +101,7 @@ export const UNSAID = 'is not right';
 export const faultOf = (error: FieldError | undefined): string | undefined =>
   error ? (error.message ?? error.root?.message ?? UNSAID) : undefined;
 
-const inWords = (label: string, fault: string | undefined): string | undefined =>
+export const inWords = (label: string, fault: string | undefined): string | undefined =>
   fault ? `${label} ${fault}` : undefined;
 
 interface WordsProps extends FieldProps {
@@ -145,8 +145,15 @@ interface NumberProps extends FieldProps {
   unit?: string;
 }
 
+interface FigureText {
+  text: string;
+  type: (typed: string) => void;
+  fault: string | undefined;
+  field: ReturnType<typeof useController>['field'];
+}
+
 /** Keeps what was typed as it was typed; the form gets the number, or a fault. */
-export function Figure({ name, label, help, optional, unit }: NumberProps) {
+export function useFigureText(name: string, optional: boolean): FigureText {
   const { field, fieldState } = useController({ name });
   const value = field.value as number | null | undefined;
   const [text, setText] = useState(value == null ? '' : String(value));
@@ -156,24 +163,27 @@ export function Figure({ name, label, help, optional, unit }: NumberProps) {
       setText(String(value));
     if (value === null && text !== '') setText('');
   }, [value]);
-  const fault = inWords(label, faultOf(fieldState.error));
+  const type = (typed: string): void => {
+    setText(typed);
+    const number = typed.trim() === '' ? NaN : Number(typed.trim().replace(',', '.'));
+    field.onChange(typed.trim() === '' && optional ? null : Number.isNaN(number) ? typed : number);
+  };
+  return { text, type, fault: faultOf(fieldState.error), field };
+}
+
+export function Figure({ name, label, help, optional = false, unit }: NumberProps) {
+  const { text, type, fault, field } = useFigureText(name, optional);
+  const words = inWords(label, fault);
   return (
     <TextField
       inputRef={field.ref}
       name={name}
       onBlur={field.onBlur}
       value={text}
-      onChange={(event) => {
-        const typed = event.target.value;
-        setText(typed);
-        const number = typed.trim() === '' ? NaN : Number(typed.trim().replace(',', '.'));
-        field.onChange(
-          typed.trim() === '' && optional ? null : Number.isNaN(number) ? typed : number,
-        );
-      }}
+      onChange={(event) => type(event.target.value)}
       label={unit ? `${label} (${unit})` : label}
-      error={Boolean(fault)}
-      helperText={fault ?? help}
+      error={Boolean(words)}
+      helperText={words ?? help}
       slotProps={{ htmlInput: { inputMode: 'decimal' } }}
     />
   );

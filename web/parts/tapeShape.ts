@@ -1,4 +1,5 @@
 /** The outline of cloth tape cut with pinking shears. */
+import type { MarkShape } from '../../core/brief/types';
 
 const round = (n: number): number => Number(n.toFixed(2));
 
@@ -29,3 +30,7 @@ export function pinked(teeth: number, depth: number): string {
   const right = edge.map(({ inset, down }) => `calc(100% - ${inset}px) ${100 - down}%`);
   return `polygon(${[...left, ...right].join(', ')})`;
 }
+
+/** The colour of tape at a position; of what stands nowhere in particular it is plain. Figures on it can be read. */
+export const tapeFill = (mark: MarkShape | null): string =>
+  mark ? `var(--tape-${mark})` : 'var(--muted)';

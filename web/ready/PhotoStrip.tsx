@@ -6,9 +6,10 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { CheckPhoto } from '../../contract/api';
 import { timeOf } from '../brief/dates';
+import { useChoosePicture } from '../pictures/useChoosePicture';
 import type { Photos } from './usePhotos';
 
 interface PhotoStripProps {
@@ -19,9 +20,10 @@ interface PhotoStripProps {
   nameOf: (id: string | null) => string;
 }
 
-/** Asks the camera where there is one, a file where there is none. */
 export function PhotoButton({ checkKey, title, photos }: Omit<PhotoStripProps, 'nameOf'>) {
-  const input = useRef<HTMLInputElement>(null);
+  const { choose, input } = useChoosePicture((file) => void photos.add(checkKey, file), {
+    now: true,
+  });
   const busy = photos.sending === checkKey;
   return (
     <>
@@ -29,24 +31,12 @@ export function PhotoButton({ checkKey, title, photos }: Omit<PhotoStripProps, '
         aria-label={`Photo for ${title}`}
         title="Add a photo"
         disabled={busy}
-        onClick={() => input.current?.click()}
+        onClick={choose}
         sx={{ width: 48, height: 48, flex: 'none' }}
       >
         <AddAPhoto />
       </IconButton>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        capture="environment"
-        hidden
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          // The same file can be chosen again.
-          event.target.value = '';
-          if (file) void photos.add(checkKey, file);
-        }}
-      />
+      {input}
     </>
   );
 }

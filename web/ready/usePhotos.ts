@@ -5,7 +5,7 @@ import { send } from '../app/api';
 import { queryClient } from '../app/data';
 import { usePreferences } from '../app/preferences';
 import { useSayUndoable } from '../parts/undoable';
-import { shrunk } from './shrink';
+import { shrunk } from '../pictures/shrink';
 
 export interface Photos {
   of: (key: string) => CheckPhoto[];

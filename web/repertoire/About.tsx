@@ -6,6 +6,8 @@ import { EditInPlace } from '../parts/EditInPlace';
 import { Fact } from '../parts/Fact';
 import { Choice, Figure, Many, Words } from '../parts/form';
 import { pinked } from '../parts/tapeShape';
+import { PictureField } from '../pictures/PictureEdit';
+import { Shown } from '../pictures/Shown';
 import { options, TALK } from '../parts/words';
 import { Claims } from './Claims';
 import { FollowUps } from './FollowUps';
@@ -24,9 +26,10 @@ const FIELDS = [
   'ageTo',
   'keywords',
   'pinnedNote',
+  'picture',
 ];
 
-const Edit = () => (
+const Edit = ({ name }: { name: string }) => (
   <>
     <Box sx={grid(220)}>
       <Words name="name" label="Name" />
@@ -42,6 +45,9 @@ const Edit = () => (
     <Box sx={{ ...grid(300), mt: 1.5 }}>
       <Words name="idea" label="The idea it shows" multiline />
       <Words name="pinnedNote" label="Pinned for next time" multiline />
+    </Box>
+    <Box sx={{ mt: 1.5 }}>
+      <PictureField name="picture" of={name} />
     </Box>
   </>
 );
@@ -123,15 +129,16 @@ function Read({ demo }: { demo: Demo }) {
 /** What a demonstration looks like and shows, to whom and where, and what was learned the last time. */
 export const About = ({ demo, fresh }: { demo: Demo; fresh: boolean }) => (
   <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '136px 1fr' }, columnGap: 3 }}>
-    <Box>
+    <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
       <ChooseFace words={`${demo.name} ${demo.hook}`} width={128} />
+      {demo.picture && <Shown picture={demo.picture} of={demo.name} width={128} height={84} />}
     </Box>
     <EditInPlace
       what="what it shows"
       names={FIELDS}
       startsOpen={fresh}
       read={<Read demo={demo} />}
-      edit={<Edit />}
+      edit={<Edit name={demo.name} />}
     />
   </Box>
 );

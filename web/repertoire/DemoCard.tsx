@@ -2,12 +2,15 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import type { MarkShape } from '../../core/brief/types';
 import type { Face as Look } from '../../core/repertoire/face';
 import type { HazardKind } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
 import { Face } from '../faces/Face';
 import { HazardGlyph } from '../parts/HazardGlyph';
+import { Tape } from '../parts/tape';
 import { Energy } from './Energy';
+import { tapeFill } from '../parts/tapeShape';
 
 interface CardProps {
   to: string;
@@ -22,8 +25,53 @@ interface CardProps {
   /** Made by oneself, and not taken from the library. */
   ours: boolean;
   methods: number;
+  /** Somebody out of the audience is needed. */
+  volunteer: boolean;
+  /** Its number in the order, in the colour of its position. */
+  place: Place | null;
   children?: ReactNode;
 }
+
+export interface Place {
+  number: number;
+  /** Of its position. */
+  mark: MarkShape | null;
+}
+
+/** Its number in the order, in the colour of its position. */
+export const PlaceTag = ({ place }: { place: Place | null }) =>
+  place && (
+    <Box
+      component="span"
+      role="img"
+      aria-label={`Number ${place.number} of the order`}
+      sx={{ position: 'absolute', top: -8, left: -5 }}
+    >
+      <Tape width={26} height={19} fill={tapeFill(place.mark)} size={13}>
+        {place.number}
+      </Tape>
+    </Box>
+  );
+
+/** Nobody else has it. */
+export const OursTag = () => (
+  <Box
+    component="span"
+    sx={{
+      position: 'absolute',
+      top: -9,
+      right: 12,
+      background: 'var(--muted)',
+      color: 'var(--ground)',
+      fontSize: 12,
+      fontWeight: 700,
+      px: 1,
+      lineHeight: '17px',
+    }}
+  >
+    ours
+  </Box>
+);
 
 export function DemoCard({
   to,
@@ -36,6 +84,8 @@ export function DemoCard({
   record,
   ours,
   methods,
+  volunteer,
+  place,
   children,
 }: CardProps) {
   return (
@@ -58,7 +108,7 @@ export function DemoCard({
         sx={{ color: 'inherit', textDecoration: 'none', p: 1.5, flex: 1, display: 'block' }}
       >
         <Box sx={{ display: 'flex', gap: 1.5 }}>
-          <Face face={face} words={`${name} ${hook}`} width={96} />
+          <Face face={face} words={`${name} ${hook}`} width={88} />
           <Box sx={{ minWidth: 0 }}>
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
               <Box component="b" sx={{ font: '700 18px Bricolage' }}>
@@ -75,6 +125,9 @@ export function DemoCard({
                 <HazardGlyph key={kind} kind={kind} />
               ))}
             </Box>
+            {volunteer && (
+              <Box sx={{ font: '600 13px Bricolage', fontStretch: '85%' }}>needs a volunteer</Box>
+            )}
           </Box>
         </Box>
         <Box component="h3" sx={{ font: '700 17px/21px Bricolage', m: 0, mt: 0.5 }}>
@@ -82,24 +135,8 @@ export function DemoCard({
         </Box>
         <Box sx={{ fontSize: 14, lineHeight: '19px' }}>{hook}</Box>
       </Box>
-      {ours && (
-        <Box
-          component="span"
-          sx={{
-            position: 'absolute',
-            top: -9,
-            right: 12,
-            background: 'var(--muted)',
-            color: 'var(--ground)',
-            fontSize: 12,
-            fontWeight: 700,
-            px: 1,
-            lineHeight: '17px',
-          }}
-        >
-          ours
-        </Box>
-      )}
+      {ours && <OursTag />}
+      <PlaceTag place={place} />
       {children}
     </Box>
   );

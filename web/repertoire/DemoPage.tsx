@@ -8,6 +8,7 @@ import { learnedFigures } from '../../core/after/learned';
 import type { MethodRecord } from '../../core/after/review';
 import type { Demo, Method } from '../../core/repertoire/types';
 import { usualMark } from '../../core/brief/blank';
+import { withoutMethod } from '../../core/repertoire/change';
 import { methodFactsOf } from '../../core/lineup/recipe';
 import { aloneVerdicts } from '../../core/ready/methodAlone';
 import { formatDuration } from '../../core/time/clock';
@@ -40,6 +41,7 @@ import { LibraryChanged, WhereFrom } from './OriginPart';
 import { RecipeSteps } from './RecipeSteps';
 import { ReadingsPart } from './ReadingsPart';
 import { RecordPart } from './RecordPart';
+import { TakeHome } from './TakeHome';
 
 interface MethodProps {
   at: string;
@@ -169,7 +171,14 @@ function Methods({ form, demo, records }: MethodsProps) {
             >
               Copy this method
             </Button>
-            <Button size="small" disabled={demo.methods.length < 2} onClick={() => remove(at)}>
+            <Button
+              size="small"
+              disabled={demo.methods.length < 2}
+              onClick={() => {
+                form.setValue('handOut', withoutMethod(demo, method.id).handOut);
+                remove(at);
+              }}
+            >
               Remove this method
             </Button>
           </>
@@ -251,6 +260,9 @@ export default function DemoPage() {
       actions={
         <>
           <SaveBar editing={editing} />
+          <Button component={Link} to={`/demos/${demoId}/words`}>
+            Words
+          </Button>
           <Button component={Link} to={`/demos/${demoId}/write`}>
             As text
           </Button>
@@ -277,6 +289,7 @@ export default function DemoPage() {
           <>
             <About demo={demo} fresh={demo.name === NEW_DEMO} />
             <Methods form={form} demo={demo} records={records} />
+            <TakeHome demo={demo} />
           </>
         )}
       </AutoForm>

@@ -10,7 +10,7 @@ import type { Method } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { HazardGlyph } from '../parts/HazardGlyph';
-import { pinked } from '../parts/tapeShape';
+import { pinked, tapeFill } from '../parts/tapeShape';
 import { HAZARD } from '../parts/words';
 import { type StripScale, stripScale } from './stripScale';
 
@@ -125,7 +125,7 @@ function Shown({ strip, scale, mark }: DrawnProps) {
         top: 0,
         height: ROW,
         clipPath: pinked(4, 3),
-        background: mark ? `var(--tape-${mark})` : 'var(--chore)',
+        background: tapeFill(mark),
         color: 'var(--on-tape)',
       }}
     >

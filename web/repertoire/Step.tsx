@@ -4,9 +4,12 @@ import type { LearnedFigure } from '../../core/after/learned';
 import type { RecipeStep } from '../../core/lineup/recipe';
 import { formatDuration } from '../../core/time/clock';
 import { counted, thingsInWords } from '../../core/words';
+import { cameraInWords } from '../../core/ready/shots/words';
 import { LearnedLine } from '../after/LearnedLine';
 import { usePersonName } from '../app/data';
+import { SayLines } from '../stage/SayLines';
 import { pinked } from '../parts/tapeShape';
+import { Shown } from '../pictures/Shown';
 import { CueLines } from './CueFields';
 
 /** For those who hear the page. */
@@ -94,7 +97,9 @@ export function Step({ step, number, learned }: StepProps) {
           {task.do || task.name}
         </Box>
         {task.say && (
-          <Box sx={{ fontSize: 16, lineHeight: '23px', maxWidth: 560 }}>“{task.say}”</Box>
+          <Box sx={{ fontSize: 16, lineHeight: '23px', maxWidth: 560 }}>
+            <SayLines say={task.say} own="performer" />
+          </Box>
         )}
         {task.cue && (
           <Box
@@ -121,6 +126,16 @@ export function Step({ step, number, learned }: StepProps) {
         {gear.length > 0 && <Box sx={{ fontWeight: 700 }}>{gear.join('. ')}.</Box>}
         {task.careful && <Box>Careful: {task.careful}</Box>}
         <CueLines cues={task.cues} />
+        {task.views.length > 0 && (
+          <Box sx={{ fontSize: 14 }}>
+            Camera: {task.views.map(({ camera, sees }) => cameraInWords(camera, sees)).join('; ')}
+          </Box>
+        )}
+        {task.picture && (
+          <Box sx={{ my: 0.5 }}>
+            <Shown picture={task.picture} of={task.name} width={160} height={104} />
+          </Box>
+        )}
         <Typography variant="body2" color="textSecondary">
           {below.join(' · ')}
         </Typography>

@@ -7,6 +7,7 @@ import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import type { Task } from '../../core/repertoire/types';
 import { familyOf } from '../../core/told/guess';
 import { Choice, Figure, Many, Words, YesNoField } from '../parts/form';
+import { PictureField } from '../pictures/PictureEdit';
 import { TimeField, TimeSpread } from '../parts/TimeFields';
 import { COMPETENCE, HAZARD, options, PHASE, ROLE } from '../parts/words';
 import { CueFields } from './CueFields';
@@ -141,12 +142,18 @@ export function TaskFields({ at, task, others }: { at: string; task: Task; other
       {perform && (
         <>
           <Words name={`${at}.do`} label="Do" />
-          <Words name={`${at}.say`} label="Say" multiline />
+          <Words
+            name={`${at}.say`}
+            label="Say"
+            help="“Helper:” begins what somebody else says"
+            multiline
+          />
           <Words name={`${at}.cue`} label="Cue to audience" />
           <SignFields at={at} />
           <CueFields at={at} />
         </>
       )}
+      <PictureField name={`${at}.picture`} of={task.name} />
       <Box sx={grid(200)}>
         <Many name={`${at}.gearOn`} label="Gear on" />
         <Many name={`${at}.gearOff`} label="Gear off" />

@@ -4,6 +4,7 @@ import type { PriceTold, Telling } from '../../core/stage/replan/tell';
 import type { Situation } from '../../core/stage/situation';
 import type { Asked as Reading } from '../../core/stage/readings';
 import type { Live, RunPlan } from '../../core/stage/types';
+import { peopleIn } from '../../core/ready/facts';
 import type { OpenShow } from '../brief/useShow';
 import { MeasureDialog, useColdBudgets } from './Cold';
 import { CuesDialog } from './CuesDialog';
@@ -87,7 +88,13 @@ export function Asked({
         />
       )}
       {asking === 'screen' && (
-        <ScreenDialog plan={plan} live={live} press={press} onClose={() => setAsking(null)} />
+        <ScreenDialog
+          plan={plan}
+          live={live}
+          people={open ? peopleIn(open.show) : 0}
+          press={press}
+          onClose={() => setAsking(null)}
+        />
       )}
       {asking === 'cues' && run && (
         <CuesDialog run={run} live={live} onClose={() => setAsking(null)} />

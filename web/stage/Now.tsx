@@ -9,6 +9,7 @@ import { nextStep, partOnStage, type StepPart } from '../../core/stage/steps';
 import type { Live, RunPlan, RunSlot, RunStep } from '../../core/stage/types';
 import { thingsInWords } from '../../core/words';
 import { VerdictLines } from '../parts/VerdictMark';
+import { SayLines } from './SayLines';
 import { Cue, Labelled, SignTimer, SlotHead } from './StageParts';
 import { LOW, wide } from './type';
 
@@ -219,7 +220,7 @@ export function Now({
             <Box
               sx={{ fontSize: { xs: 24, md: dense.say }, lineHeight: 1.2, [LOW]: { fontSize: 20 } }}
             >
-              “{step.say}”
+              <SayLines say={step.say} own="performer" />
             </Box>
           </Labelled>
         )}

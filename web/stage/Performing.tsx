@@ -232,6 +232,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
             onMoveFinish={live.finishMoved === null ? keys.moveFinish : null}
             onDevice={keys.device}
             onScreen={keys.screen}
+            asks={plan.slots.some(({ prediction }) => prediction !== null)}
           />
           <Box sx={{ display: { xs: 'none', sm: 'block' }, [LOW]: { display: 'none' } }}>
             <Ribbon

@@ -1,53 +1,50 @@
 /** What the audience’s screen shows, chosen from the stage; hands are counted here too. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
+import type { Prediction } from '../../core/repertoire/cues';
 import type { ScreenMode } from '../../core/stage/screen';
-import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
+import type { Live, RunPlan } from '../../core/stage/types';
 import { Ask, askButton } from './Ask';
+import { HandCount } from './HandCount';
 import type { LiveRun } from './liveRun';
+import { WhoWasAsked } from './WhoWasAsked';
 
 /** Hands go up for so long, in seconds. */
 const HANDS_UP = 20;
-/** Hands added at one press; the last takes one off. */
-const STEPS = [1, 10, -1] as const;
-
-/** Hands for each option, counted by whoever sees them best. */
-export function HandCount({
-  slot,
-  live,
-  press,
-}: {
-  slot: RunSlot;
-  live: Live;
-  press: LiveRun['press'];
-}) {
-  const hands = Object.hasOwn(live.tallies, slot.id) ? live.tallies[slot.id] : undefined;
+/** What to listen for, and what to say to what is often said. */
+function Answers({ asked }: { asked: Prediction }) {
+  const { accepts, wrong } = asked;
+  if (accepts.length + wrong.length === 0) return null;
   return (
-    <Box component="section" aria-label="Hands" sx={{ display: 'grid', gap: 1 }}>
-      {(slot.prediction?.options ?? []).map((option, i) => (
-        <Box key={option} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-          <Box sx={{ flex: 1, minWidth: 0, fontSize: 20 }}>{option}</Box>
-          <Box component="b" sx={{ font: '700 28px Bricolage', minWidth: 48, textAlign: 'right' }}>
-            {hands?.[i] ?? 0}
+    <Box
+      component="dl"
+      sx={{
+        m: 0,
+        display: 'grid',
+        gridTemplateColumns: 'auto 1fr',
+        columnGap: 1.5,
+        rowGap: 0.5,
+        fontSize: 18,
+      }}
+    >
+      {accepts.length > 0 && (
+        <>
+          <Box component="dt" sx={{ color: 'var(--muted)' }}>
+            ✓ Accept
           </Box>
-          {STEPS.map((step) => (
-            <ButtonBase
-              key={step}
-              onClick={() =>
-                press('tally', {
-                  slot: slot.id,
-                  step: null,
-                  go: null,
-                  text: String(i),
-                  value: step,
-                })
-              }
-              aria-label={`${step > 0 ? `${step} more` : 'one less'}: ${option}`}
-              sx={{ ...askButton, px: 1.5, minWidth: 52 }}
-            >
-              {step > 0 ? `+${step}` : '−1'}
-            </ButtonBase>
-          ))}
+          <Box component="dd" sx={{ m: 0 }}>
+            {accepts.join(' · ')}
+          </Box>
+        </>
+      )}
+      {wrong.map(({ answer, then }) => (
+        <Box key={answer} sx={{ display: 'contents' }}>
+          <Box component="dt" sx={{ color: 'var(--ember)' }}>
+            Often
+          </Box>
+          <Box component="dd" sx={{ m: 0 }}>
+            “{answer}”{then && <Box>then say: “{then}”</Box>}
+          </Box>
         </Box>
       ))}
     </Box>
@@ -57,11 +54,13 @@ export function HandCount({
 interface Props {
   plan: RunPlan;
   live: Live;
+  /** In the room, as counted or as booked. */
+  people: number;
   press: LiveRun['press'];
   onClose: () => void;
 }
 
-export function ScreenDialog({ plan, live, press, onClose }: Props) {
+export function ScreenDialog({ plan, live, people, press, onClose }: Props) {
   const slot = plan.slots.find(({ id }) => id === live.slot);
   const asked = slot?.prediction ?? null;
   const show = (mode: ScreenMode, seconds: number | null = null): void =>
@@ -91,7 +90,9 @@ export function ScreenDialog({ plan, live, press, onClose }: Props) {
                 Reveal
               </ButtonBase>
             </Box>
-            <HandCount slot={slot} live={live} press={press} />
+            <HandCount slot={slot} live={live} people={people} press={press} />
+            <Answers asked={asked} />
+            <WhoWasAsked />
           </Box>
         ) : (
           <Box sx={{ color: 'var(--muted)', fontSize: 18 }}>

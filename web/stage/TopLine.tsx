@@ -1,4 +1,5 @@
 /** How far from the plan, when it will end, the connection, and the clock: each in a place of its own. */
+import PanToolOutlined from '@mui/icons-material/PanToolOutlined';
 import VideocamOutlined from '@mui/icons-material/VideocamOutlined';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
@@ -28,10 +29,13 @@ interface Props {
   onMoveFinish: (() => void) | null;
   onDevice: () => void;
   onScreen: () => void;
+  /** Some slot of the show has a question to the audience. */
+  asks: boolean;
 }
 
 export function TopLine(props: Props) {
-  const { telling, fresh, now, pending, up, driver, onMoveFinish, onDevice, onScreen } = props;
+  const { telling, fresh, now, pending, up, driver, onMoveFinish, onDevice, onScreen, asks } =
+    props;
   const audience = usePresent(({ present }) =>
     present.some(({ role, connected }) => role === 'audience' && connected),
   );
@@ -140,13 +144,15 @@ export function TopLine(props: Props) {
           .filter(Boolean)
           .join(': ')}
       </Box>
-      {audience && (
+      {(audience || asks) && (
         <ButtonBase
           onClick={onScreen}
-          aria-label="What the audience’s screen shows"
+          aria-label={
+            audience ? 'What the audience’s screen shows' : 'The question to the audience'
+          }
           sx={{ minWidth: 48, minHeight: 48, color: 'var(--muted)', [LOW]: { minHeight: 34 } }}
         >
-          <VideocamOutlined />
+          {audience ? <VideocamOutlined /> : <PanToolOutlined />}
         </ButtonBase>
       )}
       <ButtonBase

@@ -40,7 +40,10 @@ export function FirstOpen({ hasDemos }: { hasDemos: boolean }) {
         sx={{
           display: 'grid',
           gap: { xs: 4, lg: 2.5 },
-          gridTemplateColumns: { lg: 'minmax(0, 2.2fr) minmax(0, 1.1fr) minmax(0, 1fr)' },
+          gridTemplateColumns: {
+            xs: 'minmax(0, 1fr)',
+            lg: 'minmax(0, 2.2fr) minmax(0, 1.1fr) minmax(0, 1fr)',
+          },
           px: { xs: 2, md: 3 },
           py: 2.5,
         }}

@@ -2,38 +2,33 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import { useEffect, useMemo, useState } from 'react';
-import type { ShowBundle, Slot } from '../../core/brief/types';
+import { type ReactNode, useEffect } from 'react';
+import type { Slot } from '../../core/brief/types';
+import { fillsTime, guessWords, type Outlook, shareWords } from '../../core/lineup/outlook';
 import type { FitWishes } from '../../core/proposal/fitWishes';
 import { stillToAsk, whyProposed } from '../../core/proposal/why';
 import { formatDuration } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';
-import { useHealth } from '../app/data';
-import { useForecast } from '../lineup/useForecast';
-import { usePlan } from '../lineup/usePlan';
 import { TapeButton } from '../parts/TapeButton';
-import { useAction } from '../parts/useAction';
 import { FitWishFields } from './FitWishFields';
 import { ProposedStrip } from './ProposedStrip';
-import { type Stock, useProposed, useProposedBundle } from './useProposed';
+import { type OrderProposed, type ProposedFor, useOrderProposed } from './useOrderProposed';
 
 const NOTHING: ReadonlySet<string> = new Set();
 
 /** “Five of them fill it” */
 const COUNTS = 'None One Two Three Four Five Six Seven Eight Nine Ten Eleven Twelve'.split(' ');
+export const countWord = (count: number): string => COUNTS[count] ?? String(count);
 
-interface ProposedProps {
-  /** Its slots stay. Null while it is not known. */
-  booking: ShowBundle | null;
-  stock: Stock | null;
-  /** Seen by these people before. */
-  seen: ReadonlySet<string>;
-  wishes: FitWishes;
+/** “fill”, or less where much of the time is left. */
+export function fillWord(outlook: Outlook | null, count: number): string {
+  const [one, many] = outlook && !fillsTime(outlook) ? ['goes into', 'go into'] : ['fills', 'fill'];
+  return count === 1 ? one : many;
+}
+
+interface ProposedProps extends ProposedFor {
   onWishes: (wishes: FitWishes) => void;
   onOrder?: (slots: readonly Slot[]) => void;
-  onTake: (slots: readonly Slot[]) => Promise<void>;
-  /** False while what is asked has a slip in it: nothing is looked for. */
-  isAsked: boolean;
   takeWords: string;
   /** Offered where nothing fits; left out where there is nothing to begin. */
   emptyWords?: string;
@@ -41,97 +36,102 @@ interface ProposedProps {
   nothingWords?: string;
 }
 
+export const Searching = () => (
+  <LinearProgress sx={{ mt: 3 }} aria-label="Looking for a running order" />
+);
+
+/** “Others”, and how far the search is. */
+export const SearchState = ({ order }: { order: OrderProposed }) => (
+  <>
+    <Button size="small" onClick={order.others}>
+      Others
+    </Button>
+    {order.first && (
+      <Button size="small" onClick={order.first}>
+        The first ones
+      </Button>
+    )}
+    <span role="status">
+      {!order.fresh
+        ? 'Looking anew …'
+        : !order.done
+          ? 'Still looking for better …'
+          : order.proven
+            ? 'No other choice comes to more.'
+            : 'The best found.'}
+    </span>
+  </>
+);
+
+export const TakeOrder = ({ order, words }: { order: OrderProposed; words: string }) => (
+  <TapeButton onClick={order.take} disabled={order.busy} aria-disabled={order.waits}>
+    {order.waits ? 'Once it is ready …' : words}
+  </TapeButton>
+);
+
+/** What stands behind the figure that matters most. */
+export const Lesser = ({ children }: { children: ReactNode }) => (
+  <Box component="span" sx={{ font: '500 17px Bricolage', letterSpacing: 0, whiteSpace: 'nowrap' }}>
+    {children}
+  </Box>
+);
+
+/** How long it takes, where nobody has said when it begins. */
+export const TakesAbout = ({ outlook }: { outlook: Outlook | null }) =>
+  outlook ? (
+    <>
+      Takes about {formatDuration(outlook.about)} of {formatDuration(outlook.hardFinish)}
+      <Lesser>
+        , under {formatDuration(outlook.by)} in {shareWords(outlook.share)}
+      </Lesser>
+    </>
+  ) : (
+    'Takes about …'
+  );
+
 export function ProposedOrder({
-  booking,
-  stock,
-  seen,
-  wishes,
   onWishes,
   onOrder,
-  onTake,
-  isAsked,
   takeWords,
   emptyWords,
   nothingWords = 'Nothing goes into that.',
+  ...asked
 }: ProposedProps) {
-  const [shown, setShown] = useState<ReadonlySet<string>>(NOTHING);
-  const [busy, setBusy] = useState(false);
-  const [wanted, setWanted] = useState(false);
-  const act = useAction();
-  const others = useMemo(() => new Set([...seen, ...shown]), [seen, shown]);
-  const { told, done, fresh } = useProposed(booking, stock, { seen: others, wishes });
-  const proposal = told?.found?.proposals[0] ?? null;
-  const bundle = useProposedBundle(booking, stock, proposal);
-  const { plan } = usePlan(bundle);
-  const { data: health } = useHealth();
-  const answer = useMemo(() => ({ records: stock?.records?.records ?? [] }), [stock]);
-  const about = useMemo(() => plan && health && { ...plan, answer }, [plan, health, answer]);
-  const foreseen = useForecast(about ?? null);
-  const slots = proposal?.slots ?? [];
+  const { stock, seen, wishes, isAsked } = asked;
+  const order = useOrderProposed(asked);
+  const { found, slots, outlook } = order;
   const orderKey = slots.map(({ id }) => id).join();
   useEffect(() => onOrder?.(slots), [orderKey]);
 
-  const take = (chosen: readonly Slot[]): void => {
-    setBusy(true);
-    void act(() => onTake(chosen)).finally(() => setBusy(false));
-  };
-  // Pressed while it is still of what was asked before: the new one is taken once it is there.
-  const waits = wanted && !fresh && isAsked;
-  useEffect(() => {
-    if (!wanted || waits) return;
-    setWanted(false);
-    if (isAsked) take(slots);
-  }, [wanted, waits]);
-
-  const outlook = foreseen?.outlook;
-  const asked = bundle ? stillToAsk(bundle) : [];
-  const letIn = (told?.letIn.slice(0, 2) ?? []).map(
-    ({ remedy, more }) => `${remedy}: ${counted(more, 'more fits', 'more fit')}.`,
-  );
+  const letIn = order.letIn
+    .slice(0, 2)
+    .map(({ remedy, more }) => `${remedy}: ${counted(more, 'more fits', 'more fit')}.`);
   const wishFields = (
     <FitWishFields wishes={wishes} onWishes={onWishes} atHand={stock?.atHand ?? NOTHING} />
   );
-  if (!stock || (isAsked && !proposal && !done))
-    return <LinearProgress sx={{ mt: 3 }} aria-label="Looking for a running order" />;
-  if (!proposal || !bundle || !plan)
-    return isAsked && done ? (
+  if (order.looking) return <Searching />;
+  if (!found)
+    return isAsked && order.done ? (
       <Box sx={{ mt: 2, fontSize: 16 }}>
         {nothingWords} {letIn.join(' ')}{' '}
         {emptyWords !== undefined && (
-          <Button size="small" onClick={() => take([])} disabled={busy}>
+          <Button size="small" onClick={order.takeEmpty} disabled={order.busy}>
             {emptyWords}
           </Button>
         )}
         <div>{wishFields}</div>
       </Box>
     ) : null;
+  const { bundle, plan, foreseen } = found;
+  const asking = stillToAsk(bundle);
   return (
-    <Box sx={{ mt: 2, opacity: fresh ? 1 : 0.55 }}>
+    <Box sx={{ mt: 2 }}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
         <Box component="b" sx={{ font: '700 16px Bricolage' }}>
-          {COUNTS[slots.length] ?? slots.length} fill it.
+          {countWord(slots.length)} {fillWord(outlook, slots.length)} it.
         </Box>
-        <Button
-          size="small"
-          onClick={() =>
-            setShown(new Set([...shown, ...slots.flatMap(({ demoId }) => demoId ?? [])]))
-          }
-        >
-          Others
-        </Button>
-        {shown.size > 0 && (
-          <Button size="small" onClick={() => setShown(NOTHING)}>
-            The first ones
-          </Button>
-        )}
         {wishFields}
-        <span role="status">
-          {!done
-            ? 'Still looking for better …'
-            : told?.found?.proven
-              ? 'No other choice comes to more.'
-              : 'The best found.'}
-        </span>
+        <SearchState order={order} />
       </Box>
       <Box
         sx={{
@@ -139,32 +139,27 @@ export function ProposedOrder({
           letterSpacing: '-0.8px',
         }}
       >
-        {outlook
-          ? `Takes about ${formatDuration(outlook.about)} of ${formatDuration(outlook.hardFinish)}`
-          : 'Takes about …'}
-        {outlook && (
-          <Box component="span" sx={{ font: '500 18px Bricolage', letterSpacing: 0 }}>
-            , under {formatDuration(outlook.by)} in {Math.round(outlook.share * 10)} of 10
-          </Box>
-        )}
+        <TakesAbout outlook={outlook} />
       </Box>
       {outlook && (
         <Box sx={{ color: 'var(--muted)', fontSize: 14, mt: 0.5 }}>
-          {formatDuration(outlook.written)} if everything goes as written.
-          {outlook.guesses.length > 0 &&
-            (outlook.guesses.length === slots.length
-              ? ' Its times are guesses until you have done it once.'
-              : ` Guesses until you have done them once: ${listInWords(outlook.guesses)}.`)}
+          {formatDuration(outlook.written)} if everything goes as written.{' '}
+          {guessWords(outlook.guesses, slots.length)}
         </Box>
       )}
-      <ProposedStrip bundle={bundle} timeline={plan.timeline} foreseen={foreseen} />
+      <ProposedStrip
+        bundle={bundle}
+        timeline={plan.timeline}
+        foreseen={foreseen}
+        isOld={!order.fresh}
+      />
       <Box sx={{ display: 'flex', gap: 2, mt: 2, alignItems: 'flex-end', flexWrap: 'wrap' }}>
         <Box sx={{ flex: '1 1 260px', fontSize: 15, lineHeight: '21px' }}>
           {whyProposed(bundle, plan.timeline, { seen }).map((words) => (
             <div key={words}>{words}</div>
           ))}
-          {asked.length > 0 && (
-            <Box sx={{ color: 'var(--muted)' }}>Still to ask the place: {listInWords(asked)}.</Box>
+          {asking.length > 0 && (
+            <Box sx={{ color: 'var(--muted)' }}>Still to ask the place: {listInWords(asking)}.</Box>
           )}
           {letIn.map((words) => (
             <Box key={words} sx={{ color: 'var(--muted)' }}>
@@ -172,9 +167,7 @@ export function ProposedOrder({
             </Box>
           ))}
         </Box>
-        <TapeButton onClick={() => setWanted(true)} disabled={busy} aria-disabled={waits}>
-          {waits ? 'Once it is ready …' : takeWords}
-        </TapeButton>
+        <TakeOrder order={order} words={takeWords} />
       </Box>
     </Box>
   );

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import type { ShowBundle } from '../../core/brief/types';
 import { evenings, stackDots } from '../../core/lineup/forecast/dots';
-import { resolveSlots } from '../../core/lineup/fromBundle';
+import { type ResolvedSlot, resolveSlots } from '../../core/lineup/fromBundle';
 import type { Timeline } from '../../core/lineup/types';
 import { formatDuration } from '../../core/time/clock';
 import { TapedFace } from '../faces/Face';
@@ -16,6 +16,73 @@ const DOT = 3;
 /** Evenings that are drawn. */
 const EVENINGS = 10;
 
+/** A name beneath its tape has at least this much room, else all of them are listed. */
+const NAME = 92;
+/** Seconds between two that are told. */
+const TOLD_GAP = 10;
+
+/** Where the next one begins; the last one has its own length, and what is behind it. */
+const roomOf = (blocks: Timeline['blocks'], i: number): number =>
+  blocks[i + 1]?.start ?? blocks[i]?.end ?? 0;
+
+interface NamesProps {
+  slots: readonly ResolvedSlot[];
+  timeline: Timeline;
+  x: (seconds: number) => number;
+  isRoomy: boolean;
+}
+
+/** What each piece of tape is: beneath it where there is room, else one after another. */
+function SlotNames({ slots, timeline, x, isRoomy }: NamesProps) {
+  return (
+    <Box
+      component="ol"
+      sx={{
+        listStyle: 'none',
+        p: 0,
+        m: 0,
+        mt: isRoomy ? 0 : 1,
+        ...(isRoomy
+          ? { position: 'relative', height: 56, mt: -1.5 }
+          : {
+              display: 'grid',
+              gap: 0.75,
+              gridTemplateColumns: 'repeat(auto-fill, minmax(90px, 1fr))',
+            }),
+      }}
+    >
+      {slots.map(({ slot, demo, position }, i) => {
+        const block = timeline.blocks.find((one) => one.slot === slot.id);
+        const next = timeline.blocks.find((one) => one.slot === slots[i + 1]?.slot.id);
+        return (
+          <Box
+            component="li"
+            key={slot.id}
+            sx={{
+              fontSize: 13,
+              lineHeight: '17px',
+              ...(isRoomy &&
+                block && {
+                  position: 'absolute',
+                  left: x(block.start),
+                  width: x((next?.start ?? block.end) - block.start) - 6,
+                }),
+            }}
+          >
+            <Box component="b" sx={{ fontFamily: 'Bricolage', fontStretch: '85%' }}>
+              {i + 1} {demo.name}
+            </Box>
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, color: 'var(--muted)' }}>
+              {position && <PositionMark shape={position.mark} size={14} />}
+              {block && formatDuration(block.end - block.start)}
+            </Box>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
 interface StripProps {
   bundle: ShowBundle;
   timeline: Timeline;
@@ -26,6 +93,8 @@ interface StripProps {
   named?: boolean;
   /** What stands at the hard finish. */
   finish?: string;
+  /** Of what was asked before: another one is on its way. */
+  isOld?: boolean;
 }
 
 export function ProposedStrip({
@@ -35,6 +104,7 @@ export function ProposedStrip({
   label = 'Proposed order',
   named = true,
   finish,
+  isOld = false,
 }: StripProps) {
   const [box, width] = useWidth();
   const slots = resolveSlots(bundle);
@@ -44,6 +114,8 @@ export function ProposedStrip({
   const x = (seconds: number): number => (seconds / longest) * Math.max(0, width - 2);
   const dots = stackDots(drawn, hardFinish, (DOT * 2.6) / Math.max(1e-9, x(1)));
   const names = slots.map(({ demo }) => demo.name);
+  const blocks = timeline.blocks.toSorted((a, b) => a.start - b.start);
+  const isRoomy = named && blocks.every((block, i) => x(roomOf(blocks, i) - block.start) >= NAME);
   return (
     <Box ref={box} sx={{ width: '100%', minHeight: TOP + HEIGHT }}>
       <svg
@@ -51,7 +123,7 @@ export function ProposedStrip({
         height={TOP + HEIGHT + 22}
         role="img"
         aria-label={`${label}: ${names.join(', ')}`}
-        style={{ display: 'block' }}
+        style={{ display: 'block', opacity: isOld ? 0.5 : 1 }}
       >
         <path
           d={`M0 ${TOP + HEIGHT / 2}H${x(hardFinish)}`}
@@ -74,6 +146,22 @@ export function ProposedStrip({
             />
           );
         })}
+        {isRoomy &&
+          blocks.slice(1).map(({ slot, start }, i) => {
+            const gap = start - (blocks[i]?.end ?? start);
+            return gap < TOLD_GAP ? null : (
+              <text
+                key={slot}
+                x={x(start - gap / 2)}
+                y={TOP - 8}
+                textAnchor="middle"
+                fontSize={13}
+                fill="var(--muted)"
+              >
+                {formatDuration(gap)}
+              </text>
+            );
+          })}
         <path
           d={`M${x(hardFinish)} ${TOP - 14}V${TOP + HEIGHT + 4}`}
           stroke="var(--ink)"
@@ -100,37 +188,7 @@ export function ProposedStrip({
           />
         ))}
       </svg>
-      {named && (
-        <Box
-          component="ol"
-          sx={{
-            listStyle: 'none',
-            p: 0,
-            m: 0,
-            mt: 1,
-            display: 'grid',
-            gap: 1,
-            gridTemplateColumns: 'repeat(auto-fill, minmax(112px, 1fr))',
-          }}
-        >
-          {slots.map(({ slot, demo, position }, i) => {
-            const block = timeline.blocks.find((one) => one.slot === slot.id);
-            return (
-              <Box component="li" key={slot.id} sx={{ fontSize: 13, lineHeight: '17px' }}>
-                <Box component="b" sx={{ fontFamily: 'Bricolage', fontStretch: '85%' }}>
-                  {i + 1} {demo.name}
-                </Box>
-                <Box
-                  sx={{ display: 'flex', alignItems: 'center', gap: 0.75, color: 'var(--muted)' }}
-                >
-                  {position && <PositionMark shape={position.mark} size={14} />}
-                  {block && formatDuration(block.end - block.start)}
-                </Box>
-              </Box>
-            );
-          })}
-        </Box>
-      )}
+      {named && <SlotNames slots={slots} timeline={timeline} x={x} isRoomy={isRoomy} />}
     </Box>
   );
 }

@@ -2,12 +2,11 @@
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { StartBody } from '../../contract/start';
-import type { Show, Slot } from '../../core/brief/types';
+import type { Slot } from '../../core/brief/types';
 import { type FitWishes, NO_FIT_WISHES } from '../../core/proposal/fitWishes';
-import { send } from '../app/api';
 import { useVenues } from '../app/data';
-import { Gap } from './Gap';
+import { beginShow } from './begin';
+import { Gap } from '../parts/Gap';
 import { ProposedOrder } from './ProposedOrder';
 import { bookingOf, faultsOf, firstSentence, namesOf, type Sentence } from './sentence';
 import { useSeen } from './useSeen';
@@ -37,27 +36,7 @@ export function ShowOnADate({ stock, onOrder }: Props) {
 
   const take = async (slots: readonly Slot[]): Promise<void> => {
     if (!facts || !stock) return;
-    const body: StartBody = {
-      ...facts,
-      venue: sentence.place.trim(),
-      crew: names.length > 0 ? names : ['Me'],
-      slots: slots.flatMap(({ demoId, methodId, performerId }) =>
-        demoId === null || methodId === null
-          ? []
-          : [
-              {
-                from: stock.isOwn(demoId) ? ('own' as const) : ('library' as const),
-                demoId,
-                methodId,
-                performer: Math.max(
-                  0,
-                  people.findIndex(({ id }) => id === performerId),
-                ),
-              },
-            ],
-      ),
-    };
-    const show = await send<Show>('POST', '/shows/start', body);
+    const show = await beginShow({ facts, place: sentence.place, people, slots }, stock);
     await navigate(`/shows/${show.id}/line-up`);
   };
 

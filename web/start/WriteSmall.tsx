@@ -7,11 +7,11 @@ import { readTold } from '../../core/told/read';
 import { formatDuration } from '../../core/time/clock';
 import { formatAmount } from '../../core/units/format';
 import { useKnown } from '../write/useKnown';
-import { useDraft } from '../write/draft';
+import { draft, useDraft } from '../write/draft';
 
 export function WriteSmall() {
   const navigate = useNavigate();
-  const { text, setText } = useDraft();
+  const { text } = useDraft();
   const knows = useKnown();
   const told = useMemo(() => readTold(text, knows), [text, knows]);
   const steps = told.methods.flatMap((method) => method.steps);
@@ -27,7 +27,9 @@ export function WriteSmall() {
         value={text}
         rows={5}
         placeholder={'Tablecloth pull\n1 min lay cloth and three plates\npull straight down, 10 s'}
-        onChange={(event: React.ChangeEvent<HTMLTextAreaElement>) => setText(event.target.value)}
+        onChange={(event: React.ChangeEvent<HTMLTextAreaElement>) =>
+          draft({ text: event.target.value })
+        }
         sx={{
           width: '100%',
           font: '400 16px/26px Atkinson',

@@ -40,7 +40,7 @@ export const firstSentence = (): Sentence => ({
 export type SentenceFaults = Partial<Record<keyof Sentence, string>>;
 
 /** Minutes of “20 minutes”, “half an hour” or a number alone; null for anything else. */
-function minutesOf(text: string): number | null {
+export function minutesOf(text: string): number | null {
   const plain = text.trim();
   if (/^\d{1,3}$/.test(plain)) return Number(plain);
   const seconds = readTime(plain);

@@ -2,8 +2,9 @@
 import Box from '@mui/material/Box';
 import type { ShowBundle } from '../../core/brief/types';
 import type { Knot } from '../../core/ready/dayCord';
-import { spreadOut } from '../../core/ready/dayCord';
+import { placeBetween, spreadOut } from '../../core/ready/dayCord';
 import { formatClock } from '../../core/time/clock';
+import { SeenArc } from '../parts/SeenArc';
 import { PositionMark } from '../parts/tape';
 import { tapePath } from '../parts/tapeShape';
 import { useWidth } from '../parts/useWidth';
@@ -12,7 +13,6 @@ const TOP = 66;
 const HEIGHT = 116;
 const EDGE = 40;
 const GAP = 66;
-const RADIUS = 8;
 /** Less room than this between two, and their words would run into each other. */
 const TIGHT = 58;
 
@@ -27,37 +27,6 @@ const said = ({ name, kind, at, open, all }: Knot): string =>
   kind === 'hour'
     ? `${name} ${formatClock(at)}`
     : `${name || 'checks'} by ${formatClock(at)}, ${open} of ${all} open`;
-
-/** How much of it has been looked at, as an arc. */
-function Arc({ x, open, all }: { x: number; open: number; all: number }) {
-  const round = 2 * Math.PI * RADIUS;
-  const share = all === 0 ? 1 : (all - open) / all;
-  return (
-    <>
-      <circle
-        cx={x}
-        cy={TOP}
-        r={RADIUS}
-        fill="var(--ground)"
-        stroke="var(--line-strong)"
-        strokeWidth={3}
-      />
-      <circle
-        cx={x}
-        cy={TOP}
-        r={RADIUS}
-        fill={share === 1 ? 'var(--ink)' : 'none'}
-        stroke="var(--ink)"
-        strokeWidth={3}
-        strokeDasharray={`${share * round} ${round}`}
-        transform={`rotate(-90 ${x} ${TOP})`}
-      />
-      {share === 1 && (
-        <path d={`M${x - 4} ${TOP}l3 3 5-6`} stroke="var(--ground)" strokeWidth={2} fill="none" />
-      )}
-    </>
-  );
-}
 
 export function DayCord({ knots, show, now }: CordProps) {
   const [box, width] = useWidth();
@@ -77,7 +46,14 @@ export function DayCord({ knots, show, now }: CordProps) {
   const [begins, ends] = [placeOf('start'), placeOf('hard finish')];
   // On a phone the tape between start and finish says which is which.
   const tight = room / Math.max(1, knots.length - 1) < TIGHT;
-  const nowX = now === null ? null : nowBetween(knots, places, now, toX);
+  const nowX =
+    now === null
+      ? null
+      : (placeBetween(
+          knots.map(({ at }) => at),
+          places,
+          now,
+        ) ?? toX(now));
   return (
     <Box ref={box} sx={{ overflowX: 'auto', minHeight: HEIGHT }}>
       <svg
@@ -138,15 +114,26 @@ export function DayCord({ knots, show, now }: CordProps) {
             </g>
           ) : (
             <g key={knot.key}>
-              <Arc x={x} open={knot.open} all={knot.all} />
+              <SeenArc x={x} y={TOP} open={knot.open} all={knot.all} />
               {knot.mark && (
                 <g transform={`translate(${x - 8} ${TOP + 16})`}>
                   <PositionMark shape={knot.mark} size={16} />
                 </g>
               )}
+              {!knot.mark && (
+                <text
+                  x={x}
+                  y={TOP + 30}
+                  textAnchor="middle"
+                  fill="var(--ink)"
+                  style={{ font: '500 13px Bricolage', fontStretch: '80%' }}
+                >
+                  {tight ? '' : knot.name}
+                </text>
+              )}
               <text
                 x={x}
-                y={TOP + (knot.mark ? 46 : 30)}
+                y={TOP + 46}
                 textAnchor="middle"
                 fill="var(--muted)"
                 style={{ font: '500 13px Bricolage', fontStretch: '80%' }}
@@ -174,18 +161,4 @@ export function DayCord({ knots, show, now }: CordProps) {
       </svg>
     </Box>
   );
-}
-
-/** Between the knots that it lies between: those may have made room for each other. */
-function nowBetween(
-  knots: readonly Knot[],
-  places: readonly number[],
-  now: number,
-  toX: (at: number) => number,
-): number {
-  const after = knots.findIndex(({ at }) => at > now);
-  const [a, b] = [knots[after - 1], knots[after]];
-  const [xa, xb] = [places[after - 1], places[after]];
-  if (!a || !b || xa === undefined || xb === undefined) return toX(now);
-  return xa + ((now - a.at) / Math.max(1, b.at - a.at)) * (xb - xa);
 }

@@ -8,26 +8,15 @@ import { dayCord } from '../../core/ready/dayCord';
 import { dueBy } from '../../core/ready/whose';
 import { parseClock, sayDuration } from '../../core/time/clock';
 import { usePeople } from '../app/data';
-import { serverNow } from '../app/live';
 import { useMay } from '../app/me';
-import { awayWords, dayWords, instantOf } from '../brief/dates';
+import { awayWords, dayWords } from '../brief/dates';
 import { type OpenShow, useShow } from '../brief/useShow';
 import { Loading, Section, Trouble } from '../parts/page';
-import { useNow } from '../stage/liveRun';
+import { useNowOf } from '../brief/useNowOf';
 import { DayCord } from './DayCord';
 import { Due } from './Due';
 import { Ends } from './Ends';
 import { NextForYou } from './NextForYou';
-
-/** Before this, and after it, the hour on the clock says nothing about the show, ms. */
-const DAY = 24 * 3600 * 1000;
-
-/** Seconds from the show’s midnight, while it is its day; null on another. */
-function useNowOf({ date, zone }: OpenShow['show']): number | null {
-  const now = useNow(serverNow, 10_000);
-  const since = now - instantOf(date, '00:00', zone);
-  return since >= 0 && since < DAY ? since / 1000 : null;
-}
 
 /** The next show: its day as a cord, the one thing to do next, whether it will end in time, what is due and whose. */
 export function NextShow({

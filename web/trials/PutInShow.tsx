@@ -10,7 +10,8 @@ import type { Show, Slot } from '../../core/brief/types';
 import { send } from '../app/api';
 import { queryClient, useShows } from '../app/data';
 import { useMay } from '../app/me';
-import { dayWords, today } from '../brief/dates';
+import { comingShows } from '../brief/coming';
+import { dayWords } from '../brief/dates';
 import { Pick } from '../parts/Pick';
 import { useAction } from '../parts/useAction';
 
@@ -43,9 +44,7 @@ export function PutInShow({ trialId, demoId, size, label }: Props) {
   const [put, setPut] = useState<{ showId: string; slotId: string } | null>(null);
   const [busy, setBusy] = useState(false);
   if (!may) return null;
-  const coming = shows
-    .filter(({ date, performed }) => date >= today() && performed === 0)
-    .sort((a, b) => `${a.date} ${a.start}`.localeCompare(`${b.date} ${b.start}`));
+  const coming = comingShows(shows);
   const show = coming.find(({ id }) => id === chosen) ?? coming[0];
   if (demoId === null)
     return (

@@ -14,7 +14,8 @@ import type { SlotTraits } from '../../core/lineup/order/objective';
 import type { SearchLimits } from '../../core/lineup/order/permute';
 import { type Suggestion, suggestOrder } from '../../core/lineup/order/suggest';
 import { schedule } from '../../core/lineup/schedule';
-import { type LetIn, type Obstacle, optionsFor, whatLetsIn } from '../../core/proposal/fits';
+import { optionsFor } from '../../core/proposal/fits';
+import { type FitTold, type LetIn, whatLetsIn } from '../../core/proposal/letIn';
 import { type FitWishes } from '../../core/proposal/fitWishes';
 import { type ProposalFound, type ProposalInput, proposeShow } from '../../core/proposal/propose';
 import type { Demo } from '../../core/repertoire/types';
@@ -25,16 +26,13 @@ export interface ProposalAsked extends Omit<ProposalInput, 'bundle' | 'options'>
   wishes: FitWishes;
 }
 
-/** A way of doing a demonstration, as far as a page tells of it. */
-export interface OptionTold {
-  demoId: string;
-  methodId: string;
-  seconds: number;
-  obstacles: Obstacle[];
+/** Which ways of doing which demonstrations would do, and what would let more in. */
+export interface FitsTold {
+  options: FitTold[];
+  letIn: LetIn[];
 }
 
 export interface ProposalTold {
-  options: OptionTold[];
   letIn: LetIn[];
   /** Null while nothing was put in order yet. */
   found: ProposalFound | null;
@@ -87,7 +85,21 @@ const work = {
     onProgress: (soFar: Suggestion) => void,
   ): Suggestion => finish(suggestOrder(input, traits, wishes, limits, policies), onProgress),
 
-  /** What would do for a booking, and the show that is proposed for it; the best so far is told now and then. */
+  /** What would do for a booking. */
+  fits(bundle: ShowBundle, demos: readonly Demo[], wishes: FitWishes): FitsTold {
+    const options = optionsFor(bundle, demos, wishes);
+    return {
+      options: options.map(({ demoId, methodId, seconds, obstacles }) => ({
+        demoId,
+        methodId,
+        seconds,
+        obstacles,
+      })),
+      letIn: whatLetsIn(options),
+    };
+  },
+
+  /** The show that is proposed for a booking; the best so far is told now and then. */
   propose(
     bundle: ShowBundle,
     demos: readonly Demo[],
@@ -96,15 +108,7 @@ const work = {
   ): ProposalTold {
     const options = optionsFor(bundle, demos, asked.wishes);
     const fit = options.filter(({ obstacles }) => obstacles.length === 0);
-    const told: Omit<ProposalTold, 'found'> = {
-      options: options.map(({ demo, method, seconds, obstacles }) => ({
-        demoId: demo.id,
-        methodId: method.id,
-        seconds,
-        obstacles,
-      })),
-      letIn: whatLetsIn(options),
-    };
+    const told = { letIn: whatLetsIn(options) };
     onProgress({ ...told, found: null });
     const search = proposeShow({ ...asked, bundle, options: fit });
     const found = finish(search, (soFar) => onProgress({ ...told, found: soFar }));

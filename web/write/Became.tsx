@@ -8,6 +8,7 @@ import { guessedTimes, likelySum, stepsIn } from '../../core/told/sums';
 import type { Question, Told, ToldMethod, ToldStep } from '../../core/told/types';
 import { formatAmount } from '../../core/units/format';
 import { counted } from '../../core/words';
+import { PartHead } from './PartHead';
 
 const SECTIONS: readonly { title: string; about: string; phases: readonly Phase[] }[] = [
   { title: 'Preparation', about: 'before the audience sees it', phases: ['prepare', 'settle'] },
@@ -148,26 +149,11 @@ export function Became({ told, onAnswer }: BecameProps) {
               const guessed = steps.every(({ phaseGuessed }) => phaseGuessed);
               return (
                 <Box key={title} sx={{ mt: 2 }}>
-                  <Box
-                    sx={{
-                      display: 'flex',
-                      gap: 1,
-                      alignItems: 'baseline',
-                      borderBottom: '1px solid var(--line-strong)',
-                      pb: 0.25,
-                    }}
-                  >
-                    <Box component="h3" sx={{ font: '700 16px Bricolage', m: 0 }}>
-                      {title}
-                    </Box>
-                    <Box component="span" sx={{ color: 'var(--muted)', fontSize: 13, flex: 1 }}>
-                      {about}
-                      {guessed ? ', guessed' : ''}
-                    </Box>
+                  <PartHead title={title} about={`${about}${guessed ? ', guessed' : ''}`}>
                     <Box component="b" sx={{ fontFamily: 'Bricolage' }}>
                       {formatDuration(likelySum(steps))}
                     </Box>
-                  </Box>
+                  </PartHead>
                   <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
                     {steps.map((step, i) => (
                       <Step key={`${step.line}/${i}`} step={step} />
@@ -193,22 +179,7 @@ export function Became({ told, onAnswer }: BecameProps) {
             )}
             {method.kit.length > 0 && (
               <Box sx={{ mt: 2 }}>
-                <Box
-                  sx={{
-                    display: 'flex',
-                    gap: 1,
-                    alignItems: 'baseline',
-                    borderBottom: '1px solid var(--line-strong)',
-                    pb: 0.25,
-                  }}
-                >
-                  <Box component="h3" sx={{ font: '700 16px Bricolage', m: 0 }}>
-                    Kit
-                  </Box>
-                  <Box component="span" sx={{ color: 'var(--muted)', fontSize: 13 }}>
-                    for one go; amounts grow with the goes
-                  </Box>
-                </Box>
+                <PartHead title="Kit" about="for one go; amounts grow with the goes" />
                 <Box
                   component="ul"
                   sx={{

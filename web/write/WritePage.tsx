@@ -6,6 +6,8 @@ import { useNavigate, useParams } from 'react-router';
 import { useQuery } from '@tanstack/react-query';
 import type { Versioned } from '../../contract/api';
 import { MOST_TOLD } from '../../contract/repertoire';
+import { usualMark } from '../../core/brief/blank';
+import { suggestionsOf } from '../../core/ready/hazards/suggest';
 import type { Demo } from '../../core/repertoire/types';
 import { formatDuration } from '../../core/time/clock';
 import { readTold } from '../../core/told/read';
@@ -14,13 +16,16 @@ import { showSeconds } from '../../core/told/sums';
 import type { Question } from '../../core/told/types';
 import { counted } from '../../core/words';
 import { send } from '../app/api';
-import { Face } from '../faces/Face';
+import { useItemNames } from '../app/data';
+import { FacePicker } from '../faces/ChooseFace';
 import { Loading, Trouble, useTitle } from '../parts/page';
 import { useAction } from '../parts/useAction';
+import { MethodStrips } from '../repertoire/MethodStrips';
 import { Became, guessedWords } from './Became';
 import { Cords } from './Cords';
-import { useDraft } from './draft';
-import { keepTold, newThings } from './keep';
+import { type Beside, draft, forgetDraft, NOTHING_BESIDE, useDraft } from './draft';
+import { HazardsSeen } from './HazardsSeen';
+import { keepTold, newThings, previewTold } from './keep';
 import { ToldText } from './ToldText';
 import { useKnown, useKnownFor } from './useKnown';
 
@@ -28,7 +33,10 @@ const CORDS = 68;
 
 interface WritingProps {
   text: string;
-  setText: (text: string) => void;
+  beside: Beside;
+  onChange: (more: { text?: string; beside?: Beside }) => void;
+  /** It is kept: nothing of what was typed is needed any more. */
+  onKept: () => void;
   old: Versioned<Demo> | null;
 }
 
@@ -39,8 +47,10 @@ const withLine = (text: string, number: number, line: string): string =>
     .map((one, i) => (i + 1 === number ? line : one))
     .join('\n');
 
-function Writing({ text, setText, old }: WritingProps) {
+function Writing({ text, beside, onChange, onKept, old }: WritingProps) {
+  const setText = (to: string): void => onChange({ text: to });
   const knows = useKnown();
+  const { data: items = [] } = useItemNames();
   const told = useMemo(() => readTold(text, knows), [text, knows]);
   const [before, setBefore] = useState<string[]>([]);
   const [busy, setBusy] = useState(false);
@@ -64,12 +74,15 @@ function Writing({ text, setText, old }: WritingProps) {
   const keep = (): void => {
     setBusy(true);
     void act(async () => {
-      const demo = await keepTold(text, knows, old);
-      if (!old) useDraft.getState().setText('');
+      const demo = await keepTold(text, beside, { knows, items }, old);
+      onKept();
       await navigate(`/demos/${demo.id}`);
     }).finally(() => setBusy(false));
   };
   const guessed = first ? guessedWords(first) : '';
+  const { demo, fresh: made } = useMemo(() => previewTold(text, knows, old), [text, knows, old]);
+  const open = useMemo(() => suggestionsOf(demo, [...items, ...made]), [demo, items, made]);
+  const [shown, setShown] = useState('');
   return (
     <Box component="main" sx={{ px: { xs: 2, md: 3 }, pb: 6 }}>
       <Box
@@ -150,7 +163,12 @@ function Writing({ text, setText, old }: WritingProps) {
             sx={{ display: 'flex', gap: 2, alignItems: 'center' }}
             data-became={told.name ? 1 : undefined}
           >
-            <Face face={old?.face ?? null} words={text} width={84} />
+            <FacePicker
+              face={beside.face ?? old?.face ?? null}
+              words={text}
+              width={84}
+              onChoose={(face) => onChange({ beside: { ...beside, face } })}
+            />
             <Box sx={{ flex: 1, minWidth: 0 }}>
               <Box component="h2" sx={{ font: '700 24px/28px Bricolage', m: 0 }}>
                 {told.name || 'No name yet'}
@@ -171,9 +189,29 @@ function Writing({ text, setText, old }: WritingProps) {
             )}
           </Box>
           <Became told={told} onAnswer={answer} />
+          {open.length > 0 && (
+            <HazardsSeen
+              open={open}
+              taken={beside.hazards}
+              onTake={(hazards) => onChange({ beside: { ...beside, hazards } })}
+            />
+          )}
           {guessed && <Box sx={{ mt: 2, color: 'var(--muted)', fontSize: 14 }}>{guessed}</Box>}
         </Box>
       </Box>
+      {steps.length > 0 && (
+        <Box component="section" aria-label="In time" sx={{ mt: 3 }}>
+          <MethodStrips
+            methods={demo.methods}
+            records={[]}
+            chosen={
+              demo.methods.some(({ id }) => id === shown) ? shown : (demo.methods[0]?.id ?? '')
+            }
+            onChoose={setShown}
+            mark={usualMark(demo.usualPosition)}
+          />
+        </Box>
+      )}
     </Box>
   );
 }
@@ -186,7 +224,7 @@ function Known({ id }: { id: string }) {
     queryFn: () => send<Versioned<Demo>>('GET', `/demos/${id}`),
     staleTime: 0,
   });
-  const [typed, setTyped] = useState<string | null>(null);
+  const [typed, setTyped] = useState<{ text?: string; beside?: Beside }>({});
   const written = useMemo(
     () => (data && knows ? retell(data.told, data, knows) : null),
     [data, knows],
@@ -198,13 +236,18 @@ function Known({ id }: { id: string }) {
         {!error && <Loading />}
       </Box>
     );
-  return <Writing text={typed ?? written} setText={setTyped} old={data} />;
+  return (
+    <Writing
+      text={typed.text ?? written}
+      beside={typed.beside ?? NOTHING_BESIDE}
+      onChange={(more) => setTyped({ ...typed, ...more })}
+      onKept={() => undefined}
+      old={data}
+    />
+  );
 }
 
-function New() {
-  const { text, setText } = useDraft();
-  return <Writing text={text} setText={setText} old={null} />;
-}
+const New = () => <Writing {...useDraft()} onChange={draft} onKept={forgetDraft} old={null} />;
 
 export default function WritePage() {
   const { demoId } = useParams();

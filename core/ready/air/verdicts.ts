@@ -1,7 +1,7 @@
 /** Whether there is air enough: all gases of the show in one sum over the day, and all cold liquid let go at once. */
 import type { ShowBundle } from '../../brief/types';
 import { airOverDay, type Air } from '../../calculators/air/day';
-import { AIR_LIMIT, AIR_RESCUE, AIR_SOURCE, airLevel } from '../../calculators/air/limits';
+import { AIR_LIMIT, AIR_RESCUE, AIR_SOURCE, airLevel, OXYGEN } from '../../calculators/air/limits';
 import { toThreeFigures, workingStep } from '../../calculators/calculator';
 import type { FactId } from '../../calculators/calculator';
 import type { KitOptions } from '../../kit/demand';
@@ -112,6 +112,16 @@ export function airVerdicts(
       level: open ? 'unknown' : level,
       message: `${words} ${short}${figureOf(of)}.`,
       figure: figureOf(of),
+      // Where carbon dioxide decides, the oxygen says nothing.
+      gauge:
+        airLevel(of.oxygen, 0, of.most) === level
+          ? {
+              unit: 'percent',
+              value: of.most >= OXYGEN.enriched ? of.most : of.oxygen,
+              least: OXYGEN.short,
+              most: OXYGEN.enriched,
+            }
+          : null,
       remedy: open
         ? `Only expected so far: ${listInWords(expected.map((fact) => FACT_WORDS[fact]))}.`
         : level === 'ok'

@@ -5,35 +5,12 @@ import { type KitEntry, kitList } from '../../kit/kit';
 import type { KitOptions } from '../../kit/demand';
 import { massShare, strengthText } from '../../kit/strength';
 import type { Timeline } from '../../lineup/types';
-import { type SubstanceId, SUBSTANCES } from '../../repertoire/substances';
+import { LABELLED_FROM, SUBSTANCES } from '../../repertoire/substances';
 import type { Item, KitLine } from '../../repertoire/types';
 import { formatTotal } from '../../units/format';
 import { listInWords } from '../../words';
 import { coldBudgets } from '../air/gases';
 import type { SubstanceRow } from './types';
-
-/**
- * Share by mass from which a substance carries a hazard statement of its own; null where it carries none at
- * any strength. From the harmonised entries of Regulation (EC) 1272/2008, Annex VI, and suppliers' sheets, all
- * from memory and on the low side: it only decides whether a label is asked for.
- */
-const LABELLED_FROM: Record<SubstanceId, number | null> = {
-  peroxide: 0.05,
-  aceticAcid: 0.1,
-  hydrochloricAcid: 0.1,
-  sulfuricAcid: 0.05,
-  nitricAcid: 0.01,
-  phosphoricAcid: 0.1,
-  citricAcid: 0.2,
-  sodiumHydroxide: 0.005,
-  ammonia: 0.01,
-  hydrogencarbonate: null,
-  potassiumIodide: 0.01,
-  ethanol: 0.1,
-  propan2ol: 0.1,
-  salt: null,
-  sugar: null,
-};
 
 const bare = ({ label }: Item): boolean => label.signal === 'none' && label.hazards.length === 0;
 

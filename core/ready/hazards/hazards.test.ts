@@ -1,7 +1,7 @@
 /** Every hazard is answered by something, or it is not known. */
 import { describe, expect, test } from '@jest/globals';
 import { timelineOf } from '../../lineup/timelineOf';
-import { blankHazard } from '../../repertoire/blank';
+import { blankDemo, blankHazard } from '../../repertoire/blank';
 import { NO_CARD, NO_CARE, NO_NEEDS } from '../../repertoire/care';
 import { HAZARDS, type Hazard, type HazardKind, type Method } from '../../repertoire/types';
 import { task } from '../../testing/build';
@@ -11,7 +11,7 @@ import { judge } from '../judge';
 import { NOTHING_AROUND, readiness } from '../go';
 import { type Verdict, worstOf } from '../verdict';
 import { ANSWERS } from './needs';
-import { suggestions } from './suggest';
+import { suggestions, suggestionsOf, withTakenOn } from './suggest';
 
 const hazard = (kind: HazardKind, over: Partial<Hazard> = {}): Hazard => ({
   ...blankHazard(kind, 'Kept down in this way'),
@@ -149,6 +149,43 @@ describe('suggestions', () => {
     expect(kinds({ calculators: [bound('dome')] })).toEqual(['highVoltage']);
     // A magnet in a glove box is no gear of hands; gloves are no hazard.
     expect(kinds(used, [item('x', 'gear', { name: 'Latex gloves' })])).toEqual([]);
+  });
+
+  // Common practice: what a bottle says by its name is asked about before anybody has read its label.
+  test.each<[string, HazardKind[]]>([
+    ['Hydrogen peroxide 9 %', ['oxidiser', 'splash']],
+    ['White vinegar', ['splash']],
+    ['Citric acid', ['splash']],
+    ['Methylated spirit', ['flammableVapour']],
+    ['Sodium hydroxide', ['corrosive']],
+    ['Placid pond water', []],
+    ['Acidity chart', []],
+  ])('by the name of what has no label yet: %s', (name, expected) => {
+    expect(kinds(used, [item('x', 'consumable', { name })])).toEqual(expected);
+  });
+
+  test('where ears are covered, or something is worn over them, it is loud', () => {
+    const heard = (over: Partial<Method['tasks'][number]>): HazardKind[] =>
+      kinds({ tasks: [task('Bang', 'perform', 60, over)] });
+    expect(heard({ cue: 'Cover your ears' })).toEqual(['loud']);
+    expect(heard({ gearOn: ['Ear defenders'] })).toEqual(['loud']);
+    expect(heard({ cue: 'It appears now' })).toEqual([]);
+  });
+
+  test('of several ways each hazard is told once, and taken on by each way that may have it', () => {
+    const bang = task('Bang', 'perform', 60, { cue: 'Cover your ears' });
+    const demo = {
+      ...blankDemo('d', 'Two ways', []),
+      methods: [method('a', { tasks: [bang] }), method('b', { tasks: [bang] }), method('c', {})],
+    };
+    expect(suggestionsOf(demo, []).map(({ kind }) => kind)).toEqual(['loud']);
+    const taken = withTakenOn(demo, ['loud', 'laser'], []);
+    expect(taken.methods.map(({ hazards }) => hazards.map(({ kind }) => kind))).toEqual([
+      ['loud'],
+      ['loud'],
+      [],
+    ]);
+    expect(withTakenOn(taken, ['loud'], [])).toEqual(taken);
   });
 
   test('what is listed, covered by something greater, or ruled out with a reason is not asked again', () => {

@@ -1,6 +1,7 @@
 /** Hazards that a method may have, from what it uses, needs, leaves and is calculated with. */
 import { findCalculator } from '../../calculators/catalogue';
-import type { HazardKind, Item, Method, ResidueKind } from '../../repertoire/types';
+import { blankHazard } from '../../repertoire/blank';
+import type { Demo, HazardKind, Item, Method, ResidueKind } from '../../repertoire/types';
 import { listInWords, lowerFirst } from '../../words';
 
 export interface Suggestion {
@@ -37,6 +38,19 @@ const NAMES: readonly (readonly [pattern: RegExp, kind: HazardKind])[] = [
   [/liquid nitrogen/i, 'cryogen'],
   [/charcoal|generator/i, 'carbonMonoxide'],
   [/flour|cornflour|starch|lycopodium|icing sugar/i, 'dust'],
+  // What it is called where nobody has put its label in yet.
+  [/peroxide/i, 'oxidiser'],
+  [/peroxide|\bacid\b|vinegar|bleach|washing soda/i, 'splash'],
+  [/caustic|hydroxide|drain cleaner/i, 'corrosive'],
+  [
+    /methylated|white spirit|ethanol|\balcohol\b|propanol|acetone|petrol|lighter fluid/i,
+    'flammableVapour',
+  ],
+];
+
+/** What the audience or the crew is told or wears says what they are kept from. */
+const WORN: readonly (readonly [pattern: RegExp, kind: HazardKind])[] = [
+  [/\bears?\b|\bear (?:defenders|plugs)\b/i, 'loud'],
 ];
 
 const LEFT: Partial<Record<ResidueKind, HazardKind>> = {
@@ -74,7 +88,7 @@ const CALCULATED: Readonly<Record<string, readonly HazardKind[]>> = {
 };
 
 /** What of an item says what it may do. */
-type Hinting = Pick<Item, 'id' | 'name' | 'kind' | 'label' | 'cold'>;
+export type Hinting = Pick<Item, 'id' | 'name' | 'kind' | 'label' | 'cold'>;
 
 /** What lesser hazard is covered by a greater one that is listed. */
 const COVERED: Partial<Record<HazardKind, readonly HazardKind[]>> = {
@@ -128,6 +142,11 @@ function hintsOf(method: Method, items: readonly Hinting[]): Suggestion[] {
         `“${findCalculator(calculator)?.title ?? calculator}”`,
       ]),
     ),
+    ...method.tasks.flatMap(({ name, cue, gearOn }) =>
+      WORN.flatMap(([pattern, kind]): [HazardKind, string][] =>
+        [cue, ...gearOn].some((words) => pattern.test(words)) ? [[kind, `“${name}”`]] : [],
+      ),
+    ),
     ...(method.needs.powerW === null
       ? []
       : [['trailingCables', 'it needs power'] as [HazardKind, string]]),
@@ -150,5 +169,30 @@ export function suggestions(method: Method, items: readonly Hinting[]): Suggesti
       !(COVERED[kind] ?? []).some((greater) => listed.has(greater)),
   );
 }
+
+/** Those of any way of a demonstration, each once. */
+export function suggestionsOf(
+  { methods }: Pick<Demo, 'methods'>,
+  items: readonly Hinting[],
+): Suggestion[] {
+  const all = methods.flatMap((method) => suggestions(method, items));
+  return all.filter(({ kind }, i) => all.findIndex((one) => one.kind === kind) === i);
+}
+
+/** The hazards taken on by each of its ways that may have them. */
+export const withTakenOn = (
+  demo: Demo,
+  kinds: readonly HazardKind[],
+  items: readonly Hinting[],
+): Demo => ({
+  ...demo,
+  methods: demo.methods.map((method) => {
+    const open = suggestions(method, items).filter(({ kind }) => kinds.includes(kind));
+    return {
+      ...method,
+      hazards: [...method.hazards, ...open.map(({ kind }) => blankHazard(kind))],
+    };
+  }),
+});
 
 export const becauseInWords = ({ because }: Suggestion): string => listInWords(because);

@@ -1,0 +1,81 @@
+/** What goes home with the audience. */
+import {
+  AT_HOME,
+  type AtHome,
+  type HandOut,
+  type HomeFigure,
+  type HomeThing,
+} from '../core/repertoire/handOut';
+import { HAZARDS, type HazardKind } from '../core/repertoire/types';
+import { KIT_UNITS, type UnitId } from '../core/units/units';
+import {
+  Holds,
+  Id,
+  Num,
+  OneOf,
+  OneOfList,
+  OrNull,
+  PartList,
+  Positive,
+  Text,
+  TextList,
+} from './fields';
+
+export class HomeThingBody implements HomeThing {
+  @Id()
+  id!: string;
+
+  @Id()
+  itemId!: string;
+
+  @Positive(100_000)
+  amount!: number;
+
+  @OneOf(KIT_UNITS)
+  unit!: UnitId;
+}
+
+export class HomeFigureBody implements HomeFigure {
+  @Id()
+  settingId!: string;
+
+  @Num(-1e9, 1e9)
+  value!: number;
+}
+
+export class HandOutBody implements HandOut {
+  @Text(300)
+  saw!: string;
+
+  @Text(900)
+  why!: string;
+
+  @OneOf(AT_HOME)
+  atHome!: AtHome;
+
+  @Text(200)
+  whyNot!: string;
+
+  @OrNull()
+  @Id()
+  methodId!: string | null;
+
+  @Text(1200)
+  steps!: string;
+
+  @PartList(() => HomeThingBody, 20)
+  things!: HomeThingBody[];
+
+  @Holds<HandOutBody>(({ figures }) => {
+    const ids = Array.isArray(figures) ? figures.map((one) => one?.settingId) : [];
+    return new Set(ids).size === ids.length ? null : 'has the same figure twice';
+  })
+  @PartList(() => HomeFigureBody, 40)
+  figures!: HomeFigureBody[];
+
+  @OneOfList(HAZARDS)
+  without!: HazardKind[];
+
+  @TextList(6, 160)
+  questions!: string[];
+}

@@ -1,0 +1,14 @@
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+
+/** Over a part of the page: what it is, and how it stands, in one line that wraps before it collides. */
+export const PartHead = ({ title, below }: { title: string; below?: ReactNode }) => (
+  <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 1.5, mb: 1 }}>
+    <Box component="h2" sx={{ font: '700 20px/28px Bricolage', m: 0 }}>
+      {title}
+    </Box>
+    <Box component="span" sx={{ fontSize: 14, color: 'var(--muted)' }}>
+      {below}
+    </Box>
+  </Box>
+);
