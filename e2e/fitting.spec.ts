@@ -107,9 +107,10 @@ test('an order is proposed for what was said, and a show begun with it; an empty
   await expect(band).toContainText(/(?:fills?|go(?:es)? into) Quay evening:/, { timeout: 60_000 });
   await expect(band).toContainText(/Ends about \d/);
   await band.getByRole('button', { name: 'Take this order' }).click();
+  // The message is there before the page is; it does not wait for it.
+  await page.getByText('Undo').last().click();
   await page.waitForURL(/\/line-up$/);
   await expect(page.getByRole('heading', { name: 'Quay evening' })).toBeVisible();
-  await page.getByText('Undo').last().click();
   await expect(page.getByText(/Nothing in the running order|Add a demo/).first()).toBeVisible();
 });
 

@@ -11,7 +11,6 @@ import DialogTitle from '@mui/material/DialogTitle';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import dayjs from 'dayjs';
-import { useSnackbar } from 'notistack';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { counted } from '../../core/words';
@@ -20,6 +19,7 @@ import { queryClient } from '../app/data';
 import { pathParts } from '../documents/fit';
 import { pathsInWords, pathWords } from '../documents/pathWords';
 import type { Editing } from '../documents/useDocument';
+import { useSayUndoable } from './undoable';
 import { useAction } from './useAction';
 
 type Saving = Pick<Editing<object>, 'save' | 'typed' | 'unfit' | 'value'>;
@@ -187,7 +187,7 @@ export interface Removal {
 
 /** Removes something with an Undo in the message that says so. */
 export function useRemove(): (removal: Removal) => Promise<void> {
-  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
+  const say = useSayUndoable();
   const navigate = useNavigate();
   const act = useAction();
   return async ({ path, name, version, then }) => {
@@ -196,21 +196,8 @@ export function useRemove(): (removal: Removal) => Promise<void> {
     if (!(await act(() => send('DELETE', `${path}${query}`)))) return;
     if (then) void navigate(then);
     void queryClient.invalidateQueries();
-    enqueueSnackbar(`${name} removed`, {
-      autoHideDuration: 10_000,
-      action: (key) => (
-        <Button
-          color="inherit"
-          onClick={() => {
-            closeSnackbar(key);
-            void act(() => send('POST', `${path}/restore`)).then(() =>
-              queryClient.invalidateQueries(),
-            );
-          }}
-        >
-          Undo
-        </Button>
-      ),
+    say(`${name} removed`, () => {
+      void act(() => send('POST', `${path}/restore`)).then(() => queryClient.invalidateQueries());
     });
   };
 }
