@@ -51,12 +51,14 @@ export interface ShowSummary extends Pick<
   | 'hardFinish'
   | 'audience'
   | 'agreed'
+  | 'crew'
+  | 'answers'
 > {
   venueId: string | null;
   venueName: string | null;
   slotCount: number;
-  /** Its slots in order: what is done, and in the colour of which position; null, both, for a talk. */
-  order: { demoId: string | null; mark: MarkShape | null }[];
+  /** Its slots in order: what is done, in the colour of which position, and by whom; a talk has no demo. */
+  order: { demoId: string | null; mark: MarkShape | null; performerId: string | null }[];
   /** Performances begun, and those that came to their end. */
   performances: number;
   performed: number;

@@ -180,6 +180,11 @@ export const BOOKINGS: Booking[] = [
       audienceNote: 'Years 3 to 6, on the floor',
       agreed: true,
       crew: ['ines', 'jo', 'mara'],
+      answers: [
+        { personId: 'ines', said: 'yes' },
+        { personId: 'jo', said: 'yes' },
+        { personId: 'mara', said: 'yes' },
+      ],
       slots: [
         slot('smoke-ring-drum', 'ines'),
         slot('balancing-forks', 'mara', { worth: 2 }),
@@ -242,6 +247,11 @@ export const BOOKINGS: Booking[] = [
       audienceNote: 'Families, standing, coming and going',
       agreed: true,
       crew: ['ines', 'jo', 'piet'],
+      answers: [
+        { personId: 'ines', said: 'yes' },
+        { personId: 'jo', said: 'yes' },
+        { personId: 'piet', said: 'yes' },
+      ],
       slots: [
         slot('foam-fountain/lively', 'ines', { worth: 4 }),
         slot('spinning-stool', 'ines'),
@@ -282,6 +292,10 @@ export const BOOKINGS: Booking[] = [
       audienceNote: 'Families, benches, first row 3 m away',
       agreed: true,
       crew: ['ines', 'jo'],
+      answers: [
+        { personId: 'ines', said: 'yes' },
+        { personId: 'jo', said: 'yes' },
+      ],
       slots: [
         slot('smoke-ring-drum', 'ines', { pinned: true, worth: 4 }),
         slot('slow-falling-magnet', 'ines'),
@@ -315,6 +329,11 @@ export const BOOKINGS: Booking[] = [
       audienceNote: 'All ages; half of them came last year',
       agreed: true,
       crew: ['mara', 'jo', 'piet'],
+      answers: [
+        { personId: 'mara', said: 'yes' },
+        { personId: 'jo', said: 'yes' },
+        { personId: 'piet', said: 'asked' },
+      ],
       slots: [
         welcome(
           'mara',
@@ -344,6 +363,10 @@ export const BOOKINGS: Booking[] = [
       audienceNote: 'The whole school',
       agreed: false,
       crew: ['ines', 'mara', 'jo'],
+      answers: [
+        { personId: 'ines', said: 'yes' },
+        { personId: 'mara', said: 'asked' },
+      ],
       slots: [
         slot('smoke-ring-drum', 'ines', { worth: 4 }),
         slot('spinning-stool', 'mara'),

@@ -4,6 +4,7 @@ import type { TimeTaken } from '../learning/time';
 import type { TimeFigure } from '../repertoire/types';
 import { task } from '../testing/build';
 import { bundle } from '../testing/bundle';
+import { methodRecord } from '../testing/records';
 import {
   decide,
   decision,
@@ -35,19 +36,8 @@ const goes = (n: number, seconds: number, more: Partial<TimeTaken> = {}): TimeTa
     at,
     ...more,
   }));
-const record = (times: Record<string, TimeTaken[]>): MethodRecord => ({
-  demoId: 'drum',
-  methodId: method.id,
-  worked: 5,
-  partly: 0,
-  failed: 0,
-  rehearsed: { worked: 0, partly: 0, failed: 0 },
-  causes: [],
-  performances: [],
-  byDay: { good: { worked: 0, failed: 0 }, poor: { worked: 0, failed: 0 } },
-  times,
-  readings: [],
-});
+const record = (times: Record<string, TimeTaken[]>): MethodRecord =>
+  methodRecord({ demoId: 'drum', methodId: method.id, worked: 5, times });
 const figures = (times: Record<string, TimeTaken[]>, decided: TimeFigure[] = []) =>
   learnedFigures([{ ...drum, methods: [{ ...method, figures: decided }] }], [record(times)]);
 const one = (times: Record<string, TimeTaken[]>, decided: TimeFigure[] = []) => {

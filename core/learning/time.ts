@@ -65,7 +65,9 @@ function guessed(guess: Estimate): Known {
   return { mean, error: Math.max(sd, GUESS_OFF * mean), sd, low, high };
 }
 
-const weightOf = ({ rehearsed }: TimeTaken): number => (rehearsed ? REHEARSAL_WEIGHT : 1);
+/** What one time counts for. */
+export const weightOf = ({ rehearsed }: Pick<TimeTaken, 'rehearsed'>): number =>
+  rehearsed ? REHEARSAL_WEIGHT : 1;
 
 function learn(
   before: Known,

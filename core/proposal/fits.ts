@@ -9,7 +9,8 @@ import { powerVerdicts } from '../ready/power';
 import { roomVerdicts } from '../ready/room';
 import type { Verdict } from '../ready/verdict';
 import { HAZARD_WORDS } from '../repertoire/hazards';
-import type { Competence, Demo, Method } from '../repertoire/types';
+import { competencesOf, TRAINING_WORDS } from '../repertoire/training';
+import type { Demo, Method } from '../repertoire/types';
 import { parseClock, sayDuration } from '../time/clock';
 import { formatAmount } from '../units/format';
 import { counted } from '../words';
@@ -24,24 +25,6 @@ export interface Option extends FitTold {
 }
 
 const metres = (value: number): string => formatAmount(Math.round(value * 10) / 10, 'm');
-
-export const COMPETENCE_NEEDS: Readonly<Record<Competence, string>> = {
-  cryogen: 'cold liquids',
-  flame: 'open flames',
-  highVoltage: 'high voltage',
-  driver: 'driving',
-  firstAid: 'first aid',
-};
-
-const competencesOf = (method: Method, role: 'performer' | 'helper' | 'anyone'): Competence[] => [
-  ...new Set(
-    method.tasks.flatMap(({ hands }) =>
-      hands.flatMap((hand) =>
-        hand.role === role && hand.competence !== null ? [hand.competence] : [],
-      ),
-    ),
-  ),
-];
 
 /** The first of the crew who may do what its performer has to; the first of all where nobody may. */
 function performerFor(method: Method, crew: readonly Person[]): string | null {
@@ -61,8 +44,8 @@ function peopleObstacles(method: Method, crew: readonly Person[]): Obstacle[] {
   return [
     ...[...new Set(lacking)].map((one) => ({
       key: `competence:${one}`,
-      words: `Nobody here is used to ${COMPETENCE_NEEDS[one]}.`,
-      remedy: `Say who is used to ${COMPETENCE_NEEDS[one]}`,
+      words: `Nobody here is used to ${TRAINING_WORDS[one]}.`,
+      remedy: `Say who is used to ${TRAINING_WORDS[one]}`,
     })),
     ...(hands > crew.length
       ? [

@@ -1,8 +1,10 @@
 import { Router, text } from 'express';
 import type { ShowSummary } from '../../contract/api';
-import { ShowBody } from '../../contract/brief';
+import { CrewAnswerBody, ShowBody } from '../../contract/brief';
 import { StartBody } from '../../contract/start';
+import { check } from '../../contract/validate';
 import { FILE_LIMIT, readShowFile } from '../../contract/showFile';
+import type { CrewAnswer } from '../../core/brief/agreed';
 import type { AppContext } from '../context';
 import { entityRoutes } from '../entity';
 import { body, HttpError } from '../http/errors';
@@ -10,6 +12,19 @@ import { sendJson } from '../http/sendTable';
 import { exportShow } from './exportShow';
 import { importShow } from './importShow';
 import { startShow } from './start';
+
+/** A show that is damaged there is listed all the same. */
+function answersIn(kept: string): CrewAnswer[] {
+  try {
+    const read: unknown = JSON.parse(kept);
+    return Array.isArray(read) ? read.filter((one) => check(CrewAnswerBody, one).ok) : [];
+  } catch {
+    return [];
+  }
+}
+
+type Listed = 'order' | 'crew' | 'answers';
+type Worked = Listed | 'agreed' | 'takenOut' | 'performances' | 'performed';
 
 function summaries(context: AppContext): ShowSummary[] {
   context.outcomes.refresh();
@@ -19,22 +34,24 @@ function summaries(context: AppContext): ShowSummary[] {
     .prepare(
       `SELECT show.id, title, tour, date, zone, arrival, doors, start, hard_finish AS hardFinish,
          audience, agreed, venue_id AS venueId, venue.name AS venueName, show.version,
-         (SELECT json_group_array(json_object('demoId', slot.demo_id, 'mark', place.mark) ORDER BY slot.ord)
+         (SELECT json_group_array(json_object('demoId', slot.demo_id, 'mark', place.mark,
+             'performerId', slot.performer_id) ORDER BY slot.ord)
           FROM slot LEFT JOIN show_position AS place
             ON place.show_id = slot.show_id AND place.id = slot.position_id
           WHERE slot.show_id = show.id) AS "order",
-         (SELECT count(*) FROM slot WHERE slot.show_id = show.id) AS slotCount
+         (SELECT count(*) FROM slot WHERE slot.show_id = show.id) AS slotCount,
+         (SELECT json_group_array(person_id ORDER BY ord) FROM show_crew
+          WHERE show_id = show.id) AS crew, answers
        FROM show LEFT JOIN venue ON venue.id = show.venue_id
        WHERE show.removed = 0 ORDER BY date, start, show.id`,
     )
-    .all() as (Omit<ShowSummary, 'agreed' | 'order' | 'takenOut' | 'performances' | 'performed'> & {
-    agreed: 0 | 1;
-    order: string;
-  })[];
+    .all() as (Omit<ShowSummary, Worked> & { agreed: 0 | 1 } & Record<Listed, string>)[];
   return rows.map((row) => ({
     ...row,
     agreed: row.agreed === 1,
     order: JSON.parse(row.order) as ShowSummary['order'],
+    crew: JSON.parse(row.crew) as string[],
+    answers: answersIn(row.answers),
     ...(runs.get(row.id) ?? { performances: 0, performed: 0 }),
     takenOut: takenOut.has(row.id),
   }));

@@ -70,7 +70,7 @@ const ConfidencePage = lazy(() => import('../screen/ConfidencePage'));
 const CueListPage = lazy(() => import('../cues/CueListPage'));
 const LightAndSoundPage = lazy(() => import('../cues/LightAndSoundPage'));
 const CrewHome = lazy(() => import('../crew/CrewHome'));
-const PeoplePage = lazy(() => import('../brief/PeoplePage'));
+const PeoplePage = lazy(() => import('../people/PeoplePage'));
 
 const Nowhere = () => (
   <Page title="Nothing here">

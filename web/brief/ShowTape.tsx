@@ -12,7 +12,7 @@ const TALK = 26;
 const WIDTH = 400;
 
 interface TapeProps {
-  order: ShowSummary['order'];
+  order: readonly Omit<ShowSummary['order'][number], 'performerId'>[];
   /** Said in the place of what is not filled yet: “12:55 to fill”; nothing where it is full. */
   free?: string | null;
 }

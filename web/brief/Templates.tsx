@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { Template } from '../../contract/again';
-import type { ShowSummary, Versioned } from '../../contract/api';
+import type { Versioned } from '../../contract/api';
 import { send } from '../app/api';
 import { queryClient, useTemplates } from '../app/data';
 import { useMay } from '../app/me';
@@ -17,7 +17,7 @@ import { today } from './dates';
 import { cardGrid } from './ShowCard';
 import { ShowTape } from './ShowTape';
 
-const orderOf = ({ show }: Template): ShowSummary['order'] =>
+const orderOf = ({ show }: Template): Parameters<typeof ShowTape>[0]['order'] =>
   show.slots.map(({ demoId, positionId }) => ({
     demoId,
     mark: show.positions.find(({ id }) => id === positionId)?.mark ?? null,

@@ -35,6 +35,8 @@ interface ChoiceProps<V extends string> {
   value: V | null;
   options: readonly V[];
   none: string | null;
+  /** How it reads there; the choice itself when left out. */
+  words?: (value: V) => string;
   onChange: (value: V | null) => void;
 }
 
@@ -44,6 +46,7 @@ export const ChoiceGap = <V extends string>({
   value,
   options,
   none,
+  words = (one) => one,
   onChange,
 }: ChoiceProps<V>) => (
   <Box
@@ -55,13 +58,15 @@ export const ChoiceGap = <V extends string>({
     }
     sx={{
       ...gapStyle(false, value !== null),
+      // As wide as the word that stands there, where the browser can tell.
+      fieldSizing: 'content',
       '& option': { color: 'var(--ink)', background: 'var(--card)' },
     }}
   >
     {none !== null && <option value="">{none}</option>}
     {options.map((one) => (
       <option key={one} value={one}>
-        {one}
+        {words(one)}
       </option>
     ))}
   </Box>

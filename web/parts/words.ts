@@ -1,13 +1,16 @@
 /** The interface's words for the core's names. */
 import type { WHERES } from '../../core/repertoire/care';
 import type { CueKind, CueMoment } from '../../core/repertoire/cues';
-import type {
-  Competence,
-  HandRole,
-  Phase,
-  ResidueKind,
-  TalkPattern,
+import { TRAINING_WORDS } from '../../core/repertoire/training';
+import {
+  type Competence,
+  COMPETENCES,
+  type HandRole,
+  type Phase,
+  type ResidueKind,
+  type TalkPattern,
 } from '../../core/repertoire/types';
+import { upperFirst } from '../../core/words';
 import type { Floor, Journey, Known, MarkShape } from '../../core/brief/types';
 import type { CheckKind } from '../../core/ready/checks';
 import type { Outcome } from '../../core/stage/types';
@@ -32,13 +35,9 @@ export const PHASE: Record<Phase, string> = {
   perform: 'Perform',
   reset: 'Clear',
 };
-export const COMPETENCE: Record<Competence, string> = {
-  cryogen: 'Cryogen',
-  flame: 'Flame',
-  highVoltage: 'High voltage',
-  driver: 'Driver',
-  firstAid: 'First aid',
-};
+export const COMPETENCE = Object.fromEntries(
+  COMPETENCES.map((one) => [one, upperFirst(TRAINING_WORDS[one])]),
+) as Record<Competence, string>;
 export const ROLE: Record<HandRole, string> = {
   performer: 'the performer',
   helper: 'a helper',

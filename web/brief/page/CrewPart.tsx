@@ -5,14 +5,24 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { Link } from 'react-router';
 import { type CrewAnswer, type CrewSaid, saidBy } from '../../../core/brief/agreed';
-import { usePeople } from '../../app/data';
+import { bookingsOf } from '../../../core/brief/bookings';
+import { usePeople, useShows } from '../../app/data';
+import { AtOnceNote } from '../../people/AtOnceNote';
 import { Many } from '../../parts/form';
 import { MAKE } from '../../parts/make';
 import { pinked } from '../../parts/tapeShape';
 import { COMPETENCE } from '../../parts/words';
-import { PartHead } from './PartHead';
+import { PartHead } from '../../parts/PartHead';
 
 const SAID: Readonly<Record<CrewSaid, string>> = { asked: 'asked', yes: 'yes', no: 'no' };
+
+/** Other shows that want them at the same time. */
+function AtOnce({ personId }: { personId: string }) {
+  const { data: shows = [] } = useShows();
+  const showId = useWatch({ name: 'id' }) as string;
+  const booking = bookingsOf(personId, shows).find(({ show }) => show.id === showId);
+  return booking ? <AtOnceNote atOnce={booking.atOnce} /> : null;
+}
 
 export function CrewPart() {
   const { data: people = [] } = usePeople();
@@ -69,6 +79,7 @@ export function CrewPart() {
                 △ Said no, and is still planned.
               </Box>
             )}
+            <AtOnce personId={id} />
             {person && person.competences.length > 0 && (
               <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 0.5 }}>
                 {person.competences.map((competence) => (

@@ -13,7 +13,7 @@ import { AddForm } from '../../parts/AddForm';
 import { EditingNotices } from '../../parts/editing';
 import { useSayUndoable } from '../../parts/undoable';
 import { type OpenShow, useOpenShow } from '../useShow';
-import { PartHead } from './PartHead';
+import { PartHead } from '../../parts/PartHead';
 
 /** Figures of a place beyond these are slips of the finger. */
 const MOST = 1000;
