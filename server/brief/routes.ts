@@ -17,7 +17,10 @@ import { startShow } from './start';
 function answersIn(kept: string): CrewAnswer[] {
   try {
     const read: unknown = JSON.parse(kept);
-    return Array.isArray(read) ? read.filter((one) => check(CrewAnswerBody, one).ok) : [];
+    return (Array.isArray(read) ? (read as unknown[]) : []).flatMap((one) => {
+      const checked = check(CrewAnswerBody, one);
+      return checked.ok ? [checked.value] : [];
+    });
   } catch {
     return [];
   }
