@@ -73,6 +73,37 @@ async function bad(page: Page, where: string, onlyContrast = false): Promise<str
     .map((v) => `${where}: ${v.id} ${v.nodes[0]?.html ?? ''}`);
 }
 
+/** Words of a drawing whose colour nobody chose: they are black, by night too, and no tool looks at them. */
+const uncoloured = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('svg text')].flatMap((text) =>
+      getComputedStyle(text).fill === 'rgb(0, 0, 0)' ? [text.textContent ?? ''] : [],
+    ),
+  );
+
+/** What a thumb would miss: pressed or typed in, and smaller than 44 px. Links in a text are as its lines are. */
+const tooSmall = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [
+      ...document.querySelectorAll(
+        'button, a[href], input, select, textarea, [role=button], summary',
+      ),
+    ].flatMap((target) => {
+      const { display, visibility } = getComputedStyle(target);
+      if (display === 'inline' || visibility === 'hidden') return [];
+      // What is hidden behind something larger, and what is dragged.
+      if (target.closest('[aria-hidden=true], .MuiSlider-root, .MuiAutocomplete-endAdornment'))
+        return [];
+      if (/hidden|SwitchBase-input|nativeInput/i.test(target.className)) return [];
+      const { width, height } = (
+        target.closest('.MuiOutlinedInput-root') ?? target
+      ).getBoundingClientRect();
+      if (width === 0 || (width >= 43.5 && height >= 43.5)) return [];
+      const name = target.getAttribute('aria-label') ?? target.textContent ?? '';
+      return [`${name.trim().slice(0, 40)} ${Math.round(width)} by ${Math.round(height)} px`];
+    }),
+  );
+
 const settled = async (page: Page): Promise<void> => {
   await expect(page.locator('main h1, main h2').first()).toBeVisible();
   await expect(page.locator('[aria-busy]')).toHaveCount(0);
@@ -119,8 +150,10 @@ for (const [what, views] of Object.entries(VIEWS))
       expect.soft(await bad(page, view)).toEqual([]);
       await toNight(page);
       expect.soft(await bad(page, view, true)).toEqual([]);
+      expect.soft(await uncoloured(page), view).toEqual([]);
       await page.setViewportSize({ width: 360, height: 740 });
       await expect.soft.poll(wide, { message: `${view} at 360 px` }).toBe(0);
+      await expect.soft.poll(() => tooSmall(page), { message: view }).toEqual([]);
       await page.setViewportSize({ width: 1280, height: 800 });
     }
   });

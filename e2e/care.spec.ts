@@ -108,7 +108,7 @@ test('a venue’s circuits and exits: a second circuit takes the load', async ({
   await refuses(page.getByLabel('Limit (W)').last(), /Limit/);
   await page.getByLabel('Limit (W)').last().fill('3000');
   await page.getByRole('button', { name: 'Add an exit' }).click();
-  await page.getByLabel('To the right (m)').last().fill('9');
+  await page.getByLabel('Right (m)').last().fill('9');
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + EVENING + '/brief');
   await page.getByText('Marks on the stage').click();

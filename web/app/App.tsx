@@ -18,7 +18,7 @@ import { askWhoIAm, homeOf, useMe, useRole } from './me';
 import { usePreferences } from './preferences';
 import { Shell } from './Shell';
 import { keepDelivering, onTickRefused } from './ticks';
-import { themeFor } from './theme';
+import { THUMB, themeFor } from './theme';
 import { cssVariables } from './tokens';
 
 const TodayPage = lazy(() => import('../today/TodayPage'));
@@ -234,6 +234,7 @@ export function App() {
           body: { fontVariantNumeric: 'tabular-nums' },
           'a:not([class])': { color: 'var(--ember)' },
           ':focus-visible': { outline: '2px solid var(--ember) !important', outlineOffset: '2px' },
+          [THUMB]: { 'details > summary': { minHeight: 44, alignContent: 'center' } },
           '@media (prefers-reduced-motion: reduce)': {
             '*': { animation: 'none !important', transition: 'none !important' },
           },

@@ -1,6 +1,12 @@
 import { type Theme, createTheme } from '@mui/material/styles';
 import { cssVariables, FACE, type Mode, TOKENS } from './tokens';
 
+/** Where a thumb presses: no target is smaller than this, px. */
+export const THUMB = '@media (pointer: coarse), (max-width: 600px)';
+const TARGET = 44;
+const forThumbs = { [THUMB]: { minHeight: TARGET, minWidth: TARGET } };
+const tallForThumbs = { [THUMB]: { minHeight: TARGET } };
+
 export function themeFor(mode: Mode): Theme {
   const t = TOKENS[mode];
   const heading = { fontFamily: FACE.heading, letterSpacing: '-0.01em' };
@@ -38,7 +44,7 @@ export function themeFor(mode: Mode): Theme {
       },
       MuiButton: {
         styleOverrides: {
-          root: { minHeight: 36, paddingInline: 14 },
+          root: { minHeight: 36, paddingInline: 14, ...forThumbs },
           contained: { backgroundColor: t.emberArea, color: t.onEmber },
           outlined: { borderColor: t.control, color: t.ink },
         },
@@ -46,9 +52,18 @@ export function themeFor(mode: Mode): Theme {
       MuiOutlinedInput: {
         styleOverrides: {
           notchedOutline: { borderColor: t.control },
-          root: { backgroundColor: t.card },
+          root: { backgroundColor: t.card, ...tallForThumbs },
         },
       },
+      MuiIconButton: { styleOverrides: { root: forThumbs } },
+      MuiToggleButton: { styleOverrides: { root: forThumbs } },
+      MuiTab: { styleOverrides: { root: tallForThumbs } },
+      MuiCheckbox: { styleOverrides: { root: forThumbs } },
+      MuiRating: { styleOverrides: { icon: { [THUMB]: { padding: 10 } } } },
+      MuiRadio: { styleOverrides: { root: forThumbs } },
+      MuiFormControlLabel: { styleOverrides: { root: tallForThumbs } },
+      MuiMenuItem: { styleOverrides: { root: tallForThumbs } },
+      MuiAutocomplete: { styleOverrides: { option: tallForThumbs } },
       // Without shadows a pale thumb needs an edge to be seen.
       MuiSwitch: { styleOverrides: { thumb: { border: `1.5px solid ${t.control}` } } },
       MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },

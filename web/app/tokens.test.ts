@@ -50,7 +50,8 @@ describe.each(['day', 'night'] as Mode[])('by %s', (mode) => {
 
   test('borders of what can be pressed or typed in, and background bars', () => {
     for (const ground of [t.ground, t.card]) {
-      expect(contrast(t.control, ground)).toBeGreaterThanOrEqual(3);
+      for (const border of [t.control, t.emberLine])
+        expect(contrast(border, ground)).toBeGreaterThanOrEqual(3);
       expect(contrast(t.backgroundJob, ground)).toBeGreaterThanOrEqual(3);
     }
   });

@@ -19,6 +19,8 @@ export interface Tokens {
   emberArea: string;
   onEmber: string;
   emberWash: string;
+  /** Beneath words that can be changed where they stand. */
+  emberLine: string;
   backgroundJob: string;
   personOnStage: string;
   chore: string;
@@ -45,6 +47,7 @@ export const TOKENS: Record<Mode, Tokens> = {
     emberArea: '#B8431F',
     onEmber: '#FFFDF9',
     emberWash: '#FAECE3',
+    emberLine: '#C2714F',
     backgroundJob: '#8C7B6B',
     personOnStage: '#DDD1C1',
     chore: '#A79A8B',
@@ -74,6 +77,7 @@ export const TOKENS: Record<Mode, Tokens> = {
     emberArea: '#9A3E1E',
     onEmber: '#FFF4EC',
     emberWash: '#2C1D16',
+    emberLine: '#A05F44',
     backgroundJob: '#75675C',
     personOnStage: '#4A3F38',
     chore: '#75675C',

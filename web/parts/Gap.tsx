@@ -21,10 +21,11 @@ const gapStyle = (fault: boolean, isSaid: boolean) =>
     color: isSaid ? 'var(--ink)' : 'var(--muted)',
     background: 'none',
     border: 0,
-    borderBottom: `2px solid ${fault ? 'var(--ember)' : 'var(--ember-line, var(--ember))'}`,
+    borderBottom: `2px solid ${fault ? 'var(--ember)' : 'var(--ember-line)'}`,
     borderRadius: 0,
     p: 0,
-    height: 36,
+    height: { xs: 44, md: 36 },
+    minWidth: { xs: 44, md: 0 },
     maxWidth: '100%',
     '&:focus': { outline: 'none', background: 'var(--ember-wash)', borderBottomWidth: 3 },
   }) as const;
@@ -105,7 +106,7 @@ export function Gap({
             '@supports (field-sizing: content)': {
               fieldSizing: 'content',
               width: 'auto',
-              minWidth: `${least * 0.45}em`,
+              minWidth: { xs: `max(44px, ${least * 0.45}em)`, md: `${least * 0.45}em` },
             },
           }),
           // What is offered comes by typing, or by the arrow key.

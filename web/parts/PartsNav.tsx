@@ -17,7 +17,6 @@ export const PartsNav = ({ label, parts, root }: PartsNavProps) => (
       display: 'flex',
       gap: 3,
       px: { xs: 2, md: 3 },
-      pt: 1.5,
       overflowX: 'auto',
       borderBottom: '1px solid var(--line)',
     }}
@@ -30,6 +29,8 @@ export const PartsNav = ({ label, parts, root }: PartsNavProps) => (
         end={to === root}
         sx={{
           flex: 'none',
+          minWidth: 44,
+          pt: 1.5,
           pb: 1,
           font: '600 16px/24px Bricolage',
           textDecoration: 'none',

@@ -10,6 +10,7 @@ import { comingShows } from '../brief/coming';
 import { EntityPage } from '../parts/EntityPage';
 import { Words } from '../parts/form';
 import { EitherGap, FigureGap, OneGap, PiecesField, WordsGap } from '../parts/formGaps';
+import { SentenceText } from '../parts/SentenceText';
 import { PartHead } from '../parts/PartHead';
 import { COMPETENCE, options } from '../parts/words';
 import { ComingPart } from './ComingPart';
@@ -24,12 +25,7 @@ const HEART: Readonly<Record<Known, string>> = {
 
 function Sentence() {
   return (
-    <Box
-      sx={{
-        font: { xs: '500 20px/40px Bricolage', md: '500 26px/46px Bricolage' },
-        maxWidth: 1000,
-      }}
-    >
+    <SentenceText>
       <WordsGap name="name" label="Name" least={4} />,{' '}
       <WordsGap name="role" label="Role" unsaid="doing what?" />. Has{' '}
       <OneGap name="heartDevice" label="Heart device or implant" options={options(HEART)} />. Speaks{' '}
@@ -42,7 +38,7 @@ function Sentence() {
       words a minute.{' '}
       <EitherGap name="mayWaive" label="May waive a check, with a reason" yes="May" no="May not" />{' '}
       waive a check, with a reason.
-    </Box>
+    </SentenceText>
   );
 }
 

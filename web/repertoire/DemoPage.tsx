@@ -243,7 +243,9 @@ export default function DemoPage() {
       title={demo.name}
       below={
         <Box component="span" sx={{ display: 'inline-flex', gap: 0.75, flexWrap: 'wrap' }}>
-          <Link to="/demos">All demos</Link>
+          <span>
+            <Link to="/demos">All demos</Link>
+          </span>
           {demo.usualPosition && (
             <>
               {' · '}

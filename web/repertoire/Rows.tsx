@@ -16,19 +16,21 @@ interface RowsProps {
   row: (at: string, i: number) => React.ReactNode;
   /** Why a row can’t be taken away; null where it can. */
   held?: (i: number) => string | null;
+  /** No field of a row is narrower, px. */
+  least?: number;
 }
 
 /** A short list of like rows of fields, each removable, with one to add. */
-export function Rows({ name, add, fresh, row, held = () => null }: RowsProps) {
+export function Rows({ name, add, fresh, row, held = () => null, least = 130 }: RowsProps) {
   const { fields, append, remove } = useFieldArray({ name, keyName: 'key' });
   const { formState, getFieldState } = useFormContext();
   // Of the list as a whole: each row says itself what is wrong with it.
   const fault = faultOf(getFieldState(name, formState).error);
   return (
-    <Box sx={{ display: 'grid', gap: 1.5 }}>
+    <Box className="rows" sx={{ display: 'grid', gap: 1.5 }}>
       {fields.map((field, i) => (
         <Box key={field.key} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-          <Box sx={{ ...grid(130), flex: 1 }}>{row(`${name}.${i}`, i)}</Box>
+          <Box sx={{ ...grid(least), flex: 1 }}>{row(`${name}.${i}`, i)}</Box>
           <Tooltip title={held(i) ?? ''} enterTouchDelay={0}>
             <span>
               <IconButton

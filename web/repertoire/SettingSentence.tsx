@@ -25,7 +25,7 @@ export function SettingSentence({
   return (
     <Box
       sx={{
-        font: '400 20px/38px Bricolage',
+        font: { xs: '400 20px/48px Bricolage', md: '400 20px/38px Bricolage' },
         color: 'var(--muted)',
         letterSpacing: '-0.2px',
       }}

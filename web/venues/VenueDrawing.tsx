@@ -7,7 +7,7 @@ const LEFT = 28;
 const GUESS = { length: 14, width: 9, ceiling: 4, stageWidth: 6, stageDepth: 3, frontRow: 2 };
 const PERSON = 1.7;
 const ROW = 1.1;
-const TEXT = { font: '600 14px Bricolage', fontStretch: '85%' } as const;
+const TEXT = { font: '600 14px Bricolage', fontStretch: '85%', fill: 'var(--ink)' } as const;
 const QUIET = { font: '500 13px Bricolage', fontStretch: '85%', fill: 'var(--muted)' } as const;
 const ASK = { ...TEXT, fill: 'var(--ember)' } as const;
 

@@ -7,8 +7,10 @@ import { counted } from '../../core/words';
 import { useVenues } from '../app/data';
 import { EntityPage } from '../parts/EntityPage';
 import { newId } from '../app/api';
+import { FactLines } from '../parts/FactLines';
 import { Choice, Figure, Words, YesNoField } from '../parts/form';
 import { FigureGap, WordsGap } from '../parts/formGaps';
+import { SentenceText } from '../parts/SentenceText';
 import { FLOOR, KNOWN, options } from '../parts/words';
 import { Rows } from '../repertoire/Rows';
 import { Here } from './Here';
@@ -17,15 +19,24 @@ import { VenueDrawing } from './VenueDrawing';
 const stack = { display: 'grid', gap: 2, alignContent: 'start', minWidth: 0 } as const;
 
 /** Facts under their heading, side by side where there is room. */
-function Part({ title, children }: { title: string; children: React.ReactNode }) {
+function Part({
+  title,
+  below,
+  children,
+}: {
+  title: string;
+  below?: string;
+  children: React.ReactNode;
+}) {
   return (
     <Box
       component="section"
       aria-label={title}
       sx={{
         display: 'grid',
-        gap: 2,
-        gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 170px), 1fr))',
+        rowGap: 1,
+        columnGap: 3,
+        gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 230px), 1fr))',
         alignItems: 'start',
       }}
     >
@@ -40,10 +51,22 @@ function Part({ title, children }: { title: string; children: React.ReactNode })
       >
         {title}
       </Box>
+      {below && (
+        <Box sx={{ gridColumn: '1 / -1', fontSize: 14, color: 'var(--muted)' }}>{below}</Box>
+      )}
       {children}
     </Box>
   );
 }
+
+/** Beneath the drawing, what is drawn in it. */
+const drawn = {
+  display: 'grid',
+  columnGap: 3,
+  rowGap: 2,
+  alignItems: 'start',
+  gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 280px), 1fr))',
+} as const;
 
 const Whole = ({ children }: { children: React.ReactNode }) => (
   <Box sx={{ gridColumn: '1 / -1', display: 'grid' }}>{children}</Box>
@@ -59,19 +82,108 @@ function Sentence({ venue }: { venue: VenueBody }) {
     </>
   );
   return (
-    <Box
-      sx={{
-        font: { xs: '500 20px/40px Bricolage', md: '500 26px/46px Bricolage' },
-        maxWidth: 1000,
-      }}
-    >
+    <SentenceText>
       <WordsGap name="name" label="Name" least={6} />, {venue.outdoors ? 'in the open' : inside},
       the stage <FigureGap name="stageWidthM" label="Stage, width (m)" optional /> by{' '}
       <FigureGap name="stageDepthM" label="Stage, depth (m)" optional /> m, the front row{' '}
       <FigureGap name="frontRowM" label="Front row at (m)" optional /> m from it.
-    </Box>
+    </SentenceText>
   );
 }
+
+const Power = () => (
+  <Part title="Power">
+    <Figure name="powerSockets" label="Sockets" optional />
+    <Whole>
+      <Rows
+        name="circuits"
+        add="Add a circuit"
+        fresh={() => ({ id: newId(), name: 'Circuit', watts: 2300 })}
+        row={(at) => (
+          <>
+            <Words name={`${at}.name`} label="Circuit" />
+            <Figure name={`${at}.watts`} label="Limit" unit="W" />
+          </>
+        )}
+      />
+    </Whole>
+  </Part>
+);
+
+const WaysOut = () => (
+  <Part
+    title="Ways out"
+    below="metres to the right and back from the middle of the stage’s front edge, as the audience sees it"
+  >
+    <Whole>
+      <Rows
+        name="exits"
+        add="Add an exit"
+        least={72}
+        fresh={() => ({ id: newId(), name: 'Exit', x: 0, y: 0 })}
+        row={(at) => (
+          <>
+            <Words name={`${at}.name`} label="Exit" />
+            <Figure name={`${at}.x`} label="Right" unit="m" />
+            <Figure name={`${at}.y`} label="Back" unit="m" />
+          </>
+        )}
+      />
+    </Whole>
+  </Part>
+);
+
+const GettingThere = ({ venue }: { venue: VenueBody }) => (
+  <Part title="Getting there">
+    <Whole>
+      <Words name="address" label="Address" />
+    </Whole>
+    <Whole>
+      <Words name="travel" label="Getting there" multiline />
+    </Whole>
+    <YesNoField name="outdoors" label="Outdoors" />
+    {venue.outdoors && <Words name="surface" label="Outdoors: what one stands on" />}
+  </Part>
+);
+
+const WaterAndDark = () => (
+  <Part title="Water and dark">
+    <Choice name="water" label="Water" options={options(KNOWN)} />
+    <Choice name="drain" label="Drain" options={options(KNOWN)} />
+    <Choice name="dark" label="Can be dark" options={options(KNOWN)} />
+    <Choice name="floor" label="Floor" options={options(FLOOR)} />
+  </Part>
+);
+
+const Fire = ({ venue }: { venue: VenueBody }) => (
+  <Part title="Fire">
+    <Choice name="smokeDetectors" label="Smoke detectors" options={options(KNOWN)} />
+    {venue.smokeDetectors !== 'no' && (
+      <>
+        <Choice
+          name="detectorsIsolable"
+          label="Detectors can be isolated"
+          options={options(KNOWN)}
+        />
+        <Words name="detectorsIsolatedBy" label="Detectors isolated by" />
+        <Choice
+          name="alarmToFireService"
+          label="Alarm calls the fire service"
+          options={options(KNOWN)}
+        />
+      </>
+    )}
+    <Words name="emergencyNumber" label="Emergency number" help="As it is called there" />
+    <Whole>
+      <Words
+        name="emergencyNote"
+        label="In an emergency"
+        help="First aid, defibrillator, meeting place, way in"
+        multiline
+      />
+    </Whole>
+  </Part>
+);
 
 function Facts({ venue }: { venue: VenueBody }) {
   const unknown = unknownOf(venue);
@@ -109,95 +221,27 @@ function Facts({ venue }: { venue: VenueBody }) {
       >
         <Box sx={{ ...stack, gridRow: { md: '1 / span 2', xl: 'auto' } }}>
           <VenueDrawing venue={venue} />
+          <FactLines sx={drawn}>
+            <Power />
+            <WaysOut />
+          </FactLines>
           <Here venue={venue} />
         </Box>
-        <Box sx={stack}>
-          <Part title="Getting there">
-            <Whole>
-              <Words name="address" label="Address" />
-            </Whole>
-            <Whole>
-              <Words name="travel" label="Getting there" multiline />
-            </Whole>
-            <YesNoField name="outdoors" label="Outdoors" />
-            {venue.outdoors && <Words name="surface" label="Outdoors: what one stands on" />}
-          </Part>
-          <Part title="Water and dark">
-            <Choice name="water" label="Water" options={options(KNOWN)} />
-            <Choice name="drain" label="Drain" options={options(KNOWN)} />
-            <Choice name="dark" label="Can be dark" options={options(KNOWN)} />
-            <Choice name="floor" label="Floor" options={options(FLOOR)} />
-          </Part>
+        <FactLines sx={stack}>
+          <GettingThere venue={venue} />
+          <WaterAndDark />
           <Part title="Air">
             <Figure name="airChanges" label="Air changes an hour" optional />
           </Part>
-        </Box>
-        <Box sx={stack}>
-          <Part title="Fire">
-            <Choice name="smokeDetectors" label="Smoke detectors" options={options(KNOWN)} />
-            {venue.smokeDetectors !== 'no' && (
-              <>
-                <Choice
-                  name="detectorsIsolable"
-                  label="Detectors can be isolated"
-                  options={options(KNOWN)}
-                />
-                <Words name="detectorsIsolatedBy" label="Detectors isolated by" />
-                <Choice
-                  name="alarmToFireService"
-                  label="Alarm calls the fire service"
-                  options={options(KNOWN)}
-                />
-              </>
-            )}
-            <Words name="emergencyNumber" label="Emergency number" help="As it is called there" />
-            <Whole>
-              <Words
-                name="emergencyNote"
-                label="In an emergency"
-                help="First aid, defibrillator, meeting place, way in"
-                multiline
-              />
-            </Whole>
-          </Part>
-          <Part title="Power">
-            <Figure name="powerSockets" label="Sockets" optional />
-            <Whole>
-              <Rows
-                name="circuits"
-                add="Add a circuit"
-                fresh={() => ({ id: newId(), name: 'Circuit', watts: 2300 })}
-                row={(at) => (
-                  <>
-                    <Words name={`${at}.name`} label="Circuit" />
-                    <Figure name={`${at}.watts`} label="Limit" unit="W" />
-                  </>
-                )}
-              />
-            </Whole>
-          </Part>
-          <Part title="Ways out, from the middle of the stage’s front edge">
-            <Whole>
-              <Rows
-                name="exits"
-                add="Add an exit"
-                fresh={() => ({ id: newId(), name: 'Exit', x: 0, y: 0 })}
-                row={(at) => (
-                  <>
-                    <Words name={`${at}.name`} label="Exit" />
-                    <Figure name={`${at}.x`} label="To the right" unit="m" />
-                    <Figure name={`${at}.y`} label="Away from the audience" unit="m" />
-                  </>
-                )}
-              />
-            </Whole>
-          </Part>
+        </FactLines>
+        <FactLines sx={stack}>
+          <Fire venue={venue} />
           <Part title="Notes">
             <Whole>
               <Words name="note" label="Notes" multiline />
             </Whole>
           </Part>
-        </Box>
+        </FactLines>
       </Box>
     </Box>
   );

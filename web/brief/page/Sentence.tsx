@@ -4,6 +4,7 @@ import { useWatch } from 'react-hook-form';
 import { useVenues } from '../../app/data';
 import { Find } from '../../parts/form';
 import { FigureGap, WordsGap } from '../../parts/formGaps';
+import { SentenceText } from '../../parts/SentenceText';
 import { MAKE } from '../../parts/make';
 import { dayWords } from '../dates';
 
@@ -25,7 +26,7 @@ const inLine = {
     fontWeight: 700,
     p: '0 !important',
   },
-  '& fieldset': { border: 0, borderBottom: '2px solid var(--ember-line, var(--ember))' },
+  '& fieldset': { border: 0, borderBottom: '2px solid var(--ember-line)' },
   '& .MuiFormHelperText-root': { fontSize: 13, m: 0 },
 } as const;
 
@@ -35,13 +36,7 @@ export function Sentence() {
   const youngest = useWatch({ name: 'youngest' }) as number | null;
   const [weekday = ''] = /^\d{4}-\d\d-\d\d$/.test(date) ? dayWords(date).split(' ') : [];
   return (
-    <Box
-      sx={{
-        font: { xs: '500 22px/40px Bricolage', md: '500 28px/46px Bricolage' },
-        letterSpacing: '-0.3px',
-        maxWidth: 900,
-      }}
-    >
+    <SentenceText>
       <WordsGap name="title" label="Title" unsaid="A show" />, {weekday}{' '}
       <WordsGap name="date" label="Date" type="date" /> in{' '}
       <Box component="span" sx={inLine}>
@@ -57,6 +52,6 @@ export function Sentence() {
       <WordsGap name="audienceNote" label="Who they are" unsaid="who are they?" />, the youngest{' '}
       {youngest === null ? 'not known yet: ' : 'about '}
       <FigureGap name="youngest" label="Youngest" optional />.
-    </Box>
+    </SentenceText>
   );
 }
