@@ -51,7 +51,7 @@ test('what the end is held against is set in one place, and followed everywhere'
   demo,
 }) => {
   await page.goto(demo.url + '/store/units');
-  await pick(page.getByRole('combobox', { name: 'Ends in time in' }), '19 of 20 shows');
+  await pick(page.getByRole('combobox', { name: 'Ends in time in' }), '19 of 20');
   await expect(saved(page)).toBeVisible();
   for (const path of [FESTIVAL + '/line-up', '/', '/shows', FESTIVAL + '/on-stage']) {
     await page.goto(demo.url + path);

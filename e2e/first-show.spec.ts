@@ -35,7 +35,7 @@ test('from nothing to a timed running order of five, out of one sentence', async
   const hands = new Hands(page);
   await page.goto(own.url);
   await expect(
-    page.getByRole('heading', { name: 'Nothing here yet. Where shall we begin?' }),
+    page.getByRole('heading', { name: 'Nothing here yet. How do you want to begin?' }),
   ).toBeVisible();
   const sentence = page.getByRole('region', { name: 'A show on a date' });
   // What can’t be is told at its gap, and nothing is proposed for it.

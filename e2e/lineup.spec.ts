@@ -204,7 +204,7 @@ test('what a method leaves behind makes another wait, and says so', async ({ pag
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + '/demos/foam-fountain');
   await page.getByRole('button', { name: 'Edit what is left behind' }).click();
-  await page.getByRole('combobox', { name: 'Not while there is' }).click();
+  await page.getByRole('combobox', { name: 'Must be gone first' }).click();
   await page.getByRole('option', { name: 'Smoke' }).click();
   await page.keyboard.press('Escape');
   await expect(saved(page)).toBeVisible();

@@ -221,14 +221,14 @@ test('the store: an item is added, gets a test, and the day’s checks follow', 
   await page.getByRole('button', { name: 'Add an item' }).click();
   await expect(page.getByRole('heading', { name: 'New item' })).toBeVisible();
   await page.getByRole('textbox', { name: 'Name' }).fill('Fire blanket');
-  await pick(page.getByRole('combobox', { name: 'Kind' }), 'Protective gear');
+  await pick(page.getByRole('combobox', { name: 'Kind' }), 'protective gear');
   await expect(saved(page)).toBeVisible();
   await page.getByRole('link', { name: 'Items', exact: true }).first().click();
   await page.getByRole('textbox', { name: 'Find' }).fill('plate');
   await page.getByRole('link', { name: /^Hot plate/ }).click();
   await expect(page.getByRole('heading', { name: 'Hot plate' })).toBeVisible();
   await page.getByRole('textbox', { name: 'Function test' }).fill('glows within a minute');
-  await page.getByRole('switch', { name: 'An undone test holds the show' }).check();
+  await page.getByRole('switch', { name: 'The show waits for an undone test' }).check();
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + '/shows/harbour-light-festival/ready?stop=place/Left%20bench');
   await expect(

@@ -201,6 +201,11 @@ export const FESTIVAL = '/shows/harbour-light-festival';
  * page has just grown, closes it again, and a message may lie above it.
  */
 export async function pick(field: Locator, option: string): Promise<void> {
+  // As a word in a sentence it is the browser’s own.
+  if (await field.evaluate((element) => element.tagName === 'SELECT')) {
+    await field.selectOption({ label: option });
+    return;
+  }
   await field.press('ArrowDown');
   await field.page().getByRole('option', { name: option, exact: true }).press('Enter');
 }

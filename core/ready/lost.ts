@@ -13,7 +13,7 @@ const slotVerdicts = (bundle: ShowBundle): Verdict[] =>
       key: `lost:${slot.id}`,
       title: `Slot ${bundle.show.slots.indexOf(slot) + 1}`,
       message: 'Its demo is gone, or can’t be read: nothing of it is planned, packed or checked.',
-      remedy: 'Take it out of the line-up, or bring its demo back.',
+      remedy: 'Remove it from the line-up, or bring its demo back.',
       slotIds: [slot.id],
     }),
   );

@@ -78,7 +78,7 @@ describe('passing over', () => {
     await say(key, { by: null }).expect(422);
     const refused = await say(key, { by: 'jo' }).expect(403);
     expect((refused.body as { error: { message: string } }).error.message).toContain(
-      'Jo may not pass over a check',
+      'Jo may not waive a check',
     );
   });
 

@@ -28,7 +28,7 @@ export function readyRoutes(context: AppContext): Router {
       throw new HttpError(
         403,
         'not_allowed',
-        `${person.name} may not pass over a check. Ask somebody who may, or change it under People.`,
+        `${person.name} may not waive a check. Ask somebody who may, or change it under People.`,
       );
   }
 

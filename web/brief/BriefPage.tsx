@@ -8,8 +8,9 @@ import { ShowBody } from '../../contract/brief';
 import { type Circuit, MARK_SHAPES, type Show } from '../../core/brief/types';
 import { newId } from '../app/api';
 import { useRemove } from '../parts/editing';
-import { AutoForm, Choice, Figure, Words, YesNoField } from '../parts/form';
-import { WordsGap } from '../parts/formGaps';
+import { AutoForm, Choice, Words, YesNoField } from '../parts/form';
+import { FactLines } from '../parts/FactLines';
+import { FigureGap, OneGap, WordsGap } from '../parts/formGaps';
 import { Section } from '../parts/page';
 import { PositionMark } from '../parts/tape';
 import { JOURNEY_BY, MARK, options } from '../parts/words';
@@ -91,6 +92,23 @@ function Positions({ circuits }: { circuits: readonly Circuit[] }) {
   );
 }
 
+/** One of the ways there, as a sentence. */
+const JourneySentence = ({ at }: { at: string }) => (
+  <Box
+    sx={{
+      gridColumn: '1 / -1',
+      font: { xs: '400 17px/48px Bricolage', md: '400 17px/38px Bricolage' },
+    }}
+  >
+    <WordsGap name={`${at}.name`} label="Journey" least={6} />,{' '}
+    <OneGap name={`${at}.by`} label="How" options={options(JOURNEY_BY)} />, takes{' '}
+    <FigureGap name={`${at}.minutes`} label="Takes (min)" optional /> min with{' '}
+    <FigureGap name={`${at}.people`} label="People in it" /> in it; the air about it,{' '}
+    <FigureGap name={`${at}.volumeM3`} label="Air about it (m³)" optional /> m³, is changed{' '}
+    <FigureGap name={`${at}.airChanges`} label="Air changes an hour" optional /> times an hour.
+  </Box>
+);
+
 /** What is agreed, with whom; and the page as it is sent. */
 function Agreed() {
   const { show } = useOpenShow();
@@ -101,8 +119,8 @@ function Agreed() {
       sx={{ borderLeft: { md: '1px solid var(--line)' }, pl: { md: 3 }, minWidth: 0 }}
     >
       <YesNoField name="agreed" label="Agreed" />
-      <Box sx={{ fontSize: 16, lineHeight: '36px' }}>
-        with <WordsGap name="agreedWith" label="Agreed with" unsaid="whom, and how" least={12} />
+      <Box sx={{ fontSize: 16, lineHeight: { xs: '50px', md: '36px' } }}>
+        with <WordsGap name="agreedWith" label="Agreed with" unsaid="who, and how" least={12} />
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         <Button variant="outlined" component="a" href={`/api/shows/${show.id}/brief.pdf`} download>
@@ -166,11 +184,21 @@ export default function BriefPage() {
           <HostPart />
         </Box>
         <Section title="Notes">
-          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { md: '2fr 1fr 1fr' } }}>
-            <Words name="note" label="Careful" multiline />
-            <Words name="tour" label="Tour" help="Name of the tour it is part of" />
-            <Words name="zone" label="Time zone" />
-          </Box>
+          <FactLines>
+            <Box
+              className="over"
+              sx={{
+                display: 'grid',
+                gap: 3,
+                alignItems: 'start',
+                gridTemplateColumns: { md: '2fr 1fr 1fr' },
+              }}
+            >
+              <Words name="note" label="Careful" multiline />
+              <Words name="tour" label="Tour" help="Name of the tour it is part of" />
+              <Words name="zone" label="Time zone" />
+            </Box>
+          </FactLines>
         </Section>
         <Section title="The way there">
           <Rows
@@ -185,16 +213,7 @@ export default function BriefPage() {
               minutes: null,
               people: 1,
             })}
-            row={(at) => (
-              <>
-                <Words name={`${at}.name`} label="Journey" />
-                <Choice name={`${at}.by`} label="How" options={options(JOURNEY_BY)} />
-                <Figure name={`${at}.volumeM3`} label="Air about it" unit="m³" optional />
-                <Figure name={`${at}.airChanges`} label="Air changes an hour" optional />
-                <Figure name={`${at}.minutes`} label="Takes" unit="min" optional />
-                <Figure name={`${at}.people`} label="People in it" />
-              </>
-            )}
+            row={(at) => <JourneySentence at={at} />}
           />
         </Section>
       </AutoForm>

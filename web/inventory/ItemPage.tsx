@@ -3,172 +3,216 @@ import ArrowBack from '@mui/icons-material/ArrowBack';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
 import { useWatch } from 'react-hook-form';
 import { Link, useParams } from 'react-router';
 import { ItemBody, STOCK_UNITS } from '../../contract/item';
 import { HAZARD_CODES, hazardWords, PRECAUTION_CODES, precautionWords } from '../../core/kit/ghs';
 import type { Item } from '../../core/repertoire/types';
 import { dimensionOf, UNITS } from '../../core/units/units';
+import { lowerFirst } from '../../core/words';
 import { useBoxes } from '../app/data';
 import { useNoGhost } from '../documents/ghosts';
 import { useDocument } from '../documents/useDocument';
 import { AmountField, BaseAmountField } from '../parts/AmountField';
 import { EditingNotices, SaveBar, useRemove } from '../parts/editing';
+import { FactLines } from '../parts/FactLines';
 import { AutoForm, Choice, Figure, Many, Words, YesNoField } from '../parts/form';
-import { Loading, Page, Section, Trouble, useTitle } from '../parts/page';
+import { EitherGap, FigureGap, OneGap, WordsGap } from '../parts/formGaps';
+import { PartHead } from '../parts/PartHead';
+import { SentenceText } from '../parts/SentenceText';
+import { Loading, Page, Trouble, useTitle } from '../parts/page';
 import { Price } from '../parts/Price';
 import { StrengthFields } from '../parts/StrengthFields';
 import { COLD_KIND, ITEM_KIND, LID, MATERIAL, options, SIGNAL, SUBSTANCE } from '../parts/words';
 import { freshPack } from '../repertoire/fresh';
-import { grid } from '../repertoire/grid';
 import { Rows } from '../repertoire/Rows';
+import { BottleLabel } from './BottleLabel';
 import { Lots } from './Lots';
+import { StockHead } from './StockHead';
 import { Movements } from './Movements';
 import { MeasuredFields } from './MeasuredFields';
 
 const coded = (codes: readonly string[], words: (codes: string[]) => string[]) =>
   codes.map((code) => ({ value: code, label: words([code])[0] ?? code }));
 
+const KINDS = options(ITEM_KIND).map((kind) => ({ ...kind, label: lowerFirst(kind.label) }));
+const stack = {
+  display: 'grid',
+  gap: 3,
+  alignContent: 'start',
+  gridTemplateColumns: 'minmax(0, 1fr)',
+} as const;
+const twoColumns = {
+  display: 'grid',
+  columnGap: 5,
+  rowGap: 3,
+  mt: 2,
+  gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' },
+} as const;
+
+const Part = ({ title, children }: { title: string; children: ReactNode }) => (
+  <Box component="section" aria-label={title} sx={{ display: 'grid', gap: 0.5 }}>
+    <PartHead title={title} />
+    {children}
+  </Box>
+);
+
 const units = STOCK_UNITS.map((id) => ({ value: id, label: UNITS[id].label }));
+
+/** What it is, in words that can be changed. */
+function Sentence({ item }: { item: Item }) {
+  const { data: boxes = [] } = useBoxes();
+  const consumable = item.kind === 'consumable';
+  return (
+    <SentenceText>
+      <WordsGap name="name" label="Name" least={6} />,{' '}
+      <OneGap name="kind" label="Kind" options={KINDS} />
+      , counted in <OneGap name="unit" label="Counted in" options={units} />.{' '}
+      {consumable ? (
+        <>
+          It is{' '}
+          <EitherGap
+            name="atVenue"
+            label="Found at the venue, such as tap water"
+            yes="found at the venue"
+            no="brought along"
+          />
+        </>
+      ) : (
+        <>
+          Where none is counted, there are{' '}
+          <FigureGap name="owned" label="How many there are" unsaid="as many as wanted" optional />
+        </>
+      )}
+      , in{' '}
+      <OneGap
+        name="boxId"
+        label="Box"
+        none="no box"
+        options={[
+          ...boxes.map((box) => ({ value: box.id, label: `box ${box.number}, ${box.name}` })),
+          ...(item.boxId !== null && !boxes.some((box) => box.id === item.boxId)
+            ? [{ value: item.boxId, label: 'a removed box' }]
+            : []),
+        ]}
+      />
+      .
+    </SentenceText>
+  );
+}
+
+const Packs = ({ item }: { item: Item }) => (
+  <Part title="Bought as">
+    <Rows
+      name="packs"
+      add="Add a pack"
+      least={150}
+      fresh={() => freshPack(item.unit)}
+      row={(row) => (
+        <>
+          <AmountField
+            at={row}
+            label="Pack"
+            kinds={['volume', 'mass', 'count', 'length']}
+            like={item}
+          />
+          <Price name={`${row}.price`} label="Price" />
+          <Figure name={`${row}.leadDays`} label="Delivery time" unit="days" />
+          <Words name={`${row}.supplier`} label="Sold by" />
+        </>
+      )}
+    />
+  </Part>
+);
+
+const Testing = () => (
+  <Part title="Test">
+    <Words name="functionTest" label="Function test" help="Such as: battery reads above 7 V" />
+    <Figure name="testEvery" label="Tested every" unit="days" optional />
+    <YesNoField name="testHolds" label="The show waits for an undone test" />
+    <MeasuredFields name="testMeasures" />
+  </Part>
+);
+
+const Weighing = ({ item }: { item: Item }) => (
+  <Part title="Packing">
+    {['count', 'length'].includes(dimensionOf(item.unit)) ? (
+      <BaseAmountField name="gramsEach" label="Weighs each" kind="mass" optional />
+    ) : (
+      <Figure name="density" label="Density" unit="g/mL" optional />
+    )}
+  </Part>
+);
+
+const Chemical = ({ item }: { item: Item }) => (
+  <>
+    <Part title="Label">
+      <BottleLabel item={item} />
+      <Choice name="label.signal" label="Signal word" options={options(SIGNAL)} />
+      <Box className="over" sx={{ display: 'grid', gap: 1 }}>
+        <Many
+          name="label.hazards"
+          label="Hazard codes"
+          options={coded(HAZARD_CODES, hazardWords)}
+        />
+        <Many
+          name="label.precautions"
+          label="Precaution codes"
+          options={coded(PRECAUTION_CODES, precautionWords)}
+        />
+      </Box>
+      <Typography variant="body2" color="textSecondary">
+        Copy the codes from the supplier’s label and data sheet: those come first.
+      </Typography>
+    </Part>
+    <Part title="Strength, and how it keeps">
+      <StrengthFields name="strength" label="Strength" />
+      <Choice
+        name="substance"
+        label="Substance"
+        none="Not a solution"
+        options={options(SUBSTANCE)}
+      />
+      <Figure name="waste" label="Lost in handling" unit="%" />
+      <Figure name="keepsOpen" label="Keeps open" unit="days" optional />
+      <Choice name="cold" label="Cold" none="Not a cold liquid" options={options(COLD_KIND)} />
+      <Choice
+        name="material"
+        label="Cooled down as"
+        none="Not cooled"
+        options={options(MATERIAL)}
+      />
+    </Part>
+  </>
+);
+
+const Vessel = () => (
+  <Part title="With cold liquid">
+    <Choice name="material" label="Made of" none="Not said" options={options(MATERIAL)} />
+    <Choice name="lid" label="Closes, as a vessel" options={options(LID)} />
+    <BaseAmountField name="holds" label="Holds, as a vessel" kind="volume" optional />
+    <Figure name="boilsOff" label="Boils away in an hour" unit="mL, of dry ice g" optional />
+  </Part>
+);
 
 function Facts() {
   const item = useWatch() as Item;
-  const { data: boxes = [] } = useBoxes();
-  const consumable = item.kind === 'consumable';
-  const counted = ['count', 'length'].includes(dimensionOf(item.unit));
   return (
-    <>
-      <Section title="What it is">
-        <Box sx={grid(180)}>
-          <Words name="name" label="Name" />
-          <Choice name="kind" label="Kind" options={options(ITEM_KIND)} />
-          <Choice name="unit" label="Counted in" options={units} />
-          {!consumable && (
-            <Figure
-              name="owned"
-              label="How many there are"
-              optional
-              help="While none is in the store below; empty for as many as wanted"
-            />
-          )}
+    <FactLines>
+      <Sentence item={item} />
+      <Box sx={twoColumns}>
+        <Box sx={stack}>
+          <Packs item={item} />
+          <Weighing item={item} />
+          <Testing />
+          <Part title="Notes">
+            <Words name="note" label="Notes" multiline />
+          </Part>
         </Box>
-        {consumable && <YesNoField name="atVenue" label="Found at the venue, such as tap water" />}
-        <Box sx={{ mt: 1.5, display: 'grid' }}>
-          <Words name="note" label="Notes" multiline />
-        </Box>
-      </Section>
-      <Section title="Test">
-        <Box sx={grid(220)}>
-          <Words
-            name="functionTest"
-            label="Function test"
-            help="Such as: battery reads above 7 V"
-          />
-          <Figure name="testEvery" label="Tested every" unit="days" optional />
-          <YesNoField name="testHolds" label="An undone test holds the show" />
-          <MeasuredFields name="testMeasures" />
-        </Box>
-      </Section>
-      <Section title="Packing">
-        <Box sx={grid(180)}>
-          <Choice
-            name="boxId"
-            label="Box"
-            none="In no box"
-            options={[
-              ...boxes.map((box) => ({ value: box.id, label: `${box.number} · ${box.name}` })),
-              ...(item.boxId !== null && !boxes.some((box) => box.id === item.boxId)
-                ? [{ value: item.boxId, label: 'a removed box' }]
-                : []),
-            ]}
-          />
-          {counted ? (
-            <BaseAmountField name="gramsEach" label="Weighs each" kind="mass" optional />
-          ) : (
-            <Figure name="density" label="Density" unit="g/mL" optional />
-          )}
-        </Box>
-      </Section>
-      <Section title="Bought as">
-        <Rows
-          name="packs"
-          add="Add a pack"
-          fresh={() => freshPack(item.unit)}
-          row={(row) => (
-            <>
-              <AmountField
-                at={row}
-                label="Pack"
-                kinds={['volume', 'mass', 'count', 'length']}
-                like={item}
-              />
-              <Price name={`${row}.price`} label="Price" />
-              <Figure name={`${row}.leadDays`} label="Delivery time" unit="days" />
-              <Words name={`${row}.supplier`} label="Sold by" />
-            </>
-          )}
-        />
-      </Section>
-      {consumable ? (
-        <Section title="Strength and label">
-          <Box sx={grid(200)}>
-            <Choice
-              name="substance"
-              label="Substance"
-              none="Not a solution"
-              options={options(SUBSTANCE)}
-            />
-            <Figure name="waste" label="Lost in handling" unit="%" />
-            <Figure name="keepsOpen" label="Keeps open" unit="days" optional />
-            <Choice
-              name="cold"
-              label="Cold"
-              none="Not a cold liquid"
-              options={options(COLD_KIND)}
-            />
-            <Choice
-              name="material"
-              label="Cooled down as"
-              none="Not cooled"
-              options={options(MATERIAL)}
-            />
-          </Box>
-          <Box sx={{ mt: 1.5, maxWidth: 480, display: 'grid' }}>
-            <StrengthFields name="strength" label="Strength" />
-          </Box>
-          <Box sx={{ ...grid(260), mt: 1.5 }}>
-            <Choice name="label.signal" label="Signal word" options={options(SIGNAL)} />
-            <Many
-              name="label.hazards"
-              label="Hazard codes"
-              options={coded(HAZARD_CODES, hazardWords)}
-            />
-            <Many
-              name="label.precautions"
-              label="Precaution codes"
-              options={coded(PRECAUTION_CODES, precautionWords)}
-            />
-          </Box>
-          <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
-            Copy the codes from the supplier’s label and data sheet: those come first.
-          </Typography>
-        </Section>
-      ) : (
-        <Section title="With cold liquid">
-          <Box sx={grid(180)}>
-            <Choice name="material" label="Made of" none="Not said" options={options(MATERIAL)} />
-            <Choice name="lid" label="Closes, as a vessel" options={options(LID)} />
-            <BaseAmountField name="holds" label="Holds, as a vessel" kind="volume" optional />
-            <Figure
-              name="boilsOff"
-              label="Boils away in an hour"
-              unit="mL, of dry ice g"
-              optional
-            />
-          </Box>
-        </Section>
-      )}
-    </>
+        <Box sx={stack}>{item.kind === 'consumable' ? <Chemical item={item} /> : <Vessel />}</Box>
+      </Box>
+    </FactLines>
   );
 }
 
@@ -186,7 +230,7 @@ export default function ItemPage() {
       </Page>
     );
   return (
-    <Box component="main" sx={{ px: { xs: 2, md: 3 }, pb: 6, maxWidth: 1000 }}>
+    <Box component="main" sx={{ px: { xs: 2, md: 3 }, pb: 6, maxWidth: 1240 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', py: 1.5 }}>
         <Button component={Link} to="/store" startIcon={<ArrowBack />}>
           Items
@@ -209,7 +253,12 @@ export default function ItemPage() {
         </Button>
       </Box>
       <EditingNotices editing={editing} noun="item" />
-      {!item.atVenue && <Lots item={item} />}
+      {!item.atVenue && (
+        <>
+          <StockHead item={item} />
+          <Lots item={item} />
+        </>
+      )}
       <AutoForm editing={editing} type={ItemBody}>
         <Facts />
       </AutoForm>

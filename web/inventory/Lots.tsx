@@ -22,7 +22,6 @@ import { useDocument } from '../documents/useDocument';
 import { useAction } from '../parts/useAction';
 import { EditingNotices, SaveBar, useRemove } from '../parts/editing';
 import { AutoForm, Choice, Words } from '../parts/form';
-import { Section } from '../parts/page';
 import { LOT_STATE, options } from '../parts/words';
 import { grid } from '../repertoire/grid';
 
@@ -252,7 +251,7 @@ export function Lots({ item }: { item: Item }) {
   const { data: lots = [] } = useLots(item.id);
   const mine = firstExpiredFirst(lots, item);
   return (
-    <Section title="In the store">
+    <Box component="section" aria-label="In the store" sx={{ mb: 3, maxWidth: 1000 }}>
       {mine.length === 0 && (
         <Typography color="textSecondary">
           {item.kind === 'consumable'
@@ -266,6 +265,6 @@ export function Lots({ item }: { item: Item }) {
         ))}
       </Box>
       <Receive item={item} />
-    </Section>
+    </Box>
   );
 }

@@ -10,9 +10,9 @@ import {
   type RiskMatrix,
   SEVERITY_WORDS,
 } from '../../core/repertoire/matrix';
-import { Figure } from '../parts/form';
+import { FigureGap } from '../parts/formGaps';
 import { Section } from '../parts/page';
-import { grid } from '../repertoire/grid';
+import { SentenceText } from '../parts/SentenceText';
 
 /** Told apart by their words; the ground only helps the eye. */
 const GROUND: Record<RiskLevel, string> = {
@@ -24,15 +24,15 @@ const GROUND: Record<RiskLevel, string> = {
 
 export const MatrixSection = ({ matrix }: { matrix: RiskMatrix }) => (
   <Section title="How risks are counted">
-    <Typography color="textSecondary" sx={{ mb: 1.5 }}>
+    <SentenceText>
+      Medium from <FigureGap name="riskMatrix.medium" label="Medium from" />, high from{' '}
+      <FigureGap name="riskMatrix.high" label="High from" />, extreme from{' '}
+      <FigureGap name="riskMatrix.extreme" label="Extreme from" />.
+    </SentenceText>
+    <Typography color="textSecondary" sx={{ mt: 1 }}>
       How likely times how bad, one to five each. A risk that stays high with its control is to fix;
       one that stays extreme stops the show.
     </Typography>
-    <Box sx={{ ...grid(150), maxWidth: 760 }}>
-      <Figure name="riskMatrix.medium" label="Medium from" />
-      <Figure name="riskMatrix.high" label="High from" />
-      <Figure name="riskMatrix.extreme" label="Extreme from" />
-    </Box>
     <Box
       sx={{ overflowX: 'auto', mt: 2, maxWidth: 860 }}
       tabIndex={0}

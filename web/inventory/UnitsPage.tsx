@@ -1,5 +1,4 @@
 /** What household words stand for, how amounts are shown, the money, and how risks are counted. */
-import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
@@ -8,10 +7,13 @@ import { usePreferences } from '../app/preferences';
 import { useDocument } from '../documents/useDocument';
 import { EditingNotices, SaveBar } from '../parts/editing';
 import { SURENESS, SURENESS_WORDS } from '../../core/lineup/outlook';
-import { AutoForm, Choice, Figure, Words } from '../parts/form';
+import { AutoForm } from '../parts/form';
+import { FigureGap, OneGap, WordsGap } from '../parts/formGaps';
 import { Loading, Page, Section, Trouble } from '../parts/page';
-import { grid } from '../repertoire/grid';
+import { SentenceText } from '../parts/SentenceText';
 import { MatrixSection } from './MatrixSection';
+
+const ENDS = SURENESS.map((value) => ({ value, label: SURENESS_WORDS[value] }));
 
 export default function UnitsPage() {
   const editing = useDocument<Settings>('/settings', 'own');
@@ -37,36 +39,25 @@ export default function UnitsPage() {
           <EditingNotices editing={editing} noun="settings" />
           <AutoForm editing={editing} type={SettingsBody}>
             <Section title="Words without a fixed size">
-              <Typography color="textSecondary" sx={{ mb: 1.5 }}>
+              <SentenceText>
+                A drop is <FigureGap name="household.drop" label="A drop (mL)" /> mL, a squirt{' '}
+                <FigureGap name="household.squirt" label="A squirt (mL)" /> mL, a pump stroke{' '}
+                <FigureGap name="household.stroke" label="A pump stroke (mL)" /> mL, a pinch{' '}
+                <FigureGap name="household.pinch" label="A pinch (g)" /> g.
+              </SentenceText>
+              <Typography color="textSecondary" sx={{ mt: 1 }}>
                 Amounts written so are marked “about”. Measure yours once, and every list follows.
               </Typography>
-              <Box sx={{ ...grid(150), maxWidth: 760 }}>
-                <Figure name="household.drop" label="A drop" unit="mL" />
-                <Figure name="household.squirt" label="A squirt" unit="mL" />
-                <Figure name="household.stroke" label="A pump stroke" unit="mL" />
-                <Figure name="household.pinch" label="A pinch" unit="g" />
-              </Box>
             </Section>
-            <Section title="Money">
-              <Box sx={{ maxWidth: 240, display: 'grid' }}>
-                <Words name="currency" label="Currency" help="Its code, such as EUR" />
-              </Box>
-            </Section>
-            <Section title="When a show ends">
-              <Typography color="textSecondary" sx={{ mb: 1.5 }}>
+            <Section title="Money, and when a show ends">
+              <SentenceText>
+                Prices are in <WordsGap name="currency" label="Currency" />. A show has to end in
+                time in <OneGap name="endsBy" label="Ends in time in" options={ENDS} /> shows.
+              </SentenceText>
+              <Typography color="textSecondary" sx={{ mt: 1 }}>
                 No two shows take the same time. What is to spare before a hard finish is held
                 against the end that so many shows keep.
               </Typography>
-              <Box sx={{ maxWidth: 240, display: 'grid' }}>
-                <Choice
-                  name="endsBy"
-                  label="Ends in time in"
-                  options={SURENESS.map((value) => ({
-                    value,
-                    label: `${SURENESS_WORDS[value]} shows`,
-                  }))}
-                />
-              </Box>
             </Section>
             <MatrixSection matrix={editing.value.riskMatrix} />
           </AutoForm>

@@ -23,6 +23,7 @@ const value = {
     pl: '2px !important',
   },
   '& textarea.MuiOutlinedInput-input': { font: '400 16px/24px Atkinson', height: 'auto' },
+  '& .MuiAutocomplete-inputRoot': { pr: '36px !important' },
   '& fieldset': {
     border: '0 !important',
     borderBottom: '2px solid var(--ember-line) !important',

@@ -95,7 +95,7 @@ function StopExtras({ open, stop, isLast }: { open: OpenShow; stop: Stop; isLast
         </OnDemand>
       )}
       {isLast && fetched.length > 0 && (
-        <OnDemand title="Volunteers: whom to ask, and what to say">
+        <OnDemand title="Volunteers: who to ask, and what to say">
           <VolunteerPart fetched={fetched} startOfDay={startOfDay} />
         </OnDemand>
       )}

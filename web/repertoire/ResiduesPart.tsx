@@ -64,7 +64,7 @@ export function ResiduesPart({ at, method }: PartProps) {
             )}
           />
           <Box sx={{ mt: 1.5 }}>
-            <Many name={`${at}.forbids`} label="Not while there is" options={options(RESIDUE)} />
+            <Many name={`${at}.forbids`} label="Must be gone first" options={options(RESIDUE)} />
           </Box>
         </>
       }

@@ -30,7 +30,7 @@ export function FirstOpen({ hasDemos }: { hasDemos: boolean }) {
         sx={{ px: { xs: 2, md: 3 }, pt: 2, pb: 1.5, borderBottom: '1px solid var(--line)', mx: 0 }}
       >
         <Box component="h1" sx={{ font: '800 26px/32px Bricolage', letterSpacing: '-0.5px', m: 0 }}>
-          {hasDemos ? 'No show yet.' : 'Nothing here yet.'} Where shall we begin?
+          {hasDemos ? 'No show yet.' : 'Nothing here yet.'} How do you want to begin?
         </Box>
         <Box sx={{ color: 'var(--muted)', fontSize: 14 }}>
           With a date, with a demo you do, or with what you have. Every step can be undone.

@@ -119,7 +119,7 @@ export const balloon = calculator({
       level: 'ok',
       final: false,
       message: rises
-        ? `Lifts ${toThreeFigures(lift)} g besides itself.`
+        ? `Lifts ${toThreeFigures(lift)} g beyond its own weight.`
         : `Does not rise: ${toThreeFigures(-lift)} g too heavy.`,
       remedy: `${v.gas === 'helium' ? 'Nobody breathes it in: it takes the place of air. The bottle is chained upright. ' : ''}Latex: ask for allergies. Tie it down: it finds detectors and lamps.`,
     };

@@ -8,6 +8,7 @@ import { type CrewAnswer, type CrewSaid, saidBy } from '../../../core/brief/agre
 import { bookingsOf } from '../../../core/brief/bookings';
 import { usePeople, useShows } from '../../app/data';
 import { AtOnceNote } from '../../people/AtOnceNote';
+import { FactLines } from '../../parts/FactLines';
 import { Many } from '../../parts/form';
 import { MAKE } from '../../parts/make';
 import { pinked } from '../../parts/tapeShape';
@@ -102,14 +103,14 @@ export function CrewPart() {
           </Box>
         );
       })}
-      <Box sx={{ mt: 1 }}>
+      <FactLines sx={{ mt: 1 }}>
         <Many
           name="crew"
           label="Crew"
           make={MAKE.person}
           options={people.map((person) => ({ value: person.id, label: person.name }))}
         />
-      </Box>
+      </FactLines>
     </section>
   );
 }
