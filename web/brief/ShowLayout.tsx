@@ -86,7 +86,9 @@ function useStages({
       name: 'Ready',
       state:
         performed || ready.go
-          ? `${ready.done} of ${checks}`
+          ? checks === 0
+            ? 'empty'
+            : `${ready.done} of ${checks}`
           : ready.stop.length
             ? `${ready.stop.length} stop the show`
             : ready.fix.length + ready.wrong.length

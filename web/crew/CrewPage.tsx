@@ -98,6 +98,7 @@ function Others({ duties, open }: { duties: Duties; open: OpenShow }) {
   const { told, presents, now } = duties;
   if (!told) return null;
   const has = whoHasWhat(told, presents, open.input.crew);
+  if (has.length === 0) return null;
   return (
     <Box component="section" aria-label="Who has what" sx={{ mt: 2 }}>
       <Box sx={{ color: 'var(--muted)', fontSize: 17 }}>Who has what</Box>

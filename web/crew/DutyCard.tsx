@@ -92,7 +92,11 @@ export function DutyCard({ open, view: { duty, then }, now, missed }: Props) {
   if (!duty)
     return (
       <Box sx={{ mt: 3, font: '700 34px/38px Bricolage' }}>
-        {missed ? 'This show was not begun' : 'Nothing more for you'}
+        {missed
+          ? 'This show was not begun'
+          : open.show.slots.length === 0
+            ? 'Nothing in this show yet'
+            : 'Nothing more for you'}
         <Box sx={{ font: '400 19px/26px Atkinson', color: 'var(--muted)', mt: 1 }}>
           What changes on stage comes here by itself.
         </Box>

@@ -36,6 +36,7 @@ export function JoinRow({ join, fixes, onFix }: JoinRowProps) {
       sx={{
         ml: 2.5,
         pl: 2,
+        pr: 1,
         py: 0.5,
         background: 'var(--ember-wash)',
         borderLeft: '9px solid transparent',

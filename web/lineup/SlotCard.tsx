@@ -116,9 +116,12 @@ export function SlotCard(props: CardProps) {
               sx={{
                 display: 'flex',
                 alignItems: 'center',
-                gap: 0.75,
+                // Where there are many hazards they go beneath; names stay whole.
+                flexWrap: 'wrap',
+                columnGap: 0.75,
                 fontSize: 13,
                 color: 'var(--muted)',
+                '& > span': { whiteSpace: 'nowrap' },
               }}
             >
               {position && <PositionMark shape={position.mark} />}

@@ -12,7 +12,7 @@ import { timedFetchings } from '../../core/ready/volunteers';
 import { formatClock, formatDuration, parseClock } from '../../core/time/clock';
 import { listInWords } from '../../core/words';
 import type { Selection } from './selection';
-import { Axis, FocusLane, TOP } from './StripAxis';
+import { Axis, CLOCK_WIDTH, FocusLane, TOP } from './StripAxis';
 import { DOTS_HEIGHT, StripDots } from './StripDots';
 import {
   BackgroundLane,
@@ -112,6 +112,8 @@ export const StripDrawing = memo(function StripDrawing(props: DrawingProps) {
   const tops = topsOf(input, bundle.show.positions.length, strip, fetched.length > 0);
   const above = forecast ? DOTS_HEIGHT : 0;
   const finish = scale.x(timeline.hardFinish);
+  // Its time stands on the other side where there is no room for it.
+  const isAtEdge = finish + CLOCK_WIDTH > scale.right;
 
   return (
     <svg
@@ -235,7 +237,12 @@ export const StripDrawing = memo(function StripDrawing(props: DrawingProps) {
         stroke="var(--ink)"
         strokeWidth={2}
       />
-      <text x={finish + 4} y={above + 12} style={condensed(12, 700)}>
+      <text
+        x={finish + (isAtEdge ? -4 : 4)}
+        y={above + 12}
+        textAnchor={isAtEdge ? 'end' : 'start'}
+        style={condensed(12, 700)}
+      >
         {clock(timeline.hardFinish)}
       </text>
       <g transform={`translate(0 ${above})`}>

@@ -1,5 +1,5 @@
-import { expect, test } from '@jest/globals';
-import { makeScale, placeLabels, shorten, tickStep } from './stripLayout';
+import { describe, expect, test } from '@jest/globals';
+import { makeScale, sameStretch, placeLabels, shorten, tickStep } from './stripLayout';
 
 test('preparation and show have scales of their own that meet at the start', () => {
   const scale = makeScale(-2400, 2400, 100, 700);
@@ -51,4 +51,19 @@ test('an axis has the finest step whose labels have room', () => {
 test('words that do not fit are cut with an ellipsis', () => {
   expect(shorten('Smoke hanging in the drum', 60, 6)).toBe('Smoke han…');
   expect(shorten('Jo', 60, 6)).toBe('Jo');
+});
+
+describe('the same minutes on both scales', () => {
+  test('the shortest that can be seen among the preparation', () => {
+    // Forty minutes of preparation on a quarter of 800 px at most: 10 min are as long as a tenth of the show.
+    const scale = makeScale(-2400, 2400, 0, 800);
+    const stretch = sameStretch(scale) ?? 0;
+    expect(scale.zero - scale.x(-stretch)).toBeGreaterThanOrEqual(14);
+    expect([60, 120, 300, 600]).toContain(stretch);
+    expect(scale.x(stretch) - scale.zero).toBeGreaterThan(scale.zero - scale.x(-stretch));
+  });
+  test('a day of preparation takes hours; what does not fit beside the show is not drawn', () => {
+    expect(sameStretch(makeScale(-6 * 3600, 2400, 0, 800))).toBe(1800);
+    expect(sameStretch(makeScale(-24 * 3600, 600, 0, 400))).toBe(null);
+  });
 });

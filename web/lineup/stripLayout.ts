@@ -82,3 +82,18 @@ const STEPS = [60, 120, 300, 600, 900, 1800, 3600];
 /** The finest step whose labels have room. */
 export const tickStep = (scale: Scale, room: number): number =>
   STEPS.find((step) => scale.x(step) - scale.x(0) >= room) ?? 3600;
+
+/** As short as a bracket that says so many minutes may be drawn, px. */
+const BRACKET_LEAST = 14;
+
+/**
+ * A stretch of time to draw on both scales, so that the one is seen against the other: the shortest round one that
+ * can be seen among the preparation. Null where none fits there.
+ */
+export function sameStretch(scale: Scale): number | null {
+  const { left, zero, right } = scale;
+  const inPreparation = (seconds: number): number => zero - scale.x(-seconds);
+  const fits = STEPS.find((seconds) => inPreparation(seconds) >= BRACKET_LEAST);
+  if (fits === undefined || inPreparation(fits) > zero - left) return null;
+  return scale.x(fits) <= right ? fits : null;
+}

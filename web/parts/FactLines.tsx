@@ -6,6 +6,15 @@ import Box from '@mui/material/Box';
 import type { SxProps } from '@mui/material/styles';
 import type { ReactNode } from 'react';
 
+/** The label is out of the way at all times: what nothing is called is shown at all times. */
+export const PLACEHOLDER_SHOWN = {
+  '& label[data-shrink=false] + .MuiInputBase-formControl .MuiInputBase-input::placeholder': {
+    opacity: '1 !important',
+    color: 'var(--muted)',
+    fontWeight: 400,
+  },
+} as const;
+
 /** The value, underlined as everything that can be changed. */
 const value = {
   '& .MuiOutlinedInput-root': {
@@ -51,6 +60,7 @@ const label = {
 
 const lines = {
   ...value,
+  ...PLACEHOLDER_SHOWN,
   '& .MuiTextField-root': {
     display: 'grid',
     gridTemplateColumns: 'minmax(92px, 2fr) minmax(0, 3fr)',

@@ -12,6 +12,8 @@ interface GapProps {
   list?: readonly string[];
   /** In letters; as long as what is in it when left out. */
   least?: number;
+  /** A long text goes on in the next line, where a line is too short for it. */
+  wraps?: boolean;
 }
 
 const gapStyle = (fault: boolean, isSaid: boolean) =>
@@ -82,22 +84,32 @@ export function Gap({
   fault,
   list,
   least = 2,
+  wraps = false,
 }: GapProps) {
   const id = useId();
   const letters = Math.max(least, (value || placeholder).length + 1);
   return (
     <Box component="span" sx={{ display: 'inline-block', verticalAlign: 'top', maxWidth: '100%' }}>
       <Box
-        component="input"
+        {...(wraps
+          ? {
+              component: 'textarea',
+              rows: 1,
+              onKeyDown: (event: React.KeyboardEvent) => {
+                if (event.key === 'Enter') event.preventDefault();
+              },
+            }
+          : { component: 'input', type })}
         id={id}
-        type={type}
         value={value}
         placeholder={placeholder}
         aria-label={label}
         aria-invalid={fault !== undefined}
         {...(fault !== undefined && { 'aria-describedby': `${id}-fault` })}
         {...(list && { list: `${id}-list` })}
-        onChange={(event: React.ChangeEvent<HTMLInputElement>) => onChange(event.target.value)}
+        onChange={(event: React.ChangeEvent<HTMLInputElement>) =>
+          onChange(event.target.value.replaceAll('\n', ' '))
+        }
         sx={{
           ...gapStyle(fault !== undefined, true),
           ...(type === 'text' && {
@@ -108,6 +120,16 @@ export function Gap({
               width: 'auto',
               minWidth: { xs: `max(44px, ${least * 0.45}em)`, md: `${least * 0.45}em` },
             },
+          }),
+          ...(wraps && {
+            display: 'block',
+            height: 'auto',
+            minHeight: { xs: 44, md: 36 },
+            // As the words around it stand in their lines.
+            mt: { xs: '3px', md: '5px' },
+            resize: 'none',
+            overflow: 'hidden',
+            lineHeight: { xs: '42px', md: '34px' },
           }),
           // What is offered comes by typing, or by the arrow key.
           ...(list && { '&::-webkit-calendar-picker-indicator': { display: 'none !important' } }),

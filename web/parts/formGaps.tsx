@@ -12,9 +12,17 @@ interface GapFieldProps extends FieldProps {
   /** What stands there while nothing is said. */
   unsaid?: string;
   least?: number;
+  wraps?: boolean;
 }
 
-export function WordsGap({ name, label, type = 'text', unsaid = '', least = 3 }: GapFieldProps) {
+export function WordsGap({
+  name,
+  label,
+  type = 'text',
+  unsaid = '',
+  least = 3,
+  wraps = false,
+}: GapFieldProps) {
   const { field, fieldState } = useController({ name });
   return (
     <Gap
@@ -22,6 +30,7 @@ export function WordsGap({ name, label, type = 'text', unsaid = '', least = 3 }:
       type={type}
       placeholder={unsaid}
       least={least}
+      wraps={wraps}
       value={(field.value as string | null | undefined) ?? ''}
       onChange={field.onChange}
       fault={inWords(label, faultOf(fieldState.error))}

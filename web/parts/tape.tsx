@@ -1,6 +1,6 @@
 /** Cloth tape: the strip with pinked ends, the marks stuck on the stage floor, and the heart made of two strips. */
 import type { MarkShape } from '../../core/brief/types';
-import { tapePath } from './tapeShape';
+import { figureOn, tapePath } from './tapeShape';
 
 interface TapeProps {
   width: number;
@@ -37,8 +37,8 @@ interface NumberedTapeProps {
   edged?: boolean;
 }
 
-/** A piece of tape with a figure on it, inside a drawing. */
-export const NumberedTape = ({
+/** A piece of tape with a figure on it, inside a drawing; without one where it is too short to be read. */
+export function NumberedTape({
   x,
   y,
   width,
@@ -47,24 +47,33 @@ export const NumberedTape = ({
   size,
   children,
   edged,
-}: NumberedTapeProps) => (
-  <>
-    <path
-      d={tapePath(x, y, width, height)}
-      fill={fill}
-      {...(edged && { stroke: 'var(--ground)', strokeWidth: 1.5, paintOrder: 'stroke' })}
-    />
-    <text
-      x={x + width / 2}
-      y={y + height / 2 + size * 0.36}
-      textAnchor="middle"
-      style={{ font: `700 ${size}px Bricolage` }}
-      fill="var(--on-tape)"
-    >
-      {children}
-    </text>
-  </>
-);
+}: NumberedTapeProps) {
+  const isWord = typeof children === 'string' || typeof children === 'number';
+  const figure = isWord ? figureOn(width, String(children).length, size) : { size, narrow: false };
+  return (
+    <>
+      <path
+        d={tapePath(x, y, width, height)}
+        fill={fill}
+        {...(edged && { stroke: 'var(--ground)', strokeWidth: 1.5, paintOrder: 'stroke' })}
+      />
+      {figure && (
+        <text
+          x={x + width / 2}
+          y={y + height / 2 + figure.size * 0.36}
+          textAnchor="middle"
+          style={{
+            font: `700 ${figure.size}px Bricolage`,
+            ...(figure.narrow && { fontStretch: '75%' }),
+          }}
+          fill="var(--on-tape)"
+        >
+          {children}
+        </text>
+      )}
+    </>
+  );
+}
 
 const bar = (w: number, h: number): string => tapePath(-w / 2, -h / 2, w, h);
 

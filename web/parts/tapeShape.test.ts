@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { pinked, tapePath } from './tapeShape';
+import { figureOn, pinked, tapePath } from './tapeShape';
 
 const numbers = (text: string): number[] => (text.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
 
@@ -45,5 +45,19 @@ describe('a strip of tape', () => {
         'calc(100% - 0px) 100%, calc(100% - 4px) 75%, calc(100% - 0px) 50%, ' +
         'calc(100% - 4px) 25%, calc(100% - 0px) 0%)',
     );
+  });
+
+  test('a figure keeps within its piece: smaller and narrower, and none where nobody could read it', () => {
+    expect(figureOn(40, 2, 16)).toEqual({ size: 16, narrow: false });
+    expect(figureOn(24, 2, 16)).toEqual({ size: 16, narrow: true });
+    expect(figureOn(18, 2, 16)).toEqual({ size: 12, narrow: true });
+    expect(figureOn(12, 1, 16)).toEqual({ size: 12, narrow: true });
+    expect(figureOn(14, 2, 16)).toBe(null);
+    expect(figureOn(9, 1, 16)).toBe(null);
+    for (let width = 4; width < 60; width++)
+      for (const letters of [1, 2, 3]) {
+        const figure = figureOn(width, letters, 16);
+        if (figure) expect(letters * figure.size * 0.5).toBeLessThanOrEqual(width - 6);
+      }
   });
 });

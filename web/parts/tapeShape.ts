@@ -20,6 +20,26 @@ export function tapePath(x: number, y: number, width: number, height: number): s
   return `M${round(x + depth)} ${round(y)}H${round(x + width)}${right.join('')}H${round(x + depth)}${left.join('')}Z`;
 }
 
+/** A figure of the condensed face is so many times its size wide, at its normal width and at its narrowest. */
+const FIGURE = 0.62;
+const NARROW_FIGURE = 0.5;
+/** What teeth at both ends take of a piece, px. */
+const TEETH = 6;
+/** Smaller figures are not read, px. */
+const LEAST_FIGURE = 9;
+
+/** How large a figure of so many letters may be on a piece of tape; null where it would run over its ends. */
+export function figureOn(
+  width: number,
+  letters: number,
+  size: number,
+): { size: number; narrow: boolean } | null {
+  const room = width - TEETH;
+  if (letters * size * FIGURE <= room) return { size, narrow: false };
+  const smaller = Math.floor(room / (Math.max(1, letters) * NARROW_FIGURE));
+  return smaller >= LEAST_FIGURE ? { size: Math.min(size, smaller), narrow: true } : null;
+}
+
 /** Zig-zag ends of tape as a clip path, for a box of any width: so many teeth a side, so deep in px. */
 export function pinked(teeth: number, depth: number): string {
   const edge = Array.from({ length: teeth * 2 + 1 }, (_, i) => ({

@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box';
 import { useWatch } from 'react-hook-form';
 import { useVenues } from '../../app/data';
+import { PLACEHOLDER_SHOWN } from '../../parts/FactLines';
 import { Find } from '../../parts/form';
 import { FigureGap, WordsGap } from '../../parts/formGaps';
 import { SentenceText } from '../../parts/SentenceText';
@@ -12,22 +13,25 @@ import { dayWords } from '../dates';
 const inLine = {
   display: 'inline-block',
   verticalAlign: 'top',
+  mt: { xs: '3px', md: '5px' },
   width: { xs: '100%', sm: '11em' },
   '& .MuiInputLabel-root': { position: 'absolute', opacity: 0, pointerEvents: 'none' },
   '& .MuiOutlinedInput-root': {
     p: '0 !important',
     borderRadius: 0,
-    height: 36,
+    height: { xs: 44, md: 36 },
     background: 'none',
+    font: 'inherit',
   },
   '& .MuiOutlinedInput-input': {
     font: 'inherit',
-    fontSize: { xs: 22, md: 28 },
+    fontSize: 'inherit',
     fontWeight: 700,
     p: '0 !important',
   },
   '& fieldset': { border: 0, borderBottom: '2px solid var(--ember-line)' },
   '& .MuiFormHelperText-root': { fontSize: 13, m: 0 },
+  ...PLACEHOLDER_SHOWN,
 } as const;
 
 export function Sentence() {
@@ -49,8 +53,8 @@ export function Sentence() {
         />
       </Box>
       , for <FigureGap name="audience" label="Audience" /> people:{' '}
-      <WordsGap name="audienceNote" label="Who they are" unsaid="who are they?" />, the youngest{' '}
-      {youngest === null ? 'not known yet: ' : 'about '}
+      <WordsGap name="audienceNote" label="Who they are" unsaid="who are they?" wraps />, the
+      youngest {youngest === null ? 'not known yet: ' : 'about '}
       <FigureGap name="youngest" label="Youngest" optional />.
     </SentenceText>
   );
