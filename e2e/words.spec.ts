@@ -42,6 +42,7 @@ test('the script of a show: one’s own lines with their cues, at one’s own pa
   await pick(page.getByRole('combobox', { name: 'Whose lines' }), 'Jo');
   await expect(foam.getByText('after “… first-aid box. And yours?”')).toBeVisible();
   await takesPdf(page, 'Print it (PDF)');
+  await takesPdf(page, 'Cards, one a step (PDF)');
   // Who speaks slowly needs longer.
   const said = foam.getByText(/of speech in/);
   const before = await said.textContent();

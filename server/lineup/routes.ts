@@ -39,12 +39,15 @@ export function lineupRoutes({ heavy }: AppContext, runs: number): Router {
   });
   router.get('/:id/script.pdf', async (req, res) => {
     const { bundle, timeline } = await prospectOf(req);
-    const { scriptPdf } = await import('./scriptPdf');
     const whose = typeof req.query.for === 'string' ? req.query.for : null;
+    const isCards = req.query.as === 'cards';
+    const write = isCards
+      ? (await import('./scriptCards')).scriptCards
+      : (await import('./scriptPdf')).scriptPdf;
     res
-      .attachment('script.pdf')
+      .attachment(isCards ? 'cards.pdf' : 'script.pdf')
       .type('application/pdf')
-      .send(await scriptPdf(bundle, timeline, whose));
+      .send(await write(bundle, timeline, whose));
   });
   router.get('/:id/shots.pdf', async (req, res) => {
     const { bundle, timeline } = await prospectOf(req);

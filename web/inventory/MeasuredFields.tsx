@@ -18,7 +18,10 @@ export function MeasuredFields({ name }: { name: string }) {
       </Button>
     );
   return (
-    <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', gridColumn: '1 / -1' }}>
+    <Box
+      className="over"
+      sx={{ display: 'flex', gap: 1, alignItems: 'flex-end', gridColumn: '1 / -1' }}
+    >
       <Box sx={{ flex: 1 }}>
         <Figure name={`${name}.least`} label="Reads at least" optional />
       </Box>

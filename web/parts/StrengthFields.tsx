@@ -18,7 +18,7 @@ export function StrengthFields({ name, label }: { name: string; label: string })
       </Button>
     );
   return (
-    <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
+    <Box className="over" sx={{ display: 'flex', gap: 1, alignItems: 'flex-end' }}>
       <Box sx={{ flex: 1 }}>
         <Figure name={`${name}.value`} label={label} />
       </Box>

@@ -75,6 +75,13 @@ export default function ScriptPage() {
           Shot list
         </Button>
         <Button
+          component="a"
+          href={`/api/shows/${show.id}/script.pdf?as=cards${who === null ? '' : `&for=${who}`}`}
+          download
+        >
+          Cards, one a step (PDF)
+        </Button>
+        <Button
           variant="outlined"
           component="a"
           href={`/api/shows/${show.id}/script.pdf${who === null ? '' : `?for=${who}`}`}

@@ -4,6 +4,7 @@ import type { ShowBundle } from '../../brief/types';
 import { timelineOf } from '../../lineup/timelineOf';
 import { task } from '../../testing/build';
 import { bundle } from '../../testing/bundle';
+import { cardsOf } from './cards';
 import { scriptOf, type ScriptStep } from './script';
 
 const words = (n: number): string => `Word${' word'.repeat(n - 1)}.`;
@@ -136,4 +137,33 @@ test('what a slot comes to', () => {
   const [slot] = scripts(foam());
   expect(slot).toMatchObject({ number: 1, words: 6 + 4 + 1 + 42, length: 70 });
   expect(slot?.speech).toBeCloseTo(((6 + 4 + 1 + 42) / 150) * 60, 9);
+});
+
+describe('cards, one a step', () => {
+  test('of everybody: a card for every step with words; of one person only where they speak', () => {
+    const script = scripts(foam());
+    const all = cardsOf(script, null);
+    const spoken = script.flatMap(({ steps }) => steps.filter(({ lines }) => lines.length > 0));
+    expect(all.map(({ step }) => step)).toEqual(spoken.map(({ name }) => name));
+    expect(all.map(({ card, cards }) => `${card} of ${cards}`).slice(0, 2)).toEqual([
+      '1 of 2',
+      '2 of 2',
+    ]);
+    const jo = cardsOf(script, 'jo');
+    expect(jo.length).toBeGreaterThan(0);
+    // What is said before and between stays on it: one waits for it.
+    expect(jo[0]?.lines.map(({ personId }) => personId)).toEqual(['ines', 'jo', null]);
+    expect(cardsOf(script, 'nobody')).toEqual([]);
+  });
+
+  test('where the hands of whoever speaks are at work, it is to be learnt', () => {
+    const script = scripts(foam());
+    expect(
+      cardsOf(script, null)
+        .map(({ byHeart }) => byHeart)
+        .slice(0, 2),
+    ).toEqual([false, true]);
+    const [first] = cardsOf(script, 'jo');
+    expect(first?.byHeart).toBe(false);
+  });
 });
