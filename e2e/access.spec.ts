@@ -1,6 +1,7 @@
 /** Accessibility on every main view, day and night, and use at the width of a phone. */
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { colliding, settled, tooSmall, tooWide, uncoloured } from './look';
 import { FESTIVAL, expect, test } from './stage';
 
 /** Looked at by one page after another: what the application is made of is compiled once for each list. */
@@ -73,42 +74,6 @@ async function bad(page: Page, where: string, onlyContrast = false): Promise<str
     .map((v) => `${where}: ${v.id} ${v.nodes[0]?.html ?? ''}`);
 }
 
-/** Words of a drawing whose colour nobody chose: they are black, by night too, and no tool looks at them. */
-const uncoloured = (page: Page): Promise<string[]> =>
-  page.evaluate(() =>
-    [...document.querySelectorAll('svg text')].flatMap((text) =>
-      getComputedStyle(text).fill === 'rgb(0, 0, 0)' ? [text.textContent ?? ''] : [],
-    ),
-  );
-
-/** What a thumb would miss: pressed or typed in, and smaller than 44 px. Links in a text are as its lines are. */
-const tooSmall = (page: Page): Promise<string[]> =>
-  page.evaluate(() =>
-    [
-      ...document.querySelectorAll(
-        'button, a[href], input, select, textarea, [role=button], summary',
-      ),
-    ].flatMap((target) => {
-      const { display, visibility } = getComputedStyle(target);
-      if (display === 'inline' || visibility === 'hidden') return [];
-      // What is hidden behind something larger, and what is dragged.
-      if (target.closest('[aria-hidden=true], .MuiSlider-root, .MuiAutocomplete-endAdornment'))
-        return [];
-      if (/hidden|SwitchBase-input|nativeInput/i.test(target.className)) return [];
-      const { width, height } = (
-        target.closest('.MuiOutlinedInput-root') ?? target
-      ).getBoundingClientRect();
-      if (width === 0 || (width >= 43.5 && height >= 43.5)) return [];
-      const name = target.getAttribute('aria-label') ?? target.textContent ?? '';
-      return [`${name.trim().slice(0, 40)} ${Math.round(width)} by ${Math.round(height)} px`];
-    }),
-  );
-
-const settled = async (page: Page): Promise<void> => {
-  await expect(page.locator('main h1, main h2').first()).toBeVisible();
-  await expect(page.locator('[aria-busy]')).toHaveCount(0);
-};
-
 /** As the button for it does, which the stage and the packing list leave out. */
 async function toNight(page: Page): Promise<void> {
   const button = page.getByRole('button', { name: 'Switch to night' });
@@ -136,8 +101,6 @@ for (const [what, views] of Object.entries(VIEWS))
     demo,
   }) => {
     test.setTimeout(180_000);
-    const wide = (): Promise<number> =>
-      page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     // Any answer of the server will do to have somewhere to keep them.
     await page.goto(demo.url + '/api/health');
     for (const view of views) {
@@ -151,9 +114,11 @@ for (const [what, views] of Object.entries(VIEWS))
       await toNight(page);
       expect.soft(await bad(page, view, true)).toEqual([]);
       expect.soft(await uncoloured(page), view).toEqual([]);
+      expect.soft(await colliding(page), view).toEqual([]);
       await page.setViewportSize({ width: 360, height: 740 });
-      await expect.soft.poll(wide, { message: `${view} at 360 px` }).toBe(0);
+      await expect.soft.poll(() => tooWide(page), { message: `${view} at 360 px` }).toBe(0);
       await expect.soft.poll(() => tooSmall(page), { message: view }).toEqual([]);
+      await expect.soft.poll(() => colliding(page), { message: `${view} at 360 px` }).toEqual([]);
       await page.setViewportSize({ width: 1280, height: 800 });
     }
   });
@@ -162,14 +127,12 @@ test('nothing serious or critical where nothing is yet: a proposed show, a text 
   page,
   own,
 }) => {
-  const wide = (): Promise<number> =>
-    page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   const fine = async (where: string): Promise<void> => {
     expect.soft(await bad(page, where)).toEqual([]);
     await toNight(page);
     expect.soft(await bad(page, where, true)).toEqual([]);
     await page.setViewportSize({ width: 360, height: 740 });
-    await expect.soft.poll(wide, { message: `${where} at 360 px` }).toBe(0);
+    await expect.soft.poll(() => tooWide(page), { message: `${where} at 360 px` }).toBe(0);
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.getByRole('button', { name: 'Switch to day' }).click();
   };
