@@ -58,7 +58,16 @@ describe('how long somebody takes', () => {
       others,
     );
     expect(mean).toBeGreaterThan(70);
-    expect(pace({ hello: [...others, at(80, 10)] }).all?.share).toBeCloseTo(80 / mean, 6);
+    const beside = pace({ hello: [...others, at(80, 10)] }).all;
+    expect(beside?.share).toBeCloseTo(80 / mean, 6);
+    expect(beside?.beside).toBe('others');
+    // Of another step nobody else was timed: what is written is all there is to go by.
+    expect(pace({ hello: [...others, at(80, 10)], bang: [at(30, 10)] }).all?.beside).toBe('both');
+    expect(pace({ bang: [at(30, 10)] }).all?.beside).toBe('written');
+    const often = Array.from({ length: 6 }, (_, i) => at(100 + i, 20 + i));
+    expect(paceWords(pace({ hello: [...others, ...often] }).all)).toMatch(
+      /^Takes \d+ % longer than the others take, over 6 times on stage\.$/,
+    );
   });
 
   test('a rehearsal weighs half; ten of them are as enough as five performances', () => {
@@ -93,13 +102,13 @@ describe('how long somebody takes', () => {
     expect(words(1, () => 60)).toBe('1 time on stage timed: too few to tell.');
     expect(words(4, () => 90, true)).toBe('4 times in rehearsal timed: too few to tell.');
     expect(words(6, (i) => (i % 2 ? 45 : 75))).toBe(
-      'Takes as long as anybody would, as far as 6 times on stage tell.',
+      'Takes as long as is written, as far as 6 times on stage tell.',
     );
     expect(words(6, (i) => 72 + (i % 2))).toBe(
-      'Takes 21 % longer than anybody would, over 6 times on stage.',
+      'Takes 21 % longer than is written, over 6 times on stage.',
     );
     expect(words(6, (i) => 48 - (i % 2))).toBe(
-      'Takes 21 % shorter than anybody would, over 6 times on stage.',
+      'Takes 21 % shorter than is written, over 6 times on stage.',
     );
     expect([0.5, 0.985, 1.019, 1.02, 2.4].map(shareWords)).toEqual([
       '50 % shorter',

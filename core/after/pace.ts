@@ -2,7 +2,7 @@
  * How long somebody takes, beside what would be expected of anybody.
  *
  * What counts is a performance: of all its steps that were timed, what they took over what the others take (their
- * record, shrunk towards the guess). The figure is the geometric mean of these shares, its interval Student’s t on
+ * record, shrunk towards the guess), or over the guess where nobody else was ever timed. The figure is the geometric mean of these shares, its interval Student’s t on
  * their logarithms; a rehearsal weighs as it does everywhere.
  */
 import type { MethodRecord } from './review';
@@ -15,6 +15,9 @@ import { ENOUGH_GOES, learnedOfAll, weightOf } from '../learning/time';
 interface Share {
   share: number;
   weight: number;
+  /** Steps that somebody else was timed at, too, and those that nobody else was. */
+  others: number;
+  alone: number;
 }
 
 export interface Pace {
@@ -27,6 +30,8 @@ export interface Pace {
   rehearsals: number;
   /** Enough to go by, rehearsals weighed. */
   isEnough: boolean;
+  /** What was expected: what others took, what is written, or the one here and the other there. */
+  beside: 'others' | 'written' | 'both';
 }
 
 export interface DemoPace extends Pace {
@@ -41,8 +46,10 @@ export interface PersonPace {
   demos: DemoPace[];
 }
 
+const NOTHING = { took: 0, expected: 0, weight: 0, others: 0, alone: 0 };
+
 function sharesOf(personId: string, method: Method, record: MethodRecord): Share[] {
-  const performances = new Map<number, { took: number; expected: number; weight: number }>();
+  const performances = new Map<number, Omit<Share, 'share'> & { took: number; expected: number }>();
   for (const task of method.tasks) {
     const taken = Object.hasOwn(record.times, task.id) ? (record.times[task.id] ?? []) : [];
     const own = taken.filter(({ performerId }) => performerId === personId);
@@ -50,16 +57,18 @@ function sharesOf(personId: string, method: Method, record: MethodRecord): Share
     const others = taken.filter(({ performerId }) => performerId !== personId);
     const { mean } = learnedOfAll(task.time, others);
     for (const one of own) {
-      const so = performances.get(one.at) ?? { took: 0, expected: 0, weight: weightOf(one) };
+      const so = performances.get(one.at) ?? NOTHING;
       performances.set(one.at, {
-        ...so,
         took: so.took + one.seconds,
         expected: so.expected + mean,
+        weight: weightOf(one),
+        others: so.others + (others.length > 0 ? 1 : 0),
+        alone: so.alone + (others.length > 0 ? 0 : 1),
       });
     }
   }
-  return [...performances.values()].flatMap(({ took, expected, weight }) =>
-    took > 0 && expected > 0 ? [{ share: took / expected, weight }] : [],
+  return [...performances.values()].flatMap(({ took, expected, ...rest }) =>
+    took > 0 && expected > 0 ? [{ ...rest, share: took / expected }] : [],
   );
 }
 
@@ -83,6 +92,11 @@ function paceOfShares(shares: readonly Share[]): Pace | null {
     performances: shares.length - rehearsals,
     rehearsals,
     isEnough: total >= ENOUGH_GOES,
+    beside: shares.every(({ alone }) => alone === 0)
+      ? 'others'
+      : shares.every(({ others }) => others === 0)
+        ? 'written'
+        : 'both',
   };
 }
 
@@ -130,6 +144,12 @@ const timesWords = (pace: Pace): string =>
     .filter((one) => one !== false)
     .join(' and ');
 
+const BESIDE_WORDS: Readonly<Record<Pace['beside'], string>> = {
+  others: 'the others take',
+  written: 'is written',
+  both: 'the others take, or is written where nobody else was timed',
+};
+
 /** What can be said of somebody, and from how much. */
 export function paceWords(pace: Pace | null): string {
   if (pace === null) return 'Nothing of theirs was timed yet.';
@@ -138,6 +158,6 @@ export function paceWords(pace: Pace | null): string {
     return `${from} timed: too few to tell.`;
   const differs = pace.low > 1 || pace.high < 1;
   if (differs && Math.abs(pace.share - 1) >= NO_DIFFERENCE)
-    return `Takes ${shareWords(pace.share)} than anybody would, over ${from}.`;
-  return `Takes as long as anybody would, as far as ${from} tell.`;
+    return `Takes ${shareWords(pace.share)} than ${BESIDE_WORDS[pace.beside]}, over ${from}.`;
+  return `Takes as long as ${BESIDE_WORDS[pace.beside]}, as far as ${from} tell.`;
 }

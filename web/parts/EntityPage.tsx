@@ -15,6 +15,7 @@ import { forgetUntouched, madeHere } from '../documents/ghosts';
 import { useDocument } from '../documents/useDocument';
 import { useAction } from './useAction';
 import { EditingNotices, SaveBar, useRemove } from './editing';
+import { FactLines } from './FactLines';
 import { AutoForm } from './form';
 import { ListState, Loading, Page, Trouble } from './page';
 
@@ -80,7 +81,7 @@ function Editor<T extends Named>({
         {typeof fields === 'function' ? (
           fields(editing.value)
         ) : (
-          <Box sx={{ display: 'grid', gap: 2, maxWidth: 640 }}>{fields}</Box>
+          <FactLines sx={{ display: 'grid', gap: 1, maxWidth: 640 }}>{fields}</FactLines>
         )}
       </AutoForm>
     </Box>

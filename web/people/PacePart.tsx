@@ -1,4 +1,4 @@
-/** How long somebody takes beside anybody: a bracket a demonstration, on one axis. */
+/** How long somebody takes beside the others, or what is written: a bracket a demonstration, on one axis. */
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -89,7 +89,7 @@ export function PacePart({ person: { id } }: { person: Person }) {
   if (!pace) return null;
   return (
     <Box component="section" aria-label="How long it takes them">
-      <PartHead level="h3" title="How long it takes them" below="beside what the others take" />
+      <PartHead level="h3" title="How long it takes them" />
       <Box sx={{ font: '600 16px/24px Bricolage', mb: 1 }}>{paceWords(pace.all)}</Box>
       {pace.demos.length > 0 && (
         <>
