@@ -11,8 +11,8 @@ export function BottleLabel({ item: { name, strength, label } }: { item: Item })
   const says = label.signal !== 'none' || hazards.length > 0 || precautions.length > 0;
   return (
     <Box
-      role="img"
-      aria-label={`Label: ${[name, SIGNAL[label.signal], ...hazards].join(', ')}`}
+      component="section"
+      aria-label="How the label reads"
       sx={{
         border: '2px solid var(--ink)',
         background: 'var(--card)',
