@@ -12,6 +12,9 @@ const PITCHES = [6, 5, 4.2, 3.5, 3];
 const GROUND = DOTS_HEIGHT - 38;
 const HIGHEST = GROUND - 24;
 
+/** Room for how many are late, px. */
+const LATE_WORDS = 44;
+
 interface StripDotsProps {
   forecast: Pick<Forecast, 'dots' | 'chance' | 'end'>;
   fresh: boolean;
@@ -49,8 +52,10 @@ export function StripDots({ forecast, fresh, scale, hardFinish, without }: Strip
   const tallest = height(dots);
   const rise = Math.min(pitch, HIGHEST / tallest);
   const late = Math.round((1 - forecast.chance) * 100);
-  const first = Math.min(...dots.map((dot) => scale.x(dot.at)), scale.x(hardFinish));
-  const last = Math.max(...dots.map((dot) => scale.x(dot.at)), scale.x(hardFinish));
+  const finish = scale.x(hardFinish);
+  const first = Math.min(...dots.map((dot) => scale.x(dot.at)), finish);
+  const last = Math.max(...dots.map((dot) => scale.x(dot.at)), finish);
+  const isAtEdge = finish + 6 + LATE_WORDS > scale.right;
   return (
     <g
       opacity={fresh ? 1 : 0.5}
@@ -82,8 +87,13 @@ export function StripDots({ forecast, fresh, scale, hardFinish, without }: Strip
       )}
       {late > 0 && (
         <text
-          x={Math.max(scale.x(hardFinish) + 6, Math.min(last + 8, scale.right - 44))}
+          x={
+            isAtEdge
+              ? scale.right
+              : Math.max(finish + 6, Math.min(last + 8, scale.right - LATE_WORDS))
+          }
           y={GROUND - Math.min(HIGHEST, tallest * rise) - 2}
+          textAnchor={isAtEdge ? 'end' : 'start'}
           style={condensed(15, 700)}
           fill="var(--ember)"
         >

@@ -32,7 +32,8 @@ const value = {
     pl: '2px !important',
   },
   '& textarea.MuiOutlinedInput-input': { font: '400 16px/24px Atkinson', height: 'auto' },
-  '& .MuiAutocomplete-inputRoot': { pr: '36px !important' },
+  // The arrow and the cross lie over its end: what is typed keeps off them.
+  '& .MuiAutocomplete-inputRoot': { pr: '66px !important' },
   '& fieldset': {
     border: '0 !important',
     borderBottom: '2px solid var(--ember-line) !important',

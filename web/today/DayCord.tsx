@@ -98,7 +98,10 @@ export function DayCord({ knots, show, now }: CordProps) {
                 y={TOP - 18}
                 textAnchor="middle"
                 fill="var(--ink)"
-                style={{ font: `700 ${tight ? 14 : 16}px Bricolage` }}
+                style={{
+                  font: `700 ${tight ? 12.5 : 16}px Bricolage`,
+                  ...(tight && { fontStretch: '75%' }),
+                }}
               >
                 {formatClock(knot.at)}
               </text>
@@ -138,7 +141,7 @@ export function DayCord({ knots, show, now }: CordProps) {
                 fill="var(--muted)"
                 style={{ font: '500 13px Bricolage', fontStretch: '80%' }}
               >
-                {knot.open === 0 ? 'done' : `${knot.open} left`}
+                {knot.open === 0 ? (tight ? '✓' : 'done') : tight ? knot.open : `${knot.open} left`}
               </text>
             </g>
           );

@@ -129,6 +129,9 @@ interface Floor {
   waste: number | null;
 }
 
+/** Room for the words on the floor, px. */
+const FLOOR_WORDS = 122;
+
 const floor =
   (one: Floor, t: Tokens): CustomSeriesRenderItem =>
   (_params, api) => {
@@ -162,7 +165,8 @@ const floor =
               },
               {
                 type: 'text' as const,
-                x: left + 12,
+                // Kept on the chart where the last column is narrow.
+                x: Math.min(left + 12, end - FLOOR_WORDS),
                 y: ground - 46,
                 style: {
                   text: one.words,

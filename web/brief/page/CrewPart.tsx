@@ -104,12 +104,14 @@ export function CrewPart() {
         );
       })}
       <FactLines sx={{ mt: 1 }}>
-        <Many
-          name="crew"
-          label="Crew"
-          make={MAKE.person}
-          options={people.map((person) => ({ value: person.id, label: person.name }))}
-        />
+        <div className="over">
+          <Many
+            name="crew"
+            label="Crew"
+            make={MAKE.person}
+            options={people.map((person) => ({ value: person.id, label: person.name }))}
+          />
+        </div>
       </FactLines>
     </section>
   );
