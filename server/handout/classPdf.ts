@@ -3,7 +3,7 @@ import type { Content } from 'pdfmake/interfaces';
 import type { ShowBundle } from '../../core/brief/types';
 import type { KnownRecord } from '../../core/kit/sets';
 import { type ClassSheet, classSheets } from '../../core/ready/atHome/classSheet';
-import { HOME_CAUTION } from '../../core/ready/atHome/words';
+import { HOME_CAUTION, thingWords } from '../../core/ready/atHome/words';
 import { pdfOf } from '../pdf';
 
 const SIZE = 12;
@@ -30,7 +30,7 @@ const sheet = (one: ClassSheet, show: string, isLast: boolean): Content => ({
     { text: one.name, bold: true, fontSize: SIZE + 10 },
     { text: `${show}. Group: ______________________________`, color: QUIET, margin: [0, 4, 0, 0] },
     heading('You need'),
-    { ul: one.things.map(({ amount, name }) => `${amount} ${name.toLowerCase()}`) },
+    { ul: one.things.map(thingWords) },
     ...(one.conditions.length > 0 ? [one.conditions.join(', ')] : []),
     heading('What will happen? Say it before you begin'),
     ...(one.ask ? [one.ask] : []),
@@ -40,7 +40,7 @@ const sheet = (one: ClassSheet, show: string, isLast: boolean): Content => ({
     heading('Do'),
     // The library writes into the lists that it is given.
     { ol: [...one.steps] },
-    ...(one.mind.length > 0 ? [{ text: `Mind: ${one.mind.join(' ')}`, color: QUIET }] : []),
+    ...(one.mind.length > 0 ? [{ text: `Careful: ${one.mind.join(' ')}`, color: QUIET }] : []),
     heading('What happened'),
     ...(one.readings.length > 0
       ? [

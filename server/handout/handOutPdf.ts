@@ -2,7 +2,7 @@
 import type { Content } from 'pdfmake/interfaces';
 import type { ShowBundle } from '../../core/brief/types';
 import { handOutOf, mayBeTried, type SheetEntry } from '../../core/ready/atHome/sheet';
-import { ALLOWED_WORDS, HOME_CAUTION } from '../../core/ready/atHome/words';
+import { ALLOWED_WORDS, HOME_CAUTION, thingWords } from '../../core/ready/atHome/words';
 import { onOnePage } from './onePage';
 
 const SIZES = [11, 10, 9, 8] as const;
@@ -19,7 +19,7 @@ export function handOutPdf(
   const entries = handOutOf(bundle).filter(({ demoId }) => !without.has(demoId));
   const atHome = ({ judged, steps, things, mind, cost, whyNot }: SheetEntry): Content[] => {
     if (!mayBeTried(judged.allowed)) return whyNot ? [whyNot] : [];
-    const need = things.map(({ amount, name }) => `${amount} ${name.toLowerCase()}`).join(', ');
+    const need = things.map(thingWords).join(', ');
     return [
       {
         text: [
@@ -32,7 +32,7 @@ export function handOutPdf(
       // The library writes into the lists that it is given.
       { ol: [...steps] },
       ...(mind.length > 0
-        ? [{ text: [{ text: 'Mind ', bold: true }, mind.join(' ')], color: QUIET }]
+        ? [{ text: [{ text: 'Careful: ', bold: true }, mind.join(' ')], color: QUIET }]
         : []),
     ];
   };

@@ -15,7 +15,7 @@ import {
   groupSizes,
 } from '../../core/brief/classSet';
 import { type ClassSheet, classSheets } from '../../core/ready/atHome/classSheet';
-import { ALLOWED_WORDS } from '../../core/ready/atHome/words';
+import { ALLOWED_WORDS, thingWords } from '../../core/ready/atHome/words';
 import { counted, listInWords, upperFirst } from '../../core/words';
 import { newId } from '../app/api';
 import { useDemos } from '../app/data';
@@ -123,10 +123,7 @@ function Option({ sheet, set, change }: { sheet: ClassSheet; set: ClassSet; chan
       {may ? (
         <Box sx={{ my: 1 }}>
           <Box sx={{ font: '600 17px/24px Bricolage' }}>{sheet.sets.words}</Box>
-          <Box>
-            Each:{' '}
-            {sheet.things.map(({ amount, name }) => `${amount} ${name.toLowerCase()}`).join(', ')}
-          </Box>
+          <Box>Each: {sheet.things.map(thingWords).join(', ')}</Box>
           {judged.conditions.length > 0 && <Box>{upperFirst(judged.conditions.join(', '))}</Box>}
         </Box>
       ) : (

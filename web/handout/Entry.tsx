@@ -1,7 +1,7 @@
 /** One demonstration on the hand-out: what was seen and why, whether it may be tried at home, and how. */
 import Box from '@mui/material/Box';
 import { type SheetEntry, mayBeTried } from '../../core/ready/atHome/sheet';
-import { ALLOWED_WORDS } from '../../core/ready/atHome/words';
+import { ALLOWED_WORDS, thingWords } from '../../core/ready/atHome/words';
 import { useMoney } from '../parts/money';
 import { pinked } from '../parts/tapeShape';
 import { Shown } from '../pictures/Shown';
@@ -14,8 +14,7 @@ function AtHome({ entry }: { entry: SheetEntry }) {
   return (
     <>
       <Box>
-        <b>You need</b>{' '}
-        {things.map(({ amount, name }) => `${amount} ${name.toLowerCase()}`).join(', ')}
+        <b>You need</b> {things.map(thingWords).join(', ')}
         {cost !== null && cost > 0 && (
           <Box component="span" sx={{ color: 'var(--muted)' }}>
             {' '}
@@ -31,7 +30,7 @@ function AtHome({ entry }: { entry: SheetEntry }) {
       </Box>
       {mind.length > 0 && (
         <Box sx={{ fontSize: 14 }}>
-          <b>Mind</b> {mind.join(' ')}
+          <b>Careful:</b> {mind.join(' ')}
         </Box>
       )}
     </>

@@ -172,7 +172,7 @@ export default function StockPage() {
   return (
     <Page
       title="Store"
-      below={store && `${counted(store.items, 'item')}, ${store.toMind} to mind`}
+      below={store && `${counted(store.items, 'item')}, ${store.toMind} to watch`}
       actions={
         <>
           <SaveAs
@@ -213,7 +213,7 @@ export default function StockPage() {
               sx={{ flexWrap: 'wrap' }}
             >
               <ToggleButton value="all">All</ToggleButton>
-              <ToggleButton value="mind">To mind ({store.toMind})</ToggleButton>
+              <ToggleButton value="mind">To watch ({store.toMind})</ToggleButton>
               {ITEM_KINDS.map((kind) => (
                 <ToggleButton key={kind} value={kind}>
                   {ITEM_KIND[kind]}

@@ -99,7 +99,7 @@ export default function LibraryDemoPage() {
                 <Became told={part} onAnswer={() => undefined} />
               </div>
               <div>
-                <h3>To mind</h3>
+                <h3>Careful</h3>
                 <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
                   {method.hazards.map(({ kind, control }) => (
                     <Box

@@ -9,6 +9,7 @@ import { judgeAtHome } from './judge';
 import { LABELLED_FROM } from '../../repertoire/substances';
 import { HAZARD_AT_HOME } from './rules';
 import { costOf, costTogether, handOutOf, sheetEntry } from './sheet';
+import { thingWords } from './words';
 import { bundle } from '../../testing/bundle';
 import { task } from '../../testing/build';
 
@@ -222,4 +223,22 @@ test('the sheet has each demonstration once, in the order of the show, and no ta
     },
   ]);
   expect(handOutOf(show).map(({ demoId }) => demoId)).toEqual(['b', 'a']);
+});
+
+test('things are said by their amounts; of one it is enough to name it, counts are not plurals', () => {
+  expect(
+    [
+      ['60 mL', 'Vinegar 5 %'],
+      ['1', 'Deep tray'],
+      ['2', 'Pair of forks'],
+      ['1 tsp', 'Dried yeast'],
+      ['12', 'Paper cups'],
+    ].map(([amount = '', name = '']) => thingWords({ amount, name })),
+  ).toEqual([
+    '60 mL vinegar 5 %',
+    'deep tray',
+    '2 × pair of forks',
+    '1 tsp dried yeast',
+    '12 × paper cups',
+  ]);
 });

@@ -19,3 +19,10 @@ export const SAID_WORDS = {
 /** Beneath the hand-out, always. */
 export const HOME_CAUTION =
   'Only what is marked here is tried at home, in these amounts and with these things. The label on a bottle comes first. Goggles for everybody; nothing of it is eaten or drunk; hands washed afterwards.';
+
+/** “60 mL vinegar”, “2 × clear bottle”, “deep tray”: of one it is enough to name it. */
+export function thingWords({ amount, name }: { amount: string; name: string }): string {
+  const thing = name.toLowerCase();
+  if (amount === '1') return thing;
+  return /^\d+$/.test(amount) ? `${amount} × ${thing}` : `${amount} ${thing}`;
+}

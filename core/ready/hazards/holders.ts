@@ -35,14 +35,14 @@ export function holdersOf(
   const can = (ids: readonly string[]): string[] =>
     ids.filter((id) => heldBy === 'anyone' || id !== slot.performerId);
   const each = performs.map(({ people }) => can(people));
-  const any = [...new Set(each.flat())];
-  const throughout = any.filter((id) => each.every((ids) => ids.includes(id)));
+  const able = [...new Set(each.flat())];
+  const throughout = able.filter((id) => each.every((ids) => ids.includes(id)));
   return {
-    personIds: throughout.length > 0 ? throughout : any,
+    personIds: throughout.length > 0 ? throughout : able,
     // A method that does not say in which steps it is there is held against all of them together.
     alone:
       kind !== null && isPlacedIn(method.tasks, kind)
         ? each.some((ids) => ids.length === 0)
-        : any.length === 0,
+        : able.length === 0,
   };
 }
