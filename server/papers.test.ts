@@ -42,7 +42,7 @@ const oneLine = (text: string): string => text.replace(/\s+/g, ' ').trim();
 const unnumbered = (text: string): string => text.replace(/(?<=\S)[1-9]\.(?= |$)/g, '');
 
 async function paper(path: string): Promise<Paper> {
-  const { body } = await request(server.app)
+  const answer = await request(server.app)
     .get(`/api/shows/${path}`)
     .buffer(true)
     .parse((res, done) => {
@@ -52,7 +52,7 @@ async function paper(path: string): Promise<Paper> {
     })
     .expect(200)
     .expect('content-type', /application\/pdf/);
-  const pdf = await getDocumentProxy(new Uint8Array(body as Buffer));
+  const pdf = await getDocumentProxy(new Uint8Array(answer.body as Buffer));
   const { text } = await extractText(pdf, { mergePages: false });
   const { info } = await pdf.getMetadata();
   const pages = text.map(oneLine);
@@ -66,10 +66,10 @@ async function paper(path: string): Promise<Paper> {
 
 /** The show as it is, with something of it changed. */
 async function change(id: string, to: (show: Show) => Show): Promise<void> {
-  const { body } = await request(server.app).get(`/api/shows/${id}`).expect(200);
+  const kept = await request(server.app).get(`/api/shows/${id}`).expect(200);
   await request(server.app)
     .put(`/api/shows/${id}`)
-    .send(to(body as Show))
+    .send(to(kept.body as Show))
     .expect(200);
 }
 
