@@ -1,6 +1,16 @@
 /** Pictures of how it should look, what cameras see, slow motion, and who films. */
 import { deflateSync } from 'node:zlib';
-import { FESTIVAL, expect, pick, pressKey, refuses, saved, test, takesPdf } from './stage';
+import {
+  FESTIVAL,
+  expect,
+  phoneOf,
+  pick,
+  rehearseFrom,
+  refuses,
+  saved,
+  test,
+  takesPdf,
+} from './stage';
 
 const WORDS = '/demos/foam-fountain/words';
 
@@ -116,26 +126,12 @@ test('a camera is added to a step; half a second at 240 shown at 30 is 4 s; the 
   await takesPdf(page, 'Print it (PDF)');
 });
 
-test('whoever films sees on their phone what is in the picture now', async ({
-  context,
-  page,
-  demo,
-}) => {
+test('whoever films sees on their phone what is in the picture now', async ({ page, demo }) => {
   await page.goto(demo.url + FESTIVAL + '/shots');
   await pick(page.getByRole('combobox', { name: 'Who films, close' }), 'Jo');
   await expect(saved(page)).toBeVisible();
-  await page.goto(demo.url + FESTIVAL + '/on-stage');
-  await page.getByRole('button', { name: 'Rehearse it' }).click();
-  await page.getByRole('button', { name: /^Start/ }).click();
-  await pressKey(page, 'g');
-  await page
-    .getByRole('dialog', { name: 'Go to' })
-    .getByRole('button', { name: /Foam fountain/ })
-    .click();
-  const phone = await context.newPage();
-  await phone.setViewportSize({ width: 390, height: 844 });
-  await phone.goto(demo.url + `${FESTIVAL}/crew`);
-  await phone.getByRole('button', { name: 'Jo', exact: true }).click();
+  await rehearseFrom(page, demo.url, /Foam fountain/);
+  const phone = await phoneOf(page, demo.url, 'Jo');
   const mine = phone.getByRole('region', { name: 'You film' });
   await expect(mine).toContainText('You film now, close');
   await expect(mine).toContainText('the labels of the two cups');

@@ -263,3 +263,21 @@ export async function later(page: Page, demo: Served, seconds: number): Promise<
   await page.clock.fastForward(seconds * 1000);
 }
 export { expect };
+
+/** A rehearsal of the festival, gone on to one of its demonstrations. */
+export async function rehearseFrom(page: Page, url: string, name: RegExp): Promise<void> {
+  await page.goto(url + FESTIVAL + '/on-stage');
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  await page.getByRole('button', { name: /^Start/ }).click();
+  await pressKey(page, 'g');
+  await page.getByRole('dialog', { name: 'Go to' }).getByRole('button', { name }).click();
+}
+
+/** What one of the festival’s crew has on their phone. */
+export async function phoneOf(page: Page, url: string, name: string): Promise<Page> {
+  const phone = await page.context().newPage();
+  await phone.setViewportSize({ width: 390, height: 844 });
+  await phone.goto(`${url}${FESTIVAL}/crew`);
+  await phone.getByRole('button', { name, exact: true }).click();
+  return phone;
+}

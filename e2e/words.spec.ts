@@ -1,5 +1,5 @@
 /** Two voices: words against time, what is too long, one’s own lines on paper, on stage and on a phone. */
-import { FESTIVAL, expect, pick, pressKey, saved, test, takesPdf } from './stage';
+import { FESTIVAL, expect, phoneOf, pick, rehearseFrom, saved, test, takesPdf } from './stage';
 
 const WORDS = '/demos/foam-fountain/words';
 
@@ -56,23 +56,12 @@ test('the script of a show: one’s own lines with their cues, at one’s own pa
 
 test('on stage the performer’s lines stand out; a helper’s phone has theirs, with the cue', async ({
   page,
-  context,
   demo,
 }) => {
-  await page.goto(demo.url + `${FESTIVAL}/on-stage`);
-  await page.getByRole('button', { name: 'Rehearse it' }).click();
-  await page.getByRole('button', { name: /^Start/ }).click();
-  await pressKey(page, 'g');
-  await page
-    .getByRole('dialog', { name: 'Go to' })
-    .getByRole('button', { name: /Foam fountain/ })
-    .click();
+  await rehearseFrom(page, demo.url, /Foam fountain/);
   const now = page.getByRole('region', { name: 'Now' });
   await expect(now).toContainText('Helper: Mine was asleep');
-  const phone = await context.newPage();
-  await phone.setViewportSize({ width: 390, height: 844 });
-  await phone.goto(demo.url + `${FESTIVAL}/crew`);
-  await phone.getByRole('button', { name: 'Jo', exact: true }).click();
+  const phone = await phoneOf(page, demo.url, 'Jo');
   const mine = phone.getByRole('region', { name: 'You say' });
   await expect(mine).toContainText('after “… first-aid box. And yours?” you say');
   await expect(mine).toContainText('Mine was asleep in a packet');
