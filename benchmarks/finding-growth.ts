@@ -39,10 +39,15 @@ const tour = (shows: number): ShowNeeds[] =>
     date: dayAfter(TODAY, i),
     from: 12 * 3600,
     until: 16 * 3600,
+    way: 0,
+    venueId: null,
     needs: Array.from({ length: KIT }, (_unused, k) => ({
       itemId: `i${k}`,
       base: 1 + ((i + k) % 5),
       perDay: k % 7 === 0 ? 1 : 0,
+      uses: 0,
+      demos: [],
+      instead: [],
     })),
   }));
 

@@ -9,6 +9,7 @@ import { live1000, liveGrowth } from './live';
 import { order30 } from './order-30';
 import { orderBr17 } from './order-br17';
 import { orderVsSolver } from './order-vs-solver';
+import { packsVsSolver } from './packs-vs-solver';
 import { plateauCalibration } from './plateau-calibration';
 import { pressGrowth } from './press-growth';
 import { pressVsInsert } from './press-vs-insert';
@@ -29,6 +30,7 @@ const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'timeline-budget': timelineBudget,
   'order-30': order30,
   'shopping-10000': shopping10000,
+  'packs-vs-solver': packsVsSolver,
   'records-growth': recordsGrowth,
   'press-growth': pressGrowth,
   'press-vs-insert': pressVsInsert,

@@ -4,6 +4,7 @@ import type { MarkShape, Show, ShowBundle } from '../core/brief/types';
 import type { CueKind } from '../core/repertoire/cues';
 import type { Demo, HazardKind, Item } from '../core/repertoire/types';
 import type { ShoppingList } from '../core/inventory/shopping';
+import type { ShowCost } from '../core/inventory/showCost';
 import type { StockLine } from '../core/inventory/stockLine';
 import type { StockedLot } from '../core/inventory/types';
 import type { PackMark } from '../core/kit/packing';
@@ -175,6 +176,7 @@ export interface Change {
     | 'media'
     | 'trial'
     | 'template'
+    | 'order'
     | 'reading';
   id: string;
   /** Of a run: what was added to it. */
@@ -256,6 +258,8 @@ export interface ImportAnswer {
 /** What the store has for one show. */
 export interface StockAnswer {
   shares: Share[];
+  /** Null where it can’t be worked out: a show that is over, or of which something can’t be read. */
+  cost: ShowCost | null;
 }
 
 /** What to buy. */

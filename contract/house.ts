@@ -28,6 +28,7 @@ export const DAMAGED_KINDS = [
   'lot',
   'trial',
   'template',
+  'order',
   'settings',
 ] as const;
 export type DamagedKind = (typeof DAMAGED_KINDS)[number];

@@ -4,6 +4,7 @@ import { SURENESS, type Sureness, USUAL_SURENESS } from '../core/lineup/outlook'
 import { STOCK_MOST } from '../core/inventory/ledger';
 import { ITEM_KINDS } from '../core/repertoire/types';
 import { PACK_MARKS, type PackMark, type PackMarkKind } from '../core/kit/packing';
+import { ORDER_TERMS, type Order, type OrderTerms } from '../core/inventory/orders';
 import {
   type Box,
   LOT_STATES,
@@ -100,6 +101,79 @@ export class ReceiveBody {
 
   @Text(200)
   note!: string;
+}
+
+export class OrderBody implements Order {
+  @Id()
+  id!: string;
+
+  @Id()
+  itemId!: string;
+
+  @OneOf(ORDER_TERMS)
+  terms!: OrderTerms;
+
+  @Positive(1_000_000)
+  amount!: number;
+
+  @OneOf(STOCK_UNITS)
+  unit!: UnitId;
+
+  @Whole(1, 1000)
+  count!: number;
+
+  @Whole(0, 1_000_000_000)
+  price!: number;
+
+  @Text(80)
+  supplier!: string;
+
+  @DayDate()
+  ordered!: string;
+
+  @Holds<OrderBody>((order) =>
+    order.expected < order.ordered ? 'must not be before it was ordered' : null,
+  )
+  @DayDate()
+  expected!: string;
+
+  @OrNull()
+  @DayDate()
+  come!: string | null;
+
+  @OrNull()
+  @Whole(0, 3650)
+  keeps!: number | null;
+
+  @OrNull()
+  @Holds<OrderBody>((order) =>
+    order.terms === 'bought' && order.backBy !== null
+      ? 'must be empty for what is bought'
+      : order.backBy !== null && order.backBy < order.expected
+        ? 'must not be before it comes'
+        : null,
+  )
+  @DayDate()
+  backBy!: string | null;
+
+  @OrNull()
+  @Holds<OrderBody>((order) =>
+    order.terms === 'bought' && order.back !== null ? 'must be empty for what is bought' : null,
+  )
+  @DayDate()
+  back!: string | null;
+
+  @Text(200)
+  note!: string;
+}
+
+/** An order that has come: on which day, and where it was put. */
+export class ComeBody {
+  @DayDate()
+  day!: string;
+
+  @Text(60)
+  place!: string;
 }
 
 /** The kinds of things that the store's list can be narrowed to. */

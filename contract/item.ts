@@ -73,6 +73,14 @@ export class PackBody implements Pack {
 
   @Text(80)
   supplier!: string;
+
+  @OrNull()
+  @Whole(0, 3650)
+  keeps!: number | null;
+
+  @OrNull()
+  @Whole(1, 365)
+  hireDays!: number | null;
 }
 
 export class HazardLabelBody implements HazardLabel {
@@ -95,6 +103,18 @@ function unlikePack(item: ItemBody): string | null {
   );
   if (!wrong) return null;
   return `must be sold by ${kindInWords(kind).replace(/^an? /, '')}, as it is counted in the store; or give what it weighs`;
+}
+
+/** What is used up is not hired; what comes back does not go off in its pack. */
+function misplacedPack({ kind, packs }: ItemBody): string | null {
+  if (!Array.isArray(packs)) return null;
+  return kind === 'consumable'
+    ? packs.some((pack) => pack?.hireDays != null)
+      ? 'must be bought: what is used up can’t be hired'
+      : null
+    : packs.some((pack) => pack?.keeps != null)
+      ? 'must have no days to keep: only what is used up goes off'
+      : null;
 }
 
 export class TestLimitsBody implements Measured {
@@ -138,7 +158,7 @@ export class ItemBody implements Item {
   testMeasures!: TestLimitsBody | null;
 
   @OrNull()
-  @Whole(1, 1000)
+  @Whole(0, 1000)
   owned!: number | null;
 
   @YesNo()
@@ -209,6 +229,7 @@ export class ItemBody implements Item {
   @Id()
   boxId!: string | null;
 
+  @Holds(misplacedPack)
   @Holds(unlikePack)
   @PartList(() => PackBody, 12)
   packs!: PackBody[];

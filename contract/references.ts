@@ -3,6 +3,7 @@
  * in the data file or in the same show file.
  */
 import type { Show } from '../core/brief/types';
+import type { Order } from '../core/inventory/orders';
 import type { Lot } from '../core/inventory/types';
 import type { Demo, Item } from '../core/repertoire/types';
 import type { TrialSeries } from '../core/trials/series';
@@ -107,6 +108,9 @@ export const strayInItem: Check<Item> = (known, item, at = '') =>
 
 export const strayInLot: Check<Lot> = (known, lot, at = '') =>
   stray(known, 'item', lot.itemId, `${at}itemId`);
+
+export const strayInOrder: Check<Order> = (known, order, at = '') =>
+  stray(known, 'item', order.itemId, `${at}itemId`);
 
 export const strayInTrial: Check<TrialSeries> = (known, trial, at = '') => [
   ...stray(known, 'demo', trial.demoId, `${at}demoId`),

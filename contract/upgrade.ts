@@ -15,6 +15,7 @@ import {
   fromVersion11,
   fromVersion12,
   fromVersion13,
+  fromVersion14,
 } from './upgrades/later';
 import { isPlain, type Plain } from './upgrades/plain';
 
@@ -33,6 +34,7 @@ const STEPS: Record<number, (file: Plain) => Plain> = {
   11: fromVersion11,
   12: fromVersion12,
   13: fromVersion13,
+  14: fromVersion14,
 };
 
 /** The file as the present version has it. */

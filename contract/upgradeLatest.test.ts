@@ -176,3 +176,20 @@ test('a version 13 file, before pictures, cameras, hand-outs and classes, is rea
     { numRuns: 20, seed: 133 },
   );
 });
+
+test('a version 14 file, before what keeps and what is hired, is read as one without any', () => {
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const items = file.items.map((item) => ({
+        ...item,
+        packs: item.packs.map((pack) => ({ ...pack, keeps: null, hireDays: null })),
+      }));
+      const bare = { ...file, items };
+      const old = JSON.stringify({ ...bare, version: 14 }, (key, value: unknown) =>
+        ['keeps', 'hireDays'].includes(key) ? undefined : value,
+      );
+      readsAs(old, bare);
+    }),
+    { numRuns: 20, seed: 134 },
+  );
+});

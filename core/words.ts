@@ -1,7 +1,7 @@
 /** "Ines", "Ines and Jo", "Ines, Jo and Mara". */
-export function listInWords(names: readonly string[]): string {
+export function listInWords(names: readonly string[], last: 'and' | 'or' = 'and'): string {
   if (names.length < 2) return names[0] ?? '';
-  return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
+  return `${names.slice(0, -1).join(', ')} ${last} ${names[names.length - 1]}`;
 }
 
 export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

@@ -1,4 +1,5 @@
 /** The store: what comes and goes, shopping, boxes, spreadsheets in and out, sizes of words. */
+import type { StockedLot } from '../core/inventory/types';
 import { expect, pick, refuses, saved, test } from './stage';
 
 test('a delivery comes in, what is there is counted, and both are taken back', async ({
@@ -80,10 +81,49 @@ test('shopping: the cheapest packs, for the shows that are chosen; what has come
   await page.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('menuitem', { name: /spreadsheet/ }).click();
   expect((await download).suggestedFilename()).toBe('shopping.xlsx');
+  // Ordered, it is on its way; taken back, it is to order again.
+  await page.getByRole('button', { name: 'Foil dishes: ordered' }).click();
+  await expect(page.getByRole('button', { name: 'Foil dishes: ordered' })).toBeHidden();
+  await page.getByText('Undo').last().click();
+  await page.getByRole('button', { name: 'Foil dishes: ordered' }).click();
   await page.getByRole('button', { name: 'Foil dishes: it has come' }).click();
-  await expect(page.getByText('Foil dishes')).toBeHidden();
+  await expect(page.getByText('Foil dishes has come.')).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Foil dishes' })).toBeHidden();
   await page.goto(demo.url + '/store/items/foil-dishes');
   await expect(page.getByText('came in · 24, Quay stores')).toBeVisible();
+});
+
+test('what can’t be in time says by how much, and is got otherwise', async ({ page, demo }) => {
+  const read = async <T>(path: string): Promise<T> =>
+    (await (await page.request.get(`${demo.url}/api${path}`)).json()) as T;
+  const item = await read<object>('/items/dome');
+  const pack = {
+    id: 'far',
+    amount: 1,
+    unit: 'piece',
+    price: 90000,
+    leadDays: 300,
+    supplier: 'Far',
+  };
+  const packs = [{ ...pack, keeps: null, hireDays: null }];
+  await page.request.put(`${demo.url}/api/items/dome`, { data: { ...item, owned: 0, packs } });
+  for (const { stock: _stock, ...lot } of await read<StockedLot[]>('/lots?item=dome'))
+    await page.request.put(`${demo.url}/api/lots/${lot.id}`, { data: { ...lot, state: 'out' } });
+  await page.goto(demo.url + '/store/shopping');
+  await expect(page.getByText(/can’t be in time: Static dome$/)).toBeVisible();
+  await expect(page.getByText(/The soonest is .*days after it/).first()).toBeVisible();
+  const otherwise = page.getByRole('button', { name: /^Static dome for .*: I get it otherwise$/ });
+  const before = await otherwise.count();
+  await otherwise.first().click();
+  const form = page.getByRole('form', { name: 'Static dome, got otherwise' });
+  await form.getByLabel('Price').fill('much');
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(form.getByText('Price must be a number, such as 4.50')).toBeVisible();
+  await form.getByLabel('Price').fill('12,50');
+  await form.getByLabel('From').fill('The school');
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(otherwise).toHaveCount(before - 1);
+  await expect(page.getByText(/borrowed, The school, .*12.50/)).toBeVisible();
 });
 
 test('a spreadsheet is mapped, looked at, put right and brought in', async ({ page, demo }) => {

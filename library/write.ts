@@ -232,4 +232,15 @@ export const pack = (
   price: number,
   leadDays: number,
   supplier: string,
-): Pack => ({ id: `pack-${amount}-${unit}`, amount, unit, price, leadDays, supplier });
+  more: Partial<Pack> = {},
+): Pack => ({
+  id: `pack-${amount}-${unit}`,
+  amount,
+  unit,
+  price,
+  leadDays,
+  supplier,
+  keeps: null,
+  hireDays: null,
+  ...more,
+});

@@ -6,6 +6,7 @@ import { pack } from '../library/write';
 const QUAY = 'Quay stores';
 const CHANDLER = 'Harbour chandler';
 const MAINLAND = 'Mainland laboratory supply';
+const SCHOOL = 'Hollin school, science room';
 const GAS = 'Gas works, Tarn Skerry';
 
 const AIR = 'box-air';
@@ -79,9 +80,17 @@ export const KEPT: Readonly<Record<string, Partial<Pick<Item, 'owned' | 'boxId' 
   'drink-can': { boxId: AIR, packs: [pack(1, 'piece', 0, 2, 'Kept by the ferry café')] },
   matches: { boxId: AIR, packs: [pack(40, 'piece', 190, 1, QUAY)] },
   nitrogen: { packs: [pack(1, 'L', 380, 2, GAS), pack(5, 'L', 1600, 2, GAS)] },
-  flower: { packs: [pack(1, 'piece', 120, 0, QUAY), pack(10, 'piece', 780, 0, QUAY)] },
+  flower: {
+    packs: [
+      pack(1, 'piece', 120, 0, QUAY, { keeps: 3 }),
+      pack(10, 'piece', 780, 0, QUAY, { keeps: 3 }),
+    ],
+  },
   sticks: { boxId: AIR, packs: [pack(100, 'piece', 150, 1, QUAY)] },
-  goggles: { boxId: GEAR, packs: [pack(1, 'piece', 490, 3, CHANDLER)] },
+  goggles: {
+    boxId: GEAR,
+    packs: [pack(1, 'piece', 490, 3, CHANDLER), pack(20, 'piece', 900, 4, SCHOOL, { hireDays: 3 })],
+  },
   gloves: { boxId: GEAR },
   'cold-gloves': { boxId: GEAR },
   'face-shield': { boxId: GEAR },

@@ -33,6 +33,7 @@ import { onlyWhoMay, refusalFor, rightFor } from './share/rights';
 import { shareRoutes } from './share/routes';
 import type { Share } from './share/share';
 import { stageRoutes } from './stage/routes';
+import { orderRoutes } from './inventory/orderRoutes';
 import { shoppingRoutes, tableBody } from './inventory/shoppingRoutes';
 import { TemplateBody } from '../contract/again';
 import { TrialBody } from '../contract/trials';
@@ -125,7 +126,7 @@ function apiRoutes({
   api.use(shareRoutes(share, context));
   api.use(repertoireRoutes(context), libraryRoutes(context));
   api.use('/demos', entityRoutes(context.demos, DemoBody));
-  api.use(storeRoutes(context), shoppingRoutes(context));
+  api.use(storeRoutes(context), shoppingRoutes(context), orderRoutes(context));
   api.use('/items', entityRoutes(context.items, ItemBody));
   api.use('/boxes', entityRoutes(context.boxes, BoxBody));
   api.use('/settings', onlyReadAndChange, entityRoutes(context.settings, SettingsBody));

@@ -1,5 +1,6 @@
 import type { Person, Show, Venue } from '../core/brief/types';
 import type { Demo, Item } from '../core/repertoire/types';
+import type { Order } from '../core/inventory/orders';
 import type { Box, Lot } from '../core/inventory/types';
 import type { Template } from '../contract/again';
 import type { Output } from '../contract/cues';
@@ -39,6 +40,7 @@ import { BenchReadings } from './repertoire/readings';
 import { StageGoes } from './trials/fromStage';
 import { TrialGoes, trialStore } from './trials/trials';
 import { Ledger, lotStore } from './inventory/lots';
+import { orderStore } from './inventory/orders';
 import { settingsStore } from './inventory/settings';
 import { StockList } from './inventory/stockList';
 
@@ -59,6 +61,7 @@ export interface AppContext {
   signed: SignedStore;
   boxes: EntityStore<Box>;
   lots: EntityStore<Lot>;
+  orders: EntityStore<Order>;
   ledger: Ledger;
   trials: EntityStore<TrialSeries>;
   trialGoes: TrialGoes;
@@ -161,6 +164,7 @@ export function createContext(
     signed: new SignedStore(db),
     boxes: boxStore(db),
     lots: lotStore(db),
+    orders: orderStore(db),
     packMarks: new PackMarks(db),
     mirrors: createMirrors({ db, log }, stores),
     stockList: new StockList(() => context),

@@ -24,6 +24,7 @@ const ENTITIES = [
   'lots',
   'trials',
   'templates',
+  'orders',
   'settings',
 ];
 const OF_SHOW = [
@@ -79,6 +80,8 @@ const OTHERS = [
   'repertoire',
   'shows/start',
   'templates/none/again',
+  'orders/none/come',
+  'orders/none/not-come',
   'tour',
   'tour?name=Islands',
   'deliveries',

@@ -1,9 +1,11 @@
 import { written } from './db/open';
 import { LIGHTING, seasonExtras } from '../season/extras';
 import { benchReadings } from '../season/readings';
+import { ordersFor } from '../season/orders';
 import { triedSeries } from '../season/trials';
 import { TrialBody } from '../contract/trials';
 import { season } from '../season/season';
+import { OrderBody } from '../contract/inventory';
 import { ItemBody } from '../contract/item';
 import { DemoBody } from '../contract/repertoire';
 import { checkShowFile } from '../contract/showFile';
@@ -39,6 +41,9 @@ export function loadSeason(context: AppContext, today: string, zone: string): vo
     }
     for (const { id, demoId, first, ...reading } of benchReadings(Date.now()))
       context.readings.put(demoId, id, reading, first);
+    for (const order of ordersFor(today))
+      if (context.items.exists(order.itemId))
+        context.orders.add(valid(check(OrderBody, copy(order))));
     for (const { showId, ...mark } of extras.marks) context.marks.set(showId, mark);
   });
 }

@@ -52,6 +52,8 @@ const COLUMNS = [
   { key: 'price', title: 'Price', also: ['cost'] },
   { key: 'leadDays', title: 'Lead days', also: ['lead time', 'delivery days'] },
   { key: 'supplier', title: 'Supplier', also: ['shop', 'sold by', 'vendor'] },
+  { key: 'keeps', title: 'Keeps unopened days' },
+  { key: 'hireDays', title: 'Hired for days' },
 ] as const satisfies readonly Column[];
 
 export const STORE_COLUMNS: readonly Column<StoreKey>[] = COLUMNS;
@@ -59,12 +61,14 @@ export const STORE_COLUMNS: readonly Column<StoreKey>[] = COLUMNS;
 export const titleOf = (key: StoreKey): string =>
   STORE_COLUMNS.find((column) => column.key === key)?.title ?? key;
 
+const PACK_PARTS = ['price', 'leadDays', 'supplier', 'keeps', 'hireDays'] as const;
+
 /** The column that a path in an item is written in: “packs[0].amount” is in Pack. */
 export function columnOf(path: string): StoreKey | null {
   const [first = '', second = ''] = path.split(/[.[\]]+/);
   if (first === 'packs') {
     const part = path.split('.')[1] ?? '';
-    return part === 'price' || part === 'leadDays' || part === 'supplier' ? part : 'pack';
+    return PACK_PARTS.find((key) => key === part) ?? 'pack';
   }
   if (first === 'id') return 'itemId';
   if (first === 'boxId') return 'box';

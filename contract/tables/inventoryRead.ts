@@ -264,6 +264,8 @@ class Reading {
       price: price === undefined ? (before?.price ?? 0) : Math.round(price * 100),
       leadDays: this.get(row, cells, 'leadDays', readNumber) ?? before?.leadDays ?? 0,
       supplier: this.text(cells, 'supplier') ?? before?.supplier ?? '',
+      keeps: this.get(row, cells, 'keeps', readNumber) ?? before?.keeps ?? null,
+      hireDays: this.get(row, cells, 'hireDays', readNumber) ?? before?.hireDays ?? null,
     };
     return before ? packs.map((p) => (p.id === id ? pack : p)) : [...packs, pack];
   }

@@ -81,6 +81,8 @@ const packCells = (pack: Pack): Cells => ({
   price: pack.price / 100,
   leadDays: pack.leadDays,
   supplier: pack.supplier,
+  keeps: pack.keeps,
+  hireDays: pack.hireDays,
 });
 
 /** The whole store as rows, the heading first. */

@@ -28,7 +28,7 @@ export const item: fc.Arbitrary<Item> = fc
         most: orNull(whole(0, 1000)),
       }),
     ),
-    owned: orNull(whole(1, 1000)),
+    owned: orNull(whole(0, 1000)),
     atVenue: yes,
     unit: fc.constantFrom(...STOCK_UNITS),
     waste: number(0, 90),
@@ -56,6 +56,8 @@ export const item: fc.Arbitrary<Item> = fc
           price: whole(0, 100_000),
           leadDays: whole(0, 30),
           supplier: words(80),
+          keeps: orNull(whole(0, 400)),
+          hireDays: orNull(whole(1, 30)),
         }),
         { maxLength: 2 },
       )
@@ -71,7 +73,12 @@ export const item: fc.Arbitrary<Item> = fc
           ? COLD_KINDS[1]
           : null,
     // Sold in what it is counted in.
-    packs: packs.map((pack) => ({ ...pack, unit: rest.unit })),
+    packs: packs.map((pack) => ({
+      ...pack,
+      unit: rest.unit,
+      keeps: rest.kind === 'consumable' ? pack.keeps : null,
+      hireDays: rest.kind === 'consumable' ? null : pack.hireDays,
+    })),
   }));
 
 const day = fc.constantFrom('2027-01-31', '2027-05-30', '2028-02-29');

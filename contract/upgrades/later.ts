@@ -134,3 +134,13 @@ export function fromVersion13(file: Plain): Plain {
     }),
   };
 }
+
+/** What version 15 added: how long packs keep, and packs that are hired. */
+export function fromVersion14(file: Plain): Plain {
+  const pack = (value: unknown): unknown => withMissing(value, { keeps: null, hireDays: null });
+  return {
+    ...file,
+    version: 15,
+    items: each(file.items, (item) => within(item, 'packs', (list) => each(list, pack))),
+  };
+}

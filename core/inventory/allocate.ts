@@ -1,7 +1,10 @@
-/** The stock shared among coming shows, by date: the second is told what the first will take. */
+/** The stock, and what is on its way, shared among coming shows by date: the second is told what the first will take. */
 import { type ItemDayKey, itemDayKey } from '../keys';
 import type { Item } from '../repertoire/types';
-import { firstExpiredFirst, usableOn } from './dates';
+import { type Away, type Stay, leastFor, stayOf, stillAway } from './away';
+import { usableOn } from './dates';
+import type { Expected } from './orders';
+import { type Container, containersOf, takeOn } from './supply';
 import type { ShowNeeds, StockedLot } from './types';
 
 export interface Share {
@@ -13,6 +16,8 @@ export interface Share {
   short: number;
   /** Out of which lots, first expired first; consumables only. */
   from: { lotId: string; base: number }[];
+  /** Of what it gets, what is still to come. */
+  coming: { orderId: string; from: string; base: number }[];
   /** What earlier shows take of it. */
   before: { showId: string; title: string; base: number }[];
   /** In the store, and out of date by the day. */
@@ -20,9 +25,6 @@ export interface Share {
   /** The store counts it at all; of other equipment there is as much as is asked for. */
   counted: boolean;
 }
-
-/** Less than this share of a need is a rounding error. */
-const HAIR = 1e-9;
 
 export const inOrder = (shows: readonly ShowNeeds[]): ShowNeeds[] =>
   [...shows].sort((a, b) =>
@@ -33,15 +35,16 @@ export const inOrder = (shows: readonly ShowNeeds[]): ShowNeeds[] =>
       : a.from - b.from || (a.showId < b.showId ? -1 : 1),
   );
 
-export const byItem = (lots: readonly StockedLot[]): Map<string, StockedLot[]> => {
-  const map = new Map<string, StockedLot[]>();
-  for (const lot of lots) {
-    const list = map.get(lot.itemId);
-    if (list) list.push(lot);
-    else map.set(lot.itemId, [lot]);
+/** By the item that each of them is of. */
+export function byItem<T extends { itemId: string }>(all: readonly T[]): Map<string, T[]> {
+  const map = new Map<string, T[]>();
+  for (const one of all) {
+    const list = map.get(one.itemId);
+    if (list) list.push(one);
+    else map.set(one.itemId, [one]);
   }
   return map;
-};
+}
 
 /** How many there are of equipment or gear on a day; Infinity for as many as are asked for. */
 export function ownedOn(item: Item, lots: readonly StockedLot[] | undefined, day: string): number {
@@ -49,83 +52,112 @@ export function ownedOn(item: Item, lots: readonly StockedLot[] | undefined, day
   return lots.reduce((sum, lot) => sum + (usableOn(lot, item, day) ? lot.stock : 0), 0);
 }
 
+/** Of what is ordered, hired or borrowed, what is there on a day. */
+export const comingBy = (expected: readonly Expected[], day: string): Share['coming'] =>
+  expected.flatMap(({ orderId, from, until, packs }) =>
+    from <= day && (until === null || day <= until)
+      ? [{ orderId, from, base: packs.reduce((sum, base) => sum + base, 0) }]
+      : [],
+  );
+
+interface Asking {
+  show: ShowNeeds;
+  stay: Stay;
+}
+
+type Taker = Away & Asking;
+
+/** What stands of one item while the shows take theirs, one after the other. */
+interface Pool {
+  lots: readonly StockedLot[];
+  expected: readonly Expected[];
+  containers: Container[];
+  takers: Taker[];
+}
+
 /** A share for every need of every show. Items without a card are left out. */
 export function allocate(
   shows: readonly ShowNeeds[],
   items: ReadonlyMap<string, Item>,
   lots: readonly StockedLot[],
+  expected: readonly Expected[] = [],
 ): Share[] {
   const stocked = byItem(lots);
-  const left = new Map(lots.map((lot) => [lot.id, lot.stock]));
-  const earlierTakers = new Map<string, { show: ShowNeeds; base: number }[]>();
+  const awaited = byItem(expected);
+  const pools = new Map<string, Pool>();
+  const poolOf = (itemId: string): Pool => {
+    const known = pools.get(itemId);
+    if (known) return known;
+    const mine = stocked.get(itemId) ?? [];
+    const toCome = awaited.get(itemId) ?? [];
+    const made = {
+      lots: mine,
+      expected: toCome,
+      containers: containersOf(mine, toCome),
+      takers: [],
+    };
+    pools.set(itemId, made);
+    return made;
+  };
   const sharedOnDay = new Map<ItemDayKey, number>();
-  const shares: Share[] = [];
-  for (const show of inOrder(shows)) {
-    for (const { itemId, base, perDay } of show.needs) {
+  return inOrder(shows).flatMap((show) => {
+    const stay = stayOf(show);
+    return show.needs.flatMap(({ itemId, base, perDay }): Share[] => {
       const item = items.get(itemId);
-      if (!item) continue;
-      const mine = stocked.get(itemId) ?? [];
-      const takers = earlierTakers.get(itemId) ?? [];
-      earlierTakers.set(itemId, takers);
-      if (item.kind !== 'consumable') {
-        // It comes back: only shows that run at the same time keep it from each other.
-        const away = takers.filter(
-          (t) => t.show.date === show.date && t.show.from < show.until && t.show.until > show.from,
-        );
-        const free = ownedOn(item, mine, show.date) - away.reduce((sum, t) => sum + t.base, 0);
-        const got = Math.max(0, Math.min(base, free));
-        shares.push({
-          showId: show.showId,
-          itemId,
-          need: base,
-          got,
-          short: base - got,
-          from: [],
-          before: away.map(({ show: s, base: b }) => ({
-            showId: s.showId,
-            title: s.title,
-            base: b,
-          })),
-          outOfDate: 0,
-          counted: Number.isFinite(free),
-        });
-        takers.push({ show, base: got });
-        continue;
-      }
+      if (!item) return [];
+      const pool = poolOf(itemId);
+      if (item.kind !== 'consumable') return [borrowed({ show, stay }, item, base, pool)];
       const dayKey = itemDayKey(itemId, show.date);
       const already = Math.min(perDay, sharedOnDay.get(dayKey) ?? 0);
       sharedOnDay.set(dayKey, Math.max(perDay, sharedOnDay.get(dayKey) ?? 0));
-      const need = base - already;
-      let open = need;
-      const from: Share['from'] = [];
-      let outOfDate = 0;
-      for (const lot of firstExpiredFirst(mine, item)) {
-        const there = left.get(lot.id) ?? 0;
-        if (there <= 0) continue;
-        if (!usableOn(lot, item, show.date)) {
-          outOfDate += there;
-          continue;
-        }
-        const taken = Math.min(there, open);
-        if (taken <= 0) continue;
-        from.push({ lotId: lot.id, base: taken });
-        left.set(lot.id, there - taken);
-        open -= taken;
-      }
-      const short = open <= need * HAIR ? 0 : open;
-      shares.push({
-        showId: show.showId,
-        itemId,
-        need,
-        got: need - short,
-        short,
-        from,
-        before: takers.map((t) => ({ showId: t.show.showId, title: t.show.title, base: t.base })),
-        outOfDate,
-        counted: true,
-      });
-      if (need - short > 0) takers.push({ show, base: need - short });
-    }
-  }
-  return shares;
+      return [usedUp({ show, stay }, item, base - already, pool)];
+    });
+  });
+}
+
+const told = (takers: readonly Taker[]): Share['before'] =>
+  takers.map(({ show, base }) => ({ showId: show.showId, title: show.title, base }));
+
+/** It comes back: only shows that have it at the same time keep it from each other. */
+function borrowed({ show, stay }: Asking, item: Item, base: number, pool: Pool): Share {
+  const away = stillAway(pool.takers, { stay, base });
+  const coming = comingBy(pool.expected, show.date);
+  const owned = ownedOn(item, pool.lots, show.date);
+  const there = owned + coming.reduce((sum, one) => sum + one.base, 0);
+  const free = there - leastFor(away);
+  const got = Math.max(0, Math.min(base, free));
+  pool.takers.push({ show, stay, base: got });
+  return {
+    showId: show.showId,
+    itemId: item.id,
+    need: base,
+    got,
+    short: base - got,
+    from: [],
+    coming: got > owned ? coming : [],
+    before: told(away),
+    outOfDate: 0,
+    counted: Number.isFinite(free),
+  };
+}
+
+function usedUp({ show, stay }: Asking, item: Item, need: number, pool: Pool): Share {
+  const before = told(pool.takers);
+  const { from, short, outOfDate } = takeOn(pool.containers, item, show.date, need);
+  const got = need - short;
+  if (got > 0) pool.takers.push({ show, stay, base: got });
+  return {
+    showId: show.showId,
+    itemId: item.id,
+    need,
+    got,
+    short,
+    from: from.flatMap(({ of, base }) => (of.orderId === null ? [{ lotId: of.id, base }] : [])),
+    coming: from.flatMap(({ of, base }) =>
+      of.orderId === null ? [] : [{ orderId: of.orderId, from: of.from ?? show.date, base }],
+    ),
+    before,
+    outOfDate,
+    counted: true,
+  };
 }

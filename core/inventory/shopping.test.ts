@@ -8,7 +8,9 @@ import { lot, pack, showNeeds } from '../testing/inventory';
 import { HOUSEHOLD } from '../units/household';
 import { convert } from './convert';
 import { needsOf } from '../kit/needs';
-import { boughtWords, dueOrders, shareOut, shoppingList } from './shopping';
+import { type Order, blankOrder } from './orders';
+import { shareOut } from './shareOut';
+import { boughtWords, dueOrders, shoppingList } from './shopping';
 import { takeFrom, usedIn } from '../kit/takeOut';
 
 const today = '2027-05-20';
@@ -17,7 +19,7 @@ const list = (
   items: Item[],
   shows: Parameters<typeof shoppingList>[0],
   lots = [] as ReturnType<typeof lot>[],
-) => shoppingList(shows, map(...items), lots, today, HOUSEHOLD);
+) => shoppingList(shows, { items: map(...items), lots, orders: [], sizes: HOUSEHOLD }, today);
 
 const peroxide = item('peroxide', 'consumable', {
   unit: 'mL',
@@ -38,7 +40,7 @@ describe('the shopping list', () => {
       missing: 700,
       over: 300,
       cost: 760,
-      packs: [{ pack: { id: 'small' }, count: 2, orderBy: '2027-05-31', late: false }],
+      packs: [{ pack: { id: 'small' }, count: 2, orderBy: '2027-05-31', neededBy: '2027-06-01' }],
     });
     expect(result.perShow).toMatchObject([
       { showId: 'a', cost: 434, perHead: 11 },
@@ -54,10 +56,13 @@ describe('the shopping list', () => {
     ];
     const result = shoppingList(
       needs,
-      map(peroxide),
-      [lot('l', 'peroxide', 200)],
+      {
+        items: map(peroxide),
+        lots: [lot('l', 'peroxide', 200)],
+        orders: [],
+        sizes: HOUSEHOLD,
+      },
       today,
-      HOUSEHOLD,
       new Set(['b']),
     );
     expect(result.lines[0]).toMatchObject({ missing: 50, shows: [{ showId: 'b', short: 50 }] });
@@ -70,14 +75,98 @@ describe('the shopping list', () => {
     ).toEqual([]);
   });
 
-  test('too late by the usual lead time is told, with what would be bought', () => {
+  test('what can’t be there in time is told, by how much, and what would help', () => {
     const slow = { ...peroxide, packs: [pack('large', 5, 'L', 2100, 30)] };
-    const [one] = list(
-      [slow],
-      [showNeeds('a', '2027-06-01', [{ itemId: 'peroxide', base: 600 }])],
-    ).lines;
-    expect(one?.problem).toContain('Can’t be there in time');
-    expect(one?.packs[0]).toMatchObject({ count: 1, late: true, orderBy: '2027-05-02' });
+    const weak = item('weak', 'consumable', { unit: 'mL' });
+    const want = { itemId: 'peroxide', base: 600, demos: ['Foam'], instead: ['weak'] };
+    const { lines } = list(
+      [slow, weak],
+      [showNeeds('a', '2027-06-01', [want]), showNeeds('b', '2027-07-01', [want])],
+      [lot('w', 'weak', 900)],
+    );
+    expect(lines[0]).toMatchObject({
+      missing: 1200,
+      cost: 2100,
+      packs: [{ count: 1, orderBy: '2027-06-01', neededBy: '2027-07-01' }],
+      tooLate: [
+        {
+          showId: 'a',
+          short: 600,
+          comes: '2027-06-19',
+          days: 18,
+          instead: [{ itemId: 'weak', there: 900 }],
+          demos: ['Foam'],
+        },
+      ],
+    });
+  });
+
+  test('flowers for December are not bought in November', () => {
+    const flowers = item('flowers', 'consumable', {
+      packs: [pack('bunch', 5, 'piece', 450, 1, { keeps: 2 })],
+    });
+    const { lines } = list(
+      [flowers],
+      [
+        showNeeds('a', '2027-06-01', [{ itemId: 'flowers', base: 2 }]),
+        showNeeds('b', '2027-06-03', [{ itemId: 'flowers', base: 2 }]),
+        showNeeds('c', '2027-06-12', [{ itemId: 'flowers', base: 2 }]),
+      ],
+    );
+    expect(lines[0]?.packs).toMatchObject([
+      // One bunch for both: it must come on the first day, and no sooner.
+      { count: 1, orderFrom: '2027-05-31', orderBy: '2027-05-31' },
+      { count: 1, orderFrom: '2027-06-09', orderBy: '2027-06-11' },
+    ]);
+  });
+
+  test('what is ordered is not ordered again; what comes too late does not count', () => {
+    const order = (expected: string): Order => ({
+      ...blankOrder('o', 'peroxide', today),
+      amount: 1,
+      unit: 'L',
+      expected,
+    });
+    const shows = [showNeeds('a', '2027-06-01', [{ itemId: 'peroxide', base: 600 }])];
+    const lines = (expected: string) =>
+      shoppingList(
+        shows,
+        { items: map(peroxide), lots: [], orders: [order(expected)], sizes: HOUSEHOLD },
+        today,
+      ).lines;
+    expect(lines('2027-06-01')).toEqual([]);
+    expect(lines('2027-06-02')).toMatchObject([{ missing: 600 }]);
+  });
+
+  test('hired for one show, bought for many', () => {
+    const lamp = item('lamp', 'equipment', {
+      owned: 0,
+      packs: [pack('own', 1, 'piece', 9000), pack('hire', 1, 'piece', 2000, 1, { hireDays: 3 })],
+    });
+    const days = ['01', '02', '10', '20', '28'].map((day) => `2027-06-${day}`);
+    const bill = (count: number) =>
+      list(
+        [lamp],
+        days.slice(0, count).map((day) => showNeeds(day, day, [{ itemId: 'lamp', base: 1 }])),
+      ).lines[0];
+    // Two days in a row are one hire.
+    expect(bill(2)).toMatchObject({ cost: 2000, packs: [{ backBy: '2027-06-03' }] });
+    expect(bill(5)).toMatchObject({ cost: 8000 });
+    const dear = { ...lamp, packs: [pack('own', 1, 'piece', 5000), ...lamp.packs.slice(1)] };
+    expect(
+      list(
+        [dear],
+        days.map((day) => showNeeds(day, day, [{ itemId: 'lamp', base: 1 }])),
+      ).lines[0],
+    ).toMatchObject({ cost: 5000, packs: [{ pack: { id: 'own' }, backBy: null }] });
+  });
+
+  test('that a pack is bought twice is one order within a month, where it keeps', () => {
+    const shows = ['2027-06-01', '2027-06-20', '2027-09-01'].map((day) =>
+      showNeeds(day, day, [{ itemId: 'peroxide', base: 500 }]),
+    );
+    const one = { ...peroxide, packs: [pack('small', 500, 'mL', 380, 1)] };
+    expect(list([one], shows).lines[0]?.packs.map(({ count }) => count)).toEqual([2, 1]);
   });
 
   test('what is cold is fetched for each show by itself', () => {

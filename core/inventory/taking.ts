@@ -5,7 +5,8 @@ import { dimensionOf, toBase, type UnitId } from '../units/units';
 import { byItem, ownedOn } from './allocate';
 import { convert } from './convert';
 import { cheapestPacks } from './packs';
-import { offersOf } from './shopping';
+import { offersOf } from './offers';
+import { rateOf } from './showCost';
 import type { StockedLot } from './types';
 
 export interface Wanted {
@@ -54,17 +55,16 @@ export function takingOf(wanted: readonly Wanted[], { items, lots, sizes, day }:
     const there = thereOf(item, stocked.get(item.id), day);
     const missing = there === null ? 0 : Math.max(0, whole - there);
     const offers = offersOf(item, sizes).map((offer) => ({ ...offer, leadDays: 0 }));
-    const choice = missing > 0 ? cheapestPacks([{ amount: missing, inDays: 0 }], offers) : null;
-    const rates = offers.map(({ price, size }) => price / size);
-    const rate = rates.length > 0 ? Math.min(...rates) : null;
+    const choice = cheapestPacks(missing > 0 ? [{ amount: missing, inDays: 0 }] : [], offers);
+    const rate = rateOf(item, [], sizes);
     return [
       {
         item,
         wanted: whole,
         there,
         missing,
-        packs: choice?.counts ?? [],
-        toBuy: missing > 0 ? (choice?.cost ?? null) : 0,
+        packs: choice.counts,
+        toBuy: choice.unserved.length > 0 ? null : choice.cost,
         worth: item.kind !== 'consumable' || item.atVenue ? 0 : rate === null ? null : rate * whole,
       },
     ];

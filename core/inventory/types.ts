@@ -59,6 +59,12 @@ export interface Need {
   base: number;
   /** Of that, what all shows of the date share. */
   perDay: number;
+  /** What the show uses up of it, what was ordered for it already included; 0 of what comes back. */
+  uses: number;
+  /** Names of the demonstrations that want it. */
+  demos: string[];
+  /** Items that may be used instead in all of them, the best first. */
+  instead: string[];
 }
 
 export interface ShowNeeds {
@@ -69,6 +75,9 @@ export interface ShowNeeds {
   /** Seconds from midnight: arrival to hard finish, while its equipment is away. */
   from: number;
   until: number;
+  /** Seconds that its equipment is on the way, there and again back. */
+  way: number;
+  venueId: string | null;
   needs: Need[];
   /** Items written in a kind that can't be turned into that of their stock. */
   unlike: string[];

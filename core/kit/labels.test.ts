@@ -116,10 +116,13 @@ describe('lists as rows', () => {
           { itemId: 'moss', base: 2 },
         ]),
       ],
-      new Map(items.map((one) => [one.id, one])),
-      [],
+      {
+        items: new Map(items.map((one) => [one.id, one])),
+        lots: [],
+        orders: [],
+        sizes: HOUSEHOLD,
+      },
       '2027-05-20',
-      HOUSEHOLD,
     );
     const [head, ...rows] = shoppingTable(list);
     expect(head).toHaveLength(9);

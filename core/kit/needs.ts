@@ -33,6 +33,12 @@ function mostNeeded(
   ).total;
 }
 
+/** What every one of these lines may do with instead. */
+function insteadFor(list: readonly KitDemand[]): string[] {
+  const [first, ...others] = list.map(({ line }) => line.instead);
+  return (first ?? []).filter((id) => others.every((ids) => ids.includes(id)));
+}
+
 export function needsOf(
   bundle: ShowBundle,
   { timeline, owned }: NeedContext,
@@ -65,9 +71,11 @@ export function needsOf(
       item.kind === 'consumable'
         ? known.reduce((a, b) => a + b, 0)
         : mostNeeded(list, known, around);
+    let uses = item.kind === 'consumable' ? base : 0;
     if (item.cold) {
       const plan = coldPlanOf(bundle.show, item);
       const order = coldBudget(bundle, around.timeline(), plan, options)?.order ?? base;
+      uses = order;
       // What was ordered is not bought twice.
       base = Math.max(0, order - (plan.ordered ?? 0));
     }
@@ -75,12 +83,19 @@ export function needsOf(
       (sum, w, i) => sum + (w.line.basis === 'perDay' ? (known[i] ?? 0) : 0),
       0,
     );
-    needs.push({ itemId, base: wholePieces(base, dimension), perDay });
+    needs.push({
+      itemId,
+      base: wholePieces(base, dimension),
+      perDay,
+      uses,
+      demos: [...new Set(list.map(({ demo }) => demo.name))],
+      instead: insteadFor(list),
+    });
   }
   for (const { vessel } of vesselsOf(bundle, all)) {
     const need = needs.find((one) => one.itemId === vessel.id);
     if (need) need.base++;
-    else needs.push({ itemId: vessel.id, base: 1, perDay: 0 });
+    else needs.push({ itemId: vessel.id, base: 1, perDay: 0, uses: 0, demos: [], instead: [] });
   }
   const { show } = bundle;
   return {
@@ -90,6 +105,8 @@ export function needsOf(
     audience: show.audience,
     from: parseClock(show.arrival),
     until: parseClock(show.hardFinish),
+    way: 60 * show.journeys.reduce((sum, { minutes }) => sum + (minutes ?? 0), 0),
+    venueId: show.venueId,
     needs,
     unlike,
   };

@@ -113,7 +113,7 @@ describe('what the store has', () => {
     expect(
       stockView(
         entry('rod'),
-        { showId: 'show', from: [], counted: true, ...share },
+        { showId: 'show', from: [], coming: [], counted: true, ...share },
         {
           items: rods,
           lots: [rod],

@@ -37,6 +37,9 @@ export function stockView(
     more.push(
       `${text(share.outOfDate)} in the store will be out of date on the day and does not count.`,
     );
+  const coming = share.coming.reduce((sum, { base }) => sum + base, 0);
+  const comes = share.coming.reduce((last, { from }) => (from > last ? from : last), '');
+  if (coming > 0) more.push(`${text(coming)} of it is on its way, due ${comes}.`);
   for (const lot of lots.filter((one) => one.itemId === item.id && usableOn(one, item, day))) {
     if (lot.state === 'attention') more.push(`Needs attention${lot.note ? `: ${lot.note}` : ''}.`);
     const due = nextTest(lot, item, day);
@@ -44,7 +47,11 @@ export function stockView(
   }
   if (share.short <= 0)
     return share.counted
-      ? { level: 'there', words: share.need > 0 ? 'in the store' : 'ordered', more }
+      ? {
+          level: 'there',
+          words: share.need === 0 ? 'ordered' : coming > 0 ? `due ${comes}` : 'in the store',
+          more,
+        }
       : { level: 'untold', words: '', more };
   for (const { id, name } of insteadOf(entry)) {
     const other = items.find((candidate) => candidate.id === id);

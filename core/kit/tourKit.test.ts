@@ -14,7 +14,14 @@ const ITEMS = new Map(
   ].map((one) => [one.id, one]),
 );
 
-const need = (itemId: string, base: number, perDay = 0): Need => ({ itemId, base, perDay });
+const need = (itemId: string, base: number, perDay = 0): Need => ({
+  itemId,
+  base,
+  perDay,
+  uses: 0,
+  demos: [],
+  instead: [],
+});
 const show = (id: string, date: string, from: number, until: number, needs: Need[]): ShowNeeds => ({
   showId: id,
   title: id,
@@ -22,6 +29,8 @@ const show = (id: string, date: string, from: number, until: number, needs: Need
   audience: 50,
   from: from * 3600,
   until: until * 3600,
+  way: 0,
+  venueId: null,
   needs,
   unlike: [],
 });

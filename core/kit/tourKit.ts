@@ -1,7 +1,7 @@
 /** The kit over a tour: what is used up adds up, what is only used goes along once. */
-import { mostAtOnce } from './mostAtOnce';
 import type { Item, ItemKind } from '../repertoire/types';
 import { type Dimension, dimensionOf } from '../units/units';
+import { leastFor, stayOf } from '../inventory/away';
 import type { ShowNeeds } from '../inventory/types';
 
 export interface TourLine {
@@ -16,9 +16,6 @@ export interface TourLine {
 }
 
 type Need = ShowNeeds['needs'][number];
-
-const DAY = 24 * 60 * 60;
-const dayOf = (date: string): number => Math.round(Date.parse(`${date}T00:00:00Z`) / 1000);
 
 /** Of what all shows of a day share, there is only as much as the one that takes most. */
 function usedUp(
@@ -51,14 +48,8 @@ export function tourKit(
       if (!item) return [];
       const needs = byItem.map((of) => of.get(itemId));
       const perShow = needs.map((need) => need?.base ?? 0);
-      const away = shows.map(({ date, from, until }, i) => ({
-        base: perShow[i] ?? 0,
-        from: dayOf(date) + from,
-        // Two on one day overlap where the second arrives before the first has ended.
-        until: dayOf(date) + Math.min(DAY, until),
-      }));
-      const carried =
-        item.kind === 'consumable' ? usedUp(shows, needs, perShow) : mostAtOnce(away).total;
+      const away = shows.map((show, i) => ({ base: perShow[i] ?? 0, stay: stayOf(show) }));
+      const carried = item.kind === 'consumable' ? usedUp(shows, needs, perShow) : leastFor(away);
       const { name, kind } = item;
       return [{ itemId, name, kind, dimension: dimensionOf(item.unit), carried, perShow }];
     })

@@ -306,6 +306,10 @@ export interface Pack {
   leadDays: number;
   /** Who sells it. */
   supplier: string;
+  /** Days it may be used from the day it comes, while it is not opened; null as long as one likes. */
+  keeps: number | null;
+  /** Days that it is hired for at its price; null for what is bought. */
+  hireDays: number | null;
 }
 
 /** Words for the label of a bottle, after the harmonised system for classifying and labelling chemicals. */

@@ -20,7 +20,18 @@ export const pack = (
   unit: Pack['unit'],
   price: number,
   leadDays = 0,
-): Pack => ({ id, amount, unit, price, leadDays, supplier: '' });
+  over: Partial<Pack> = {},
+): Pack => ({
+  id,
+  amount,
+  unit,
+  price,
+  leadDays,
+  supplier: '',
+  keeps: null,
+  hireDays: null,
+  ...over,
+});
 
 export const box = (id: string, number: number, over: Partial<Box> = {}): Box => ({
   id,
@@ -43,7 +54,9 @@ export const showNeeds = (
   audience: 100,
   from: 36_000,
   until: 50_000,
-  needs: needs.map((need) => ({ perDay: 0, ...need })),
+  way: 0,
+  venueId: null,
+  needs: needs.map((need) => ({ perDay: 0, uses: 0, demos: [], instead: [], ...need })),
   unlike: [],
   ...over,
 });

@@ -18,6 +18,7 @@ import { templates } from './migrations/017-templates';
 import { walk } from './migrations/018-walk';
 import { script } from './migrations/019-script';
 import { pictures } from './migrations/020-pictures';
+import { orders } from './migrations/021-orders';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -41,4 +42,5 @@ export const MIGRATIONS: readonly string[] = [
   walk,
   script,
   pictures,
+  orders,
 ];

@@ -1,4 +1,5 @@
 /** Questions that take long, or whose answers are long; each is answered with what goes out as JSON. */
+import type { StockAnswer } from '../../contract/api';
 import type { StoreQuery } from '../../contract/inventory';
 import { storeTable } from '../../contract/tables/inventoryWrite';
 import { shoppingTable } from '../../core/inventory/shoppingTable';
@@ -28,7 +29,10 @@ export const ANSWERS = {
   itemNames,
   repertoire: repertoireAnswer,
   store: ({ stockList }: AppContext, query: StoreQuery) => stockList.part(query),
-  shares: ({ upcomingNeeds }: AppContext, showId: string) => upcomingNeeds.sharesOf(showId),
+  stock: ({ upcomingNeeds }: AppContext, showId: string): StockAnswer => ({
+    shares: upcomingNeeds.sharesOf(showId),
+    cost: upcomingNeeds.costOf(showId),
+  }),
   tour: ({ upcomingNeeds }: AppContext, name: string) => upcomingNeeds.tour(name),
   shopping: ({ upcomingNeeds }: AppContext, showIds: readonly string[] | null) =>
     upcomingNeeds.shopping(showIds),

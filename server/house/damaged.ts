@@ -15,6 +15,7 @@ const storesOf = (context: AppContext): Record<DamagedKind, EntityStore<Entity>>
   lot: context.lots,
   trial: context.trials,
   template: context.templates,
+  order: context.orders,
   settings: context.settings,
 });
 

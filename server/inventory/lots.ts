@@ -15,8 +15,8 @@ const COLUMNS = `lot.id, lot.item_id AS itemId, lot.place, lot.expiry, lot.opene
 const STOCK = `round(coalesce(sum(movement.change), 0), 9)`;
 
 /** Taken, and not taken back. */
-const STANDS = `kind = 'taken'
-  AND id NOT IN (SELECT reverses FROM movement WHERE reverses IS NOT NULL)`;
+const STANDS = `movement.kind = 'taken'
+  AND movement.id NOT IN (SELECT reverses FROM movement WHERE reverses IS NOT NULL)`;
 
 export function lotStore(db: Db): EntityStore<Lot> {
   const write = db.prepare(`
@@ -94,6 +94,22 @@ export class Ledger {
       .pluck()
       .all() as string[];
     return new Set(ids);
+  }
+
+  /** Base units of each item that were taken for each show, and not taken back. */
+  takenOut(): Map<string, Map<string, number>> {
+    const rows = this.db
+      .prepare(
+        `SELECT show_id AS showId, lot.item_id AS itemId, -sum(change) AS base
+         FROM movement JOIN lot ON lot.id = movement.lot_id
+         WHERE show_id IS NOT NULL AND ${STANDS}
+         GROUP BY show_id, lot.item_id`,
+      )
+      .all() as { showId: string; itemId: string; base: number }[];
+    const byShow = new Map<string, Map<string, number>>();
+    for (const { showId, itemId, base } of rows)
+      byShow.set(showId, (byShow.get(showId) ?? new Map<string, number>()).set(itemId, base));
+    return byShow;
   }
 
   private rows(where: string, key: string): Movement[] {

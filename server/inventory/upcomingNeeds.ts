@@ -13,6 +13,10 @@ import { needsOf } from '../../core/kit/needs';
 import { withOwned } from '../../core/inventory/owned';
 import { tourKit } from '../../core/kit/tourKit';
 import { shoppingList } from '../../core/inventory/shopping';
+import { isNothing } from '../../core/inventory/ledger';
+import { type Order, expectedOf } from '../../core/inventory/orders';
+import type { HouseholdSizes } from '../../core/units/household';
+import { type ShowCost, showCost } from '../../core/inventory/showCost';
 import type { ShowNeeds, StockedLot } from '../../core/inventory/types';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';
@@ -23,6 +27,10 @@ interface Known {
   items: ReadonlyMap<string, Item>;
   /** Of what coming shows need; of all else nothing is taken. */
   lots: StockedLot[];
+  orders: readonly Order[];
+  sizes: HouseholdSizes;
+  /** What each show needs, and what of that is not taken out yet. */
+  whole: ShowNeeds[];
   needs: ShowNeeds[];
   /** Titles of shows that can't be counted, because something of them can't be read. */
   unread: string[];
@@ -41,12 +49,24 @@ interface KeptNeeds {
 const LISTS_MOST = 20;
 
 /** Kinds of changes that some need may follow from. */
-const COUNTS = ['show', 'demo', 'item', 'person', 'lot', 'settings', 'run'];
+const COUNTS = ['show', 'demo', 'item', 'person', 'lot', 'order', 'settings', 'run'];
 
-function allSharesOf({ items, lots, needs }: Known): Map<string, Share[]> {
+function allSharesOf(known: Known): Map<string, Share[]> {
+  const { items, lots, orders, sizes, needs } = known;
+  const expected = expectedOf(orders, items, todayHere(), sizes);
   const shares = new Map(needs.map((show) => [show.showId, [] as Share[]]));
-  for (const share of allocate(needs, items, lots)) shares.get(share.showId)?.push(share);
+  for (const share of allocate(needs, items, lots, expected)) shares.get(share.showId)?.push(share);
   return shares;
+}
+
+/** What was taken out for a show already is not needed again; all else still is. */
+function lessTaken(show: ShowNeeds, taken: ReadonlyMap<string, number> | undefined): ShowNeeds {
+  if (!taken) return show;
+  const needs = show.needs.flatMap((need) => {
+    const base = Math.max(0, need.base - (taken.get(need.itemId) ?? 0));
+    return isNothing(base) ? [] : [{ ...need, base, perDay: Math.min(need.perDay, base) }];
+  });
+  return { ...show, needs };
 }
 
 export class UpcomingNeeds {
@@ -73,7 +93,7 @@ export class UpcomingNeeds {
     const demos = new Map(mirrors.demos.now());
     const people = context.people.list();
     const peopleVersion = people.map((person) => `${person.id}:${person.version}`).join();
-    const takenOut = context.ledger.showsTakenOut();
+    const takenOut = context.ledger.takenOut();
     // What was removed is still used by the shows that were planned with it.
     const demoOf = (id: string): Versioned<Demo>[] => {
       const demo = demos.get(id) ?? context.demos.find(id);
@@ -92,9 +112,11 @@ export class UpcomingNeeds {
     );
     const kept = new Map<string, KeptNeeds>();
     const unread: string[] = [];
-    // Shows that are past need nothing, nor do those whose things were taken out already.
+    // Shows that are past need nothing, nor do those that were performed and what they used taken out.
     const coming = [...mirrors.shows.now().values()].filter(
-      (show) => show.date >= today && !takenOut.has(show.id),
+      (show) =>
+        show.date >= today &&
+        !(takenOut.has(show.id) && context.runs.lastPerformance(show.id) !== null),
     );
     const needsOfShow = (show: Versioned<Show>): ShowNeeds => {
       const used = demosNamed(show).flatMap(demoOf);
@@ -142,7 +164,7 @@ export class UpcomingNeeds {
       kept.set(show.id, { from, needs: found });
       return found;
     };
-    const needs = coming.flatMap((show) => {
+    const whole = coming.flatMap((show) => {
       try {
         return [needsOfShow(show)];
       } catch (error) {
@@ -153,9 +175,19 @@ export class UpcomingNeeds {
       }
     });
     this.kept = kept;
+    const needs = whole.map((show) => lessTaken(show, takenOut.get(show.showId)));
     const needed = new Set(needs.flatMap((show) => show.needs.map(({ itemId }) => itemId)));
     const lots = [...needed].flatMap((itemId) => stocked.get(itemId) ?? []);
-    const known = { items, lots, needs, unread, shopping: new Map<string, ShoppingAnswer>() };
+    const known = {
+      items,
+      lots,
+      orders: context.orders.list(),
+      sizes: settings.household,
+      whole,
+      needs,
+      unread,
+      shopping: new Map<string, ShoppingAnswer>(),
+    };
     this.last = { stamp, known };
     return known;
   }
@@ -165,6 +197,15 @@ export class UpcomingNeeds {
     const known = this.known();
     known.shares ??= allSharesOf(known);
     return known.shares.get(showId) ?? [];
+  }
+
+  /** What a coming show costs; null for one that is not known here. */
+  costOf(showId: string): ShowCost | null {
+    const { items, orders, sizes, whole } = this.known();
+    const show = whole.find((one) => one.showId === showId);
+    if (!show) return null;
+    const { lines } = this.shopping(null);
+    return showCost(show, whole, { items, orders, lines, sizes });
   }
 
   /** What a tour takes along, over those of its shows that are still to come. */
@@ -184,17 +225,14 @@ export class UpcomingNeeds {
 
   /** Over the shows named, or all that are coming. */
   shopping(showIds: readonly string[] | null): ShoppingAnswer {
-    const { items, lots, needs, unread, shopping } = this.known();
+    const { items, lots, orders, sizes, needs, unread, shopping } = this.known();
     const asked = JSON.stringify(showIds);
     const before = shopping.get(asked);
     if (before) return before;
-    const household = this.context().settings.get('own').household;
     const bought = shoppingList(
       needs,
-      items,
-      lots,
+      { items, lots, orders, sizes },
       todayHere(),
-      household,
       showIds === null ? null : new Set(showIds),
     );
     if (shopping.size >= LISTS_MOST) shopping.clear();

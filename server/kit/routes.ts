@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { PackKeyParam, TakeOutBody, TickBody } from '../../contract/inventory';
-import type { StockAnswer, UsedAnswer } from '../../contract/api';
+import type { UsedAnswer } from '../../contract/api';
 import { kitList } from '../../core/kit/kit';
 import { PACK_MARKS, type PackMarkKind } from '../../core/kit/packing';
 import { kitTable } from '../../core/kit/table';
@@ -12,7 +12,7 @@ import type { AppContext } from '../context';
 import { byWhom } from '../share/caller';
 import type { Share } from '../share/share';
 import { body, notFound } from '../http/errors';
-import { sendTable } from '../http/sendTable';
+import { sendJson, sendTable } from '../http/sendTable';
 import { putBack, takeOut } from './takeOut';
 
 /** The kit list, what the store has for it, packing, and what was used. Mounted under /api/shows. */
@@ -28,8 +28,7 @@ export function kitRoutes(context: AppContext, share: Share): Router {
   });
   router.get('/:id/stock', async (req, res) => {
     context.shows.get(req.params.id);
-    const answer: StockAnswer = { shares: await context.heavy.told('shares', req.params.id) };
-    res.json(answer);
+    sendJson(res, await context.heavy.bytes('stock', req.params.id));
   });
 
   const kindOf = (kind: string): PackMarkKind => {

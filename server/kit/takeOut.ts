@@ -10,9 +10,12 @@ import { dimensionOf } from '../../core/units/units';
 import type { AppContext } from '../context';
 import { HttpError } from '../http/errors';
 
+/** Of a movement that opened its lot. */
+const OPENED = 'Opened for it';
+
 /** Takes what a show used out of its lots, first expired first; all of it or nothing. */
 export function takeOut(
-  { db, items, ledger }: AppContext,
+  { db, items, lots, ledger }: AppContext,
   show: Pick<Show, 'id' | 'date'>,
   taken: readonly TakenBody[],
 ): void {
@@ -27,8 +30,7 @@ export function takeOut(
     taken.forEach(({ itemId, base }, i) => {
       if (base === 0) return;
       const item = items.get(itemId);
-      const lots = ledger.stocked().filter((lot) => lot.itemId === itemId);
-      const { from, over } = takeFrom(item, lots, base, show.date);
+      const { from, over } = takeFrom(item, ledger.stocked([itemId]), base, show.date);
       if (over > 0) {
         const text = formatTotal(base - over, dimensionOf(item.unit));
         faults.push({
@@ -37,11 +39,22 @@ export function takeOut(
         });
         return;
       }
-      for (const { lotId, base: amount } of from)
+      for (const { lotId, base: amount } of from) {
+        const lot = lots.get(lotId);
+        const opens =
+          item.keepsOpen !== null && lot.opened === null && amount < ledger.stockOf(lotId);
         ledger.keep(
-          take({ id: randomUUID(), lotId, at: Date.now() }, ledger.of(lotId), amount, show.id),
+          take(
+            { id: randomUUID(), lotId, at: Date.now() },
+            ledger.of(lotId),
+            amount,
+            show.id,
+            opens ? OPENED : '',
+          ),
           `taken[${i}].base`,
         );
+        if (opens) lots.change({ ...lot, opened: show.date }, lot.version);
+      }
     });
     if (faults.length > 0)
       throw new HttpError(
@@ -53,13 +66,16 @@ export function takeOut(
   });
 }
 
-/** Takes back all that was taken out for a show. */
-export function putBack({ db, ledger }: AppContext, showId: string): void {
+/** Takes back all that was taken out for a show; what was opened by it counts as it did before. */
+export function putBack({ db, lots, ledger }: AppContext, showId: string): void {
   written(db, () => {
-    for (const { id, lotId } of ledger.takenFor(showId))
+    for (const { id, lotId, note } of ledger.takenFor(showId)) {
       ledger.keep(
         reverse({ id: randomUUID(), lotId, at: Date.now() }, ledger.of(lotId), id),
         'movement',
       );
+      const lot = note === OPENED ? lots.find(lotId) : null;
+      if (lot) lots.change({ ...lot, opened: null }, lot.version);
+    }
   });
 }

@@ -102,6 +102,8 @@ export const RIGHTS: readonly Right[] = [
     'POST /shows/start',
     'POST /shows/:id/again',
     'POST /templates/:id/again',
+    'POST /orders/:id/come',
+    'POST /orders/:id/not-come',
     'GET /repertoire',
     'GET /shows/:id/file',
     'POST /shows/:id/take-out',
@@ -152,6 +154,7 @@ export const RIGHTS: readonly Right[] = [
 
   ...things('/shows'),
   ...things('/templates'),
+  ...things('/orders'),
   ...things('/demos'),
   ...things('/items'),
   ...things('/boxes'),

@@ -47,7 +47,7 @@ const PackPage = lazy(() => import('../kit/PackPage'));
 const StoreLayout = lazy(() => import('../inventory/StoreLayout'));
 const StockPage = lazy(() => import('../inventory/StockPage'));
 const ItemPage = lazy(() => import('../inventory/ItemPage'));
-const ShoppingPage = lazy(() => import('../inventory/ShoppingPage'));
+const ShoppingPage = lazy(() => import('../inventory/shopping/ShoppingPage'));
 const BoxesPage = lazy(() => import('../inventory/BoxesPage'));
 const BringInPage = lazy(() => import('../inventory/BringInPage'));
 const UnitsPage = lazy(() => import('../inventory/UnitsPage'));

@@ -18,6 +18,7 @@ import type {
 } from '../../contract/api';
 import type { LibraryAnswer } from '../../contract/library';
 import type { Settings, StoreQuery } from '../../contract/inventory';
+import type { Order } from '../../core/inventory/orders';
 import type { Box, Movement, StockedLot } from '../../core/inventory/types';
 import type { Template, TourAnswer } from '../../contract/again';
 import type { TrialAnswer, TrialSummary } from '../../contract/trials';
@@ -59,6 +60,7 @@ export const useDemos = () => useList<DemoSummary>('/demos');
 export const useItemNames = () => useList<ItemName>('/items');
 export const useTemplates = () => useList<Versioned<Template>>('/templates');
 export const useVenues = () => useList<Versioned<Venue>>('/venues');
+export const useOrders = () => useList<Versioned<Order>>('/orders');
 export const useBoxes = () => useList<Versioned<Box>>('/boxes');
 export const usePeople = () => useList<Versioned<Person>>('/people');
 /** What somebody is called, by their id. */
@@ -224,6 +226,7 @@ const AFFECTED: Record<Change['kind'], string[]> = {
   box: ['/boxes'],
   media: ['/media'],
   lot: ['/lots', '/store', '/shows', '/shopping', '/tour'],
+  order: ['/orders', '/shows', '/shopping'],
   packing: ['/shows'],
   settings: ['/settings', '/shows', '/shopping', '/tour'],
   venue: ['/venues', '/shows'],
@@ -244,6 +247,7 @@ const PATH_OF: Partial<Record<Change['kind'], string>> = {
   person: '/people',
   box: '/boxes',
   lot: '/lots',
+  order: '/orders',
   settings: '/settings',
   trial: '/trials',
 };

@@ -23,6 +23,7 @@ const LISTS: Record<Exclude<DamagedRecord['kind'], 'settings'>, string> = {
   lot: '/lots',
   trial: '/trials',
   template: '/templates',
+  order: '/orders',
 };
 
 export function DamagedRecords() {

@@ -103,7 +103,7 @@ function Sentence({ item }: { item: Item }) {
 }
 
 const Packs = ({ item }: { item: Item }) => (
-  <Part title="Bought as">
+  <Part title={item.kind === 'consumable' ? 'Bought as' : 'Bought or hired as'}>
     <Rows
       name="packs"
       add="Add a pack"
@@ -119,7 +119,12 @@ const Packs = ({ item }: { item: Item }) => (
           />
           <Price name={`${row}.price`} label="Price" />
           <Figure name={`${row}.leadDays`} label="Delivery time" unit="days" />
-          <Words name={`${row}.supplier`} label="Sold by" />
+          <Words name={`${row}.supplier`} label="Sold or lent by" />
+          {item.kind === 'consumable' ? (
+            <Figure name={`${row}.keeps`} label="Keeps unopened" unit="days" optional />
+          ) : (
+            <Figure name={`${row}.hireDays`} label="Hired for" unit="days" optional />
+          )}
         </>
       )}
     />

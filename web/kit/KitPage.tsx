@@ -25,6 +25,7 @@ import { SaveAs } from '../parts/SaveAs';
 import { Tape } from '../parts/tape';
 import { VerdictLines } from '../parts/VerdictMark';
 import { ITEM_KIND } from '../parts/words';
+import { CostPanel } from './CostPanel';
 import { ColdPanel, ColdVerdict } from './ColdPanel';
 import { Amount, columns, KitEntryRow } from './KitEntryRow';
 
@@ -163,6 +164,7 @@ export default function KitPage() {
     );
   const short = entries.filter((entry) => views.get(entry)?.level === 'short');
   const whole = kitIsWhole(bundle);
+  const cost = stock?.cost ?? null;
   const cold = bundle.items.filter(
     (item) => item.cold !== null && entries.some((entry) => entry.itemId === item.id),
   );
@@ -233,7 +235,7 @@ export default function KitPage() {
           columnGap: 5,
           gridTemplateColumns: {
             xs: 'minmax(0, 1fr)',
-            ...(cold.length > 0 && { lg: 'minmax(0, 1fr) 380px' }),
+            ...((cold.length > 0 || cost) && { lg: 'minmax(0, 1fr) 380px' }),
           },
           alignItems: 'start',
         }}
@@ -265,6 +267,7 @@ export default function KitPage() {
           {cold.map((item) => (
             <ColdPanel key={item.id} item={item} records={records} />
           ))}
+          {cost && <CostPanel cost={cost} audience={show.audience} />}
         </Box>
       </Box>
     </Box>

@@ -41,4 +41,6 @@ export const freshPack = (unit: UnitId): Pack => ({
   price: 0,
   leadDays: 0,
   supplier: '',
+  keeps: null,
+  hireDays: null,
 });

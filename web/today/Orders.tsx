@@ -16,7 +16,8 @@ const ORDERS_AHEAD = 7;
 export function Orders() {
   const { data: list } = useShopping(null);
   const due = list ? dueOrders(list, today(), ORDERS_AHEAD) : [];
-  if (due.length === 0) return null;
+  const late = list?.lines.flatMap((line) => line.tooLate.map((one) => ({ line, one }))) ?? [];
+  if (due.length === 0 && late.length === 0) return null;
   return (
     <Section
       title="To order"
@@ -27,15 +28,31 @@ export function Orders() {
       }
     >
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {late.slice(0, 3).map(({ line, one }) => (
+          <Box
+            component="li"
+            key={`late/${line.itemId}/${one.showId}`}
+            sx={{ display: 'flex', gap: 1.5, py: 0.5, flexWrap: 'wrap', color: 'var(--ember)' }}
+          >
+            <Box component="b" sx={{ width: 110 }}>
+              △ too late
+            </Box>
+            <span>
+              {line.name} for {one.title}, {dayWords(one.date)}
+            </span>
+          </Box>
+        ))}
         {due.slice(0, 6).map(({ line, bought }) => (
           <Box
             component="li"
-            key={`${line.itemId}/${line.shows[0]?.showId}/${bought.pack.id}`}
+            key={`${line.itemId}/${line.shows[0]?.showId}/${bought.pack.id}/${bought.orderBy}`}
             sx={{ display: 'flex', gap: 1.5, py: 0.5, flexWrap: 'wrap' }}
           >
-            <Box component="b" sx={{ width: 110, color: bought.late ? 'var(--ember)' : 'inherit' }}>
-              {bought.late ? '△ ' : ''}
-              {dayWords(bought.orderBy)}
+            <Box
+              component="b"
+              sx={{ width: 110, color: bought.orderBy <= today() ? 'var(--ember)' : 'inherit' }}
+            >
+              {bought.orderBy <= today() ? '△ today' : dayWords(bought.orderBy)}
             </Box>
             <span>
               {line.name}: {boughtWords(bought)}{' '}

@@ -11,6 +11,7 @@ import { HAZARD_AT_HOME } from './rules';
 import { costOf, costTogether, handOutOf, sheetEntry } from './sheet';
 import { thingWords } from './words';
 import { bundle } from '../../testing/bundle';
+import { pack } from '../../testing/inventory';
 import { task } from '../../testing/build';
 
 const vinegar: Item = {
@@ -18,10 +19,7 @@ const vinegar: Item = {
   unit: 'mL',
   substance: 'aceticAcid',
   strength: { value: 5, kind: 'massPerVolume' },
-  packs: [
-    { id: 'p', amount: 500, unit: 'mL', price: 100, leadDays: 0, supplier: '' },
-    { id: 'q', amount: 1, unit: 'L', price: 150, leadDays: 0, supplier: '' },
-  ],
+  packs: [pack('p', 500, 'mL', 100), pack('q', 1, 'L', 150)],
 };
 
 function made(handOut: Partial<HandOut>, method: Partial<Method> = {}): Demo {

@@ -1,0 +1,37 @@
+/** What was ordered, hired or borrowed; how long a pack keeps; that none of a thing is owned can be said. */
+const told = (event: 'INSERT' | 'UPDATE'): string => `
+CREATE TRIGGER told_purchase_${event.toLowerCase()} AFTER ${event} ON purchase BEGIN
+  INSERT INTO change (kind, id, seq) VALUES ('order', NEW.id, NULL);
+END;`;
+
+export const orders = `
+CREATE TABLE purchase (
+  id TEXT PRIMARY KEY,
+  version INTEGER NOT NULL DEFAULT 1,
+  removed INTEGER NOT NULL DEFAULT 0 CHECK (removed IN (0, 1)),
+  item_id TEXT NOT NULL REFERENCES item (id),
+  terms TEXT NOT NULL CHECK (terms IN ('bought', 'hired', 'borrowed')),
+  amount REAL NOT NULL CHECK (amount > 0),
+  unit TEXT NOT NULL,
+  count INTEGER NOT NULL CHECK (count >= 1),
+  price INTEGER NOT NULL CHECK (price >= 0),
+  supplier TEXT NOT NULL,
+  ordered TEXT NOT NULL,
+  expected TEXT NOT NULL,
+  come TEXT,
+  keeps INTEGER CHECK (keeps >= 0),
+  back_by TEXT,
+  back TEXT,
+  note TEXT NOT NULL
+) STRICT;
+CREATE INDEX purchase_item ON purchase (item_id);
+${told('INSERT')}${told('UPDATE')}
+
+UPDATE item SET packs = (
+  SELECT json_group_array(json(json_set(value, '$.keeps', NULL, '$.hireDays', NULL)))
+  FROM json_each(item.packs));
+ALTER TABLE item ADD COLUMN owned_now INTEGER CHECK (owned_now >= 0);
+UPDATE item SET owned_now = owned;
+ALTER TABLE item DROP COLUMN owned;
+ALTER TABLE item RENAME COLUMN owned_now TO owned;
+`;

@@ -1,0 +1,113 @@
+/** What is ordered and has not come, and what is hired or borrowed and has not gone back. */
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { Link } from 'react-router';
+import type { Versioned } from '../../../contract/api';
+import { isOpen, type Order } from '../../../core/inventory/orders';
+import { formatAmount } from '../../../core/units/format';
+import { useItemNames, useOrders } from '../../app/data';
+import { dayWords, today } from '../../brief/dates';
+import { useMoney } from '../../parts/money';
+import { Section } from '../../parts/page';
+import { useOrdering } from './useOrders';
+
+/** What it waits for: to come, or to go back. */
+function waits({ terms, come, expected, backBy }: Order): { late: boolean; words: string } {
+  if (come === null)
+    return expected < today()
+      ? { late: true, words: `should have come ${dayWords(expected)}` }
+      : { late: false, words: `comes ${dayWords(expected)}` };
+  if (backBy === null) return { late: false, words: `${terms}` };
+  return backBy < today()
+    ? { late: true, words: `should be back since ${dayWords(backBy)}` }
+    : { late: backBy === today(), words: `back by ${dayWords(backBy)}` };
+}
+
+function Row({ order, name }: { order: Versioned<Order>; name: string }) {
+  const money = useMoney();
+  const { come, wentBack, cancel } = useOrdering();
+  const { late, words } = waits(order);
+  const many =
+    order.unit === 'piece' && order.amount === 1 ? '' : formatAmount(order.amount, order.unit);
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'flex',
+        gap: 1.5,
+        flexWrap: 'wrap',
+        alignItems: 'baseline',
+        borderTop: '1px solid var(--line)',
+        py: 0.75,
+      }}
+    >
+      <Box sx={{ minWidth: 170, fontWeight: 600, color: late ? 'var(--ember)' : 'inherit' }}>
+        {late ? '△ ' : ''}
+        {words}
+      </Box>
+      <Box sx={{ flex: '1 1 240px', minWidth: 0 }}>
+        <b>
+          {[order.count > 1 || many === '' ? order.count : '', many].filter(Boolean).join(' × ')}{' '}
+          <Link to={`/store/items/${order.itemId}`}>{name}</Link>
+        </b>{' '}
+        <Box component="span" sx={{ color: 'var(--muted)' }}>
+          {[
+            order.terms === 'bought' ? '' : order.terms,
+            order.supplier,
+            order.price > 0 ? money(order.price) : '',
+            `ordered ${dayWords(order.ordered)}`,
+          ]
+            .filter(Boolean)
+            .join(', ')}
+        </Box>
+      </Box>
+      {order.come === null ? (
+        <>
+          <Button
+            size="small"
+            aria-label={`${name}: not ordered after all`}
+            onClick={() => void cancel(order, `${name} is not ordered.`)}
+          >
+            Not after all
+          </Button>
+          <Button
+            size="small"
+            aria-label={`${name}: it has come`}
+            onClick={() => void come(order, `${name} has come.`)}
+          >
+            It has come
+          </Button>
+        </>
+      ) : (
+        <Button
+          size="small"
+          aria-label={`${name}: it went back`}
+          onClick={() => void wentBack(order, `${name} went back.`)}
+        >
+          It went back
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+export function OnTheWay() {
+  const { data: orders = [] } = useOrders();
+  const { data: items = [] } = useItemNames();
+  const open = orders.filter(isOpen);
+  if (open.length === 0) return null;
+  const names = new Map(items.map(({ id, name }) => [id, name]));
+  const day = (order: Order): string =>
+    order.come === null ? order.expected : (order.backBy ?? '9999');
+  return (
+    <Section title="On its way, and to give back">
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {[...open]
+          .sort((a, b) => (day(a) < day(b) ? -1 : 1))
+          .map((order) => (
+            <Row key={order.id} order={order} name={names.get(order.itemId) ?? 'Something'} />
+          ))}
+      </Box>
+    </Section>
+  );
+}
