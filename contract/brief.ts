@@ -14,6 +14,9 @@ import {
   type ColdPlan,
   type Position,
   type Show,
+  SPARE_WISHES,
+  type SparePolicy,
+  type SpareWish,
 } from '../core/brief/types';
 import { COMPETENCES, type Competence } from '../core/repertoire/types';
 import {
@@ -237,6 +240,19 @@ const minutes = (clock: unknown): number => {
   return (h ?? NaN) * 60 + (m ?? NaN);
 };
 
+export class SparePolicyBody implements SparePolicy {
+  @OneOf(SPARE_WISHES)
+  wish!: SpareWish;
+
+  @OrNull()
+  @Whole(0, 100_000_000)
+  mostCost!: number | null;
+
+  @OrNull()
+  @Num(0, 10_000_000)
+  mostGrams!: number | null;
+}
+
 export class ShowBody implements Show {
   @Id()
   id!: string;
@@ -327,6 +343,9 @@ export class ShowBody implements Show {
 
   @Num(50, 99.9)
   wantedChance!: number;
+
+  @Part(() => SparePolicyBody)
+  sparePolicy!: SparePolicyBody;
 
   @Holds<ShowBody>((s) => {
     const ids = Array.isArray(s.cold) ? s.cold.map((plan) => plan?.itemId) : [];

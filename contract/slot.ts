@@ -146,6 +146,15 @@ export class SlotBody implements Slot {
   @Whole(0, 10)
   again!: number;
 
+  @OrNull()
+  @Holds<SlotBody>((slot) =>
+    slot.wantedGoes !== null && slot.wantedGoes > slot.goes + slot.again
+      ? 'must not be more than the goes there may be'
+      : null,
+  )
+  @Whole(1, 200)
+  wantedGoes!: number | null;
+
   @Whole(0, 3600)
   fallback!: number;
 

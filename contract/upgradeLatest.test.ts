@@ -177,16 +177,22 @@ test('a version 13 file, before pictures, cameras, hand-outs and classes, is rea
   );
 });
 
-test('a version 14 file, before what keeps and what is hired, is read as one without any', () => {
+test('a version 14 file, before what keeps, what is hired and what spares are for, is read as one without any', () => {
   fc.assert(
     fc.property(showFile, (file) => {
       const items = file.items.map((item) => ({
         ...item,
         packs: item.packs.map((pack) => ({ ...pack, keeps: null, hireDays: null })),
       }));
-      const bare = { ...file, items };
+      const show = {
+        ...file.show,
+        slots: file.show.slots.map((slot) => ({ ...slot, wantedGoes: null })),
+        sparePolicy: { wish: 'each', mostCost: null, mostGrams: null },
+      };
+      const bare = { ...file, items, show };
+      const later = ['keeps', 'hireDays', 'wantedGoes', 'sparePolicy'];
       const old = JSON.stringify({ ...bare, version: 14 }, (key, value: unknown) =>
-        ['keeps', 'hireDays'].includes(key) ? undefined : value,
+        later.includes(key) ? undefined : value,
       );
       readsAs(old, bare);
     }),

@@ -1,19 +1,34 @@
 /** The kit of a show: spares, the cold liquid over the day, what the store lacks, packing out and home. */
-import { FESTIVAL, expect, refuses, saved, test } from './stage';
+import type { Show } from '../core/brief/types';
+import { FESTIVAL, expect, pick, refuses, saved, test } from './stage';
 
 const LITTLE = '/shows/little-hollin-evening';
 
-test('spares follow from the record and the wanted chance', async ({ page, demo }) => {
+test('spares follow from the record, the wanted chance, and what the line-up does again', async ({
+  page,
+  demo,
+}) => {
+  const path = `${demo.url}/api${FESTIVAL}`;
+  const show = (await (await page.request.get(path)).json()) as Show;
   await page.goto(demo.url + FESTIVAL + '/kit');
   await page.getByRole('button', { name: /Wooden sticks/ }).click();
+  await expect(page.getByText('3 per go × 1 go = 3').first()).toBeVisible();
+  await expect(page.getByText(/All \d+ are seen in \d+ of 100 shows; least often/)).toBeVisible();
+  const slots = show.slots.map((slot) => ({ ...slot, again: 2 }));
+  await page.request.put(path, { data: { ...show, slots } });
   await expect(page.getByText(/3 sets: 1 planned, 2 spare/).first()).toBeVisible();
-  await page.getByRole('textbox', { name: 'To see each work (%)' }).fill('50');
-  await expect(
-    page.getByText(/3 per go × 2 sets \(1 planned, 1 spare\) = 6/).first(),
-  ).toBeVisible();
-  await page.getByRole('textbox', { name: 'To see each work (%)' }).fill('150');
-  await refuses(page.getByRole('textbox', { name: 'To see each work (%)' }), /99\.9/);
-  await page.getByRole('textbox', { name: 'To see each work (%)' }).fill('95');
+  await page.getByRole('textbox', { name: 'Times of 100' }).fill('50');
+  await expect(page.getByText('3 per go × 1 go = 3').first()).toBeVisible();
+  await page.getByRole('textbox', { name: 'Times of 100' }).fill('150');
+  await refuses(page.getByRole('textbox', { name: 'Times of 100' }), /99\.9/);
+  await page.getByRole('textbox', { name: 'Times of 100' }).fill('95');
+  await pick(page.getByRole('combobox', { name: 'Spare sets' }), 'without spares');
+  await expect(page.getByText(/1 planned, 2 spare/)).toHaveCount(0);
+  await pick(page.getByRole('combobox', { name: 'Spare sets' }), 'so that the whole show works');
+  await expect(page.getByText(/3 sets: 1 planned, 2 spare/).first()).toBeVisible();
+  await page.getByRole('textbox', { name: 'Spares may cost (EUR)' }).fill('0,01');
+  await expect(page.getByText(/more spares would cost or weigh more than they may/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Spares may cost (EUR)' }).fill('');
   await page.getByRole('textbox', { name: 'Rehearsals' }).fill('2');
   await expect(page.getByText(/and for 2 rehearsals/).first()).toBeVisible();
   await expect(saved(page)).toBeVisible();
@@ -37,7 +52,7 @@ test('the cold liquid: enough, short by name, more to order, and from a measured
   await page.goto(demo.url + FESTIVAL + '/kit');
   await expect(page.getByText(/^Liquid nitrogen: 3 L lasts to Cold flower, with/)).toBeVisible();
   await expect(page.getByRole('img', { name: /^Liquid nitrogen over the day: / })).toBeVisible();
-  await page.getByRole('textbox', { name: 'Ordered' }).fill('1½ L');
+  await page.getByRole('textbox', { name: 'Ordered' }).fill('0.9 L');
   await expect(page.getByText(/Cold flower would run short. Order .* more/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Ordered' }).fill('4 kg');
   await refuses(page.getByRole('textbox', { name: 'Ordered' }), /a volume/);

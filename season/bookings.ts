@@ -28,6 +28,7 @@ function slot(what: string, performerId: string, more: Partial<Slot> = {}): Slot
     goes: 1,
     // What is cheap to do again is done again once; the rest moves on with a few words.
     again: ['crushed-can', 'smoke-ring-drum'].includes(demoId) ? 1 : 0,
+    wantedGoes: null,
     fallback: 15,
     leads: [],
     pinned: false,
@@ -69,6 +70,7 @@ export const PLAIN_KIT: Pick<
   | 'tour'
   | 'rehearsals'
   | 'wantedChance'
+  | 'sparePolicy'
   | 'cold'
   | 'conditions'
   | 'youngest'
@@ -86,6 +88,7 @@ export const PLAIN_KIT: Pick<
   journeys: [],
   rehearsals: 0,
   wantedChance: 95,
+  sparePolicy: { wish: 'each' as const, mostCost: null, mostGrams: null },
   cold: [],
   conditions: NO_CONDITIONS,
   filming: [],

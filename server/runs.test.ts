@@ -164,9 +164,9 @@ describe('one bad run', () => {
 test('what was kept of the runs is what they come to when folded anew', async () => {
   const { context } = server;
   const demos = context.demos.list();
-  /** Readings on the Bench, and the day’s figures, are no part of a run. */
+  /** Readings on the Bench, the day’s figures, and what others of a family came to, are no part of a run. */
   const ofRuns = (records: MethodRecord[]) =>
-    records.map(({ readings, byDay: _byDay, ...record }) => ({
+    records.map(({ readings, byDay: _byDay, family: _family, ...record }) => ({
       ...record,
       read: readings.flatMap(({ id, value, at }) => (id === null ? [[at, value]] : [])),
     }));

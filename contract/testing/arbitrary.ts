@@ -8,6 +8,7 @@ import {
   JOURNEY_BY,
   KNOWN,
   MARK_SHAPES,
+  SPARE_WISHES,
   type Person,
   type Show,
   type Slot,
@@ -124,6 +125,7 @@ export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbit
       talk: orNull(fc.record({ title: words(80, 1), time: estimate, say: words(600) })),
       goes: whole(1, 3),
       again: whole(0, 3),
+      wantedGoes: orNull(fc.constant(1)),
       fallback: whole(0, 90),
       leads: fc.constant<Slot['leads']>([]),
       pinned: yes,
@@ -178,6 +180,11 @@ export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbit
       }),
       rehearsals: whole(0, 20),
       wantedChance: number(50, 99.9),
+      sparePolicy: fc.record({
+        wish: fc.constantFrom(...SPARE_WISHES),
+        mostCost: orNull(whole(0, 100_000)),
+        mostGrams: orNull(number(0, 50_000)),
+      }),
       cold: orNull(coldPlan).map((plan) =>
         plan && items[0] ? [{ ...plan, itemId: items[0], vesselId: items[1] ?? null }] : [],
       ),

@@ -135,12 +135,17 @@ export function fromVersion13(file: Plain): Plain {
   };
 }
 
-/** What version 15 added: how long packs keep, and packs that are hired. */
+/** What version 15 added: how long packs keep, packs that are hired, what spare sets are for. */
 export function fromVersion14(file: Plain): Plain {
   const pack = (value: unknown): unknown => withMissing(value, { keeps: null, hireDays: null });
+  const slot = (value: unknown): unknown => withMissing(value, { wantedGoes: null });
   return {
     ...file,
     version: 15,
     items: each(file.items, (item) => within(item, 'packs', (list) => each(list, pack))),
+    show: withMissing(
+      within(file.show, 'slots', (list) => each(list, slot)),
+      { sparePolicy: { wish: 'each', mostCost: null, mostGrams: null } },
+    ),
   };
 }

@@ -1,8 +1,8 @@
 /** What one run has added to the record of each method it showed, and to the sets that are brought for it. */
-import type { Show } from '../brief/types';
+import type { ShowBundle } from '../brief/types';
 import { wilson } from '../chance/success';
-import { type Sets, setsOf } from '../kit/sets';
-import type { Demo } from '../repertoire/types';
+import { type Sets, setsForShow } from '../kit/sets';
+import { resolveSlots } from '../lineup/fromBundle';
 import type { Live, Outcome, RunKind, RunPlan } from '../stage/types';
 import type { MethodRecord, Tally } from './review';
 
@@ -52,21 +52,21 @@ export interface SparesMoved {
 }
 
 /** Slots of a show for which another number of sets is brought by now. */
-export const sparesMoved = (
-  { slots, wantedChance }: Pick<Show, 'slots' | 'wantedChance'>,
-  demos: readonly Demo[],
-  counted: readonly CountedOn[],
-): SparesMoved[] =>
-  slots.flatMap((slot): SparesMoved[] => {
-    const own = counted.find(
+export function sparesMoved(bundle: ShowBundle, counted: readonly CountedOn[]): SparesMoved[] {
+  const sets = (of: 'before' | 'now'): ReadonlyMap<string, Sets> =>
+    setsForShow(
+      bundle,
+      counted.map((one) => ({ ...one.now, ...one[of] })),
+    );
+  const [before, now] = [sets('before'), sets('now')];
+  const all = ({ planned, spare }: Sets): number => planned + spare;
+  return resolveSlots(bundle).flatMap(({ slot, demo }): SparesMoved[] => {
+    const [was, is] = [before.get(slot.id), now.get(slot.id)];
+    const own = counted.some(
       ({ demoId, methodId }) => demoId === slot.demoId && methodId === slot.methodId,
     );
-    const demo = demos.find(({ id }) => id === slot.demoId);
-    const method = demo?.methods.find(({ id }) => id === slot.methodId);
-    if (!own || !demo || !method) return [];
-    const sets = (record: Tally): Sets =>
-      setsOf(slot, method, [{ ...own.now, ...record }], wantedChance);
-    const [before, now] = [sets(own.before), sets(own.now)];
-    const all = ({ planned, spare }: Sets): number => planned + spare;
-    return all(before) === all(now) ? [] : [{ slotId: slot.id, name: demo.name, before, now }];
+    return !own || !was || !is || all(was) === all(is)
+      ? []
+      : [{ slotId: slot.id, name: demo.name, before: was, now: is }];
   });
+}

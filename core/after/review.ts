@@ -103,6 +103,8 @@ export interface Tally {
 export interface MethodRecord extends Tally {
   demoId: string;
   methodId: string;
+  /** Goes of the other methods of its family; left out where none are known. */
+  family?: Tries;
   /** In rehearsals, which count apart. */
   rehearsed: Tally;
   /** Causes of failed and partly worked goes, the commonest first. */

@@ -93,6 +93,7 @@ export const blankShow = (id: string, title: string, date: string, zone: string)
   wishes: NO_WISHES,
   rehearsals: 0,
   wantedChance: 95,
+  sparePolicy: { wish: 'each', mostCost: null, mostGrams: null },
   cold: [],
   conditions: NO_CONDITIONS,
   filming: [],

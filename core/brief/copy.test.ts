@@ -12,6 +12,7 @@ const slot = (id: string): Slot => ({
   positionId: 'centre',
   goes: 1,
   again: 1,
+  wantedGoes: null,
   fallback: 0,
   leads: [{ task: 'soak', seconds: 60 }],
   pinned: true,

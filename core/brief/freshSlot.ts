@@ -16,6 +16,7 @@ export const plainSlot = (id: string): Slot => ({
   positionId: null,
   goes: 1,
   again: 0,
+  wantedGoes: null,
   fallback: 0,
   leads: [],
   pinned: false,

@@ -167,6 +167,8 @@ export interface Slot {
   goes: number;
   /** Further goes at the most when the last planned one fails. */
   again: number;
+  /** How many of its goes must work; null for each that is planned. */
+  wantedGoes: number | null;
   /** Seconds of words instead, when it is given up. */
   fallback: number;
   leads: Lead[];
@@ -176,6 +178,19 @@ export interface Slot {
   worth: number;
   /** Null for one alone. */
   sideBySide: SideBySide | null;
+}
+
+export const SPARE_WISHES = ['each', 'show', 'none'] as const;
+/** each: that each demonstration is seen; show: that all of them are; none: no spare sets. */
+export type SpareWish = (typeof SPARE_WISHES)[number];
+
+/** What spare sets are brought for, and what they may cost and weigh together. */
+export interface SparePolicy {
+  wish: SpareWish;
+  /** Minor units of money; null for whatever it takes. */
+  mostCost: number | null;
+  /** Grams; null for whatever it takes. */
+  mostGrams: number | null;
 }
 
 /** How a cold liquid, or dry ice, is fetched for a show. Amounts are mL, or g of dry ice. */
@@ -302,8 +317,9 @@ export interface Show {
   wishes: Wishes;
   /** Rehearsals of the whole show before it, for which things are used up too. */
   rehearsals: number;
-  /** Wanted chance, in per cent, that each demonstration is seen to work at least once. */
+  /** Wanted chance, in per cent: by the policy, of each demonstration, or of the whole show, to be seen. */
   wantedChance: number;
+  sparePolicy: SparePolicy;
   cold: ColdPlan[];
   conditions: Conditions;
   /** Who films; a camera that is not named has nobody yet. */

@@ -7,7 +7,7 @@ import { formatAmount, formatBoth, type System } from '../units/format';
 import { type Dimension, dimensionOf, toBase } from '../units/units';
 import { type Times, timesInWords, timesWanted } from './basis';
 import { type ClassDemand, classDemands, linesOfSet, timesForClass } from './classKit';
-import { type KnownRecord, type Sets, setsOf } from './sets';
+import { type KnownRecord, type Sets, setsForShow } from './sets';
 
 export interface KitOptions {
   /** What is known of how often methods work; without it, what their cards say. */
@@ -30,14 +30,18 @@ export interface KitDemand extends ResolvedSlot {
   forClass: ClassDemand | null;
 }
 
+/** Of a slot that takes nothing, such as a talk. */
+const NO_SETS: Sets = { planned: 0, spare: 0, chance: 1, words: '' };
+
 /** Every line that is wanted at all. Lines whose item is gone are left out. */
 export function kitDemands(bundle: ShowBundle, { records = [] }: KitOptions = {}): KitDemand[] {
   const items = new Map(bundle.items.map((item) => [item.id, item]));
   const sizes = bundle.household;
   const broughtOnce = new Set<LineKey>();
+  const setsOfSlots = setsForShow(bundle, records);
   const inShow = resolveSlots(bundle).flatMap((resolved) => {
     const { slot, demo, method } = resolved;
-    const sets = setsOf(slot, method, records, bundle.show.wantedChance);
+    const sets = setsOfSlots.get(slot.id) ?? NO_SETS;
     return method.kit.flatMap((line): KitDemand[] => {
       const item = items.get(line.itemId);
       if (!item) return [];

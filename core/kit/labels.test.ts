@@ -94,6 +94,7 @@ describe('lists as rows', () => {
               line('dye', 3, 'drop', 'perGo'),
             ],
           },
+          slot: { again: 1 },
         },
       ],
       items,

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { setsOf } from '../kit/sets';
+import { setsForShow } from '../kit/sets';
 import { policiesOf } from '../lineup/forecast/fromBundle';
 import { task } from '../testing/build';
-import { bookedSlot, bundle } from '../testing/bundle';
+import { bundle } from '../testing/bundle';
 import { triesOf } from './chance';
 
 const method = { chance: null, priorWorked: 4, priorFailed: 1 };
@@ -20,7 +20,9 @@ describe('goes everywhere', () => {
   const record = { demoId: 'foam', methodId: 'm', worked: 40, partly: 0, failed: 0, times: {} };
   const over = (kept: typeof poor | null) => ({ chance: kept, goesAllowed: 6 });
   const show = (kept: typeof poor | null) =>
-    bundle([{ id: 'foam', tasks: [task('pour', 'perform', 60)], over: over(kept) }]);
+    bundle([
+      { id: 'foam', tasks: [task('pour', 'perform', 60)], over: over(kept), slot: { again: 5 } },
+    ]);
 
   test('into the forecast, on any kind of day', () => {
     const byDay = { good: { worked: 40, failed: 0 }, poor: { worked: 0, failed: 0 } };
@@ -32,11 +34,8 @@ describe('goes everywhere', () => {
 
   test('into the spares', () => {
     const all = (kept: typeof poor | null): number => {
-      const [demo] = show(kept).demos;
-      const [first] = demo?.methods ?? [];
-      if (!first) throw new Error('no method');
-      const { planned, spare } = setsOf(bookedSlot('foam'), first, [record], 95);
-      return planned + spare;
+      const sets = setsForShow(show(kept), [record]).get('slot-foam');
+      return (sets?.planned ?? 0) + (sets?.spare ?? 0);
     };
     expect(all(null)).toBe(1);
     expect(all(poor)).toBe(6);

@@ -80,6 +80,7 @@ export function bundle(
       wishes: NO_WISHES,
       rehearsals: 0,
       wantedChance: 95,
+      sparePolicy: { wish: 'each', mostCost: null, mostGrams: null },
       cold: [],
       conditions: NO_CONDITIONS,
       filming: [],

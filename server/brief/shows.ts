@@ -9,10 +9,10 @@ import { EntityStore } from '../entity';
 export function showStore(db: Db): EntityStore<Show> {
   const writeShow = db.prepare(`
     INSERT INTO show (id, title, tour, date, zone, arrival, doors, start, hard_finish, venue_id, audience,
-      audience_note, youngest, audience_needs, journeys, agreed, wishes, rehearsals, wanted_chance, cold, conditions, filming, class_set,
+      audience_note, youngest, audience_needs, journeys, agreed, wishes, rehearsals, wanted_chance, spare_policy, cold, conditions, filming, class_set,
       agreed_with, answers, questions, note)
     VALUES (@id, @title, @tour, @date, @zone, @arrival, @doors, @start, @hardFinish, @venueId, @audience,
-      @audienceNote, @youngest, @audienceNeeds, @journeys, @agreed, @wishes, @rehearsals, @wantedChance, @cold, @conditions, @filming, @classSet,
+      @audienceNote, @youngest, @audienceNeeds, @journeys, @agreed, @wishes, @rehearsals, @wantedChance, @sparePolicy, @cold, @conditions, @filming, @classSet,
       @agreedWith, @answers, @questions, @note)
     ON CONFLICT (id) DO UPDATE SET
       title = excluded.title, tour = excluded.tour, date = excluded.date, zone = excluded.zone,
@@ -23,6 +23,7 @@ export function showStore(db: Db): EntityStore<Show> {
       journeys = excluded.journeys,
       agreed = excluded.agreed, wishes = excluded.wishes,
       rehearsals = excluded.rehearsals, wanted_chance = excluded.wanted_chance,
+      spare_policy = excluded.spare_policy,
       cold = excluded.cold, conditions = excluded.conditions,
       filming = excluded.filming, class_set = excluded.class_set, agreed_with = excluded.agreed_with,
       answers = excluded.answers, questions = excluded.questions, note = excluded.note`);
@@ -36,15 +37,15 @@ export function showStore(db: Db): EntityStore<Show> {
   const clearSlots = db.prepare('DELETE FROM slot WHERE show_id = ?');
   const writeSlot = db.prepare(`
     INSERT INTO slot (show_id, id, ord, demo_id, method_id, talk, performer_id, position_id, goes,
-      again, fallback, leads, pinned, may_leave_out, worth, side_by_side)
+      again, wanted_goes, fallback, leads, pinned, may_leave_out, worth, side_by_side)
     VALUES (@showId, @id, @ord, @demoId, @methodId, @talk, @performerId, @positionId, @goes,
-      @again, @fallback, @leads, @pinned, @mayLeaveOut, @worth, @sideBySide)`);
+      @again, @wantedGoes, @fallback, @leads, @pinned, @mayLeaveOut, @worth, @sideBySide)`);
 
   const readShow = db.prepare(`
     SELECT id, title, tour, date, zone, arrival, doors, start, hard_finish AS hardFinish,
       venue_id AS venueId, audience, audience_note AS audienceNote, youngest,
       audience_needs AS audienceNeeds, journeys, agreed, wishes,
-      rehearsals, wanted_chance AS wantedChance, cold, conditions, filming,
+      rehearsals, wanted_chance AS wantedChance, spare_policy AS sparePolicy, cold, conditions, filming,
       class_set AS classSet, agreed_with AS agreedWith, answers, questions, note
     FROM show WHERE id = ?`);
   const readCrew = db
@@ -55,7 +56,7 @@ export function showStore(db: Db): EntityStore<Show> {
   );
   const readSlots = db.prepare(`
     SELECT id, demo_id AS demoId, method_id AS methodId, talk, performer_id AS performerId,
-      position_id AS positionId, goes, again, fallback, leads, pinned,
+      position_id AS positionId, goes, again, wanted_goes AS wantedGoes, fallback, leads, pinned,
       may_leave_out AS mayLeaveOut, worth, side_by_side AS sideBySide
     FROM slot WHERE show_id = ? ORDER BY ord`);
   const ids = db.prepare('SELECT id FROM show WHERE removed = 0 ORDER BY date, start, id').pluck();
@@ -86,6 +87,7 @@ export function showStore(db: Db): EntityStore<Show> {
         ...row,
         agreed: flag(row.agreed),
         wishes: JSON.parse(String(row.wishes)) as Show['wishes'],
+        sparePolicy: JSON.parse(String(row.sparePolicy)) as Show['sparePolicy'],
         audienceNeeds: JSON.parse(String(row.audienceNeeds)) as Show['audienceNeeds'],
         journeys: list(row.journeys),
         cold: list(row.cold),
@@ -110,6 +112,7 @@ export function showStore(db: Db): EntityStore<Show> {
         ...show,
         agreed: bit(show.agreed),
         wishes: json(show.wishes),
+        sparePolicy: json(show.sparePolicy),
         audienceNeeds: json(show.audienceNeeds),
         journeys: json(show.journeys),
         cold: json(show.cold),

@@ -134,7 +134,7 @@ export class UpcomingNeeds {
         show.version,
         used.map(({ id, version }) => [id, version]),
         own.map(({ id, version }) => [id, version, owned(id)]),
-        tried.map(({ worked, partly, failed }) => [worked, partly, failed]),
+        tried.map(({ worked, partly, failed, family }) => [worked, partly, failed, family]),
         peopleVersion,
         settings.version,
       ]);

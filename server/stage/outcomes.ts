@@ -14,6 +14,7 @@ import {
 } from '../../core/after/review';
 import { dayFigures } from '../../core/brief/conditions';
 import type { Conditions } from '../../core/brief/types';
+import type { Tries } from '../../core/chance/spares';
 import type { ReadingTold } from '../../core/readings/record';
 import type { Demo } from '../../core/repertoire/types';
 import { fold } from '../../core/stage/fold';
@@ -159,9 +160,22 @@ export class Outcomes {
     return { ...(total ?? NOTHING), causes };
   }
 
+  /** Goes before an audience, by the family of their demonstrations. */
+  private families(): Map<string, Tries> {
+    const rows = this.db
+      .prepare(
+        `SELECT family, sum(worked) AS worked, sum(partly + failed) AS failed
+         FROM method_total JOIN demo ON demo.id = demo_id
+         WHERE kind = 'performance' AND family IS NOT NULL GROUP BY family`,
+      )
+      .all() as ({ family: string } & Tries)[];
+    return new Map(rows.map(({ family, ...tries }) => [family, tries]));
+  }
+
   /** How often each method of these demos has worked, over every run there is. */
-  records(demos: readonly Pick<Demo, 'id' | 'methods'>[]): MethodRecord[] {
+  records(demos: readonly Pick<Demo, 'id' | 'methods' | 'family'>[]): MethodRecord[] {
     this.refresh();
+    const families = this.families();
     return demos.flatMap((demo) =>
       demo.methods.map((method) => {
         const latest = this.kept(
@@ -174,7 +188,21 @@ export class Outcomes {
           performance: this.countsOf(demo.id, method.id, 'performance'),
           rehearsal: this.countsOf(demo.id, method.id, 'rehearsal'),
         };
-        return recordOf(demo.id, method, counts, latest, this.readings.told(demo.id, method.id));
+        const record = recordOf(
+          demo.id,
+          method,
+          counts,
+          latest,
+          this.readings.told(demo.id, method.id),
+        );
+        const all = demo.family === null ? undefined : families.get(demo.family);
+        const { worked, partly, failed } = counts.performance;
+        return all
+          ? {
+              ...record,
+              family: { worked: all.worked - worked, failed: all.failed - partly - failed },
+            }
+          : record;
       }),
     );
   }

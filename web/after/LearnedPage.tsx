@@ -205,15 +205,13 @@ export default function LearnedPage() {
     }),
   );
   const setsWords = ({ planned, spare }: Sets): string => counted(planned + spare, 'set');
-  const spares = sparesMoved(show, bundle.demos, counts).map(
-    ({ slotId, name, before: was, now }): Changed => ({
-      id: slotId,
-      name,
-      was: setsWords(was),
-      now: setsWords(now),
-      more: now.words,
-    }),
-  );
+  const spares = sparesMoved(bundle, counts).map(({ slotId, name, before: was, now }): Changed => ({
+    id: slotId,
+    name,
+    was: setsWords(was),
+    now: setsWords(now),
+    more: now.words,
+  }));
   return (
     <Box
       sx={{

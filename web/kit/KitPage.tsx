@@ -5,7 +5,6 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { ShowBody } from '../../contract/brief';
 import { type KitEntry, kitList } from '../../core/kit/kit';
 import { stockView } from '../../core/kit/stockWords';
 import { classDemands, isOfClass } from '../../core/kit/classKit';
@@ -18,14 +17,14 @@ import { counted, listInWords } from '../../core/words';
 import { useStock } from '../app/data';
 import { usePresent } from '../app/live';
 import { usePreferences } from '../app/preferences';
-import { useOpenShow, useShowEditing } from '../brief/useShow';
-import { AutoForm, Figure } from '../parts/form';
+import { useOpenShow } from '../brief/useShow';
 import { Empty, Section } from '../parts/page';
 import { SaveAs } from '../parts/SaveAs';
 import { Tape } from '../parts/tape';
 import { VerdictLines } from '../parts/VerdictMark';
 import { ITEM_KIND } from '../parts/words';
 import { CostPanel } from './CostPanel';
+import { Basis } from './Basis';
 import { ColdPanel, ColdVerdict } from './ColdPanel';
 import { Amount, columns, KitEntryRow } from './KitEntryRow';
 
@@ -76,34 +75,6 @@ function ByDemo({ entries }: { entries: readonly KitEntry[] }) {
       </Box>
     );
   });
-}
-
-/** What the amounts follow from, besides the line-up. */
-function Basis() {
-  const editing = useShowEditing();
-  const { system, setSystem } = usePreferences();
-  return (
-    <AutoForm editing={editing} type={ShowBody}>
-      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', mt: 2, alignItems: 'flex-start' }}>
-        <Box sx={{ width: 130 }}>
-          <Figure name="rehearsals" label="Rehearsals" />
-        </Box>
-        <Box sx={{ width: 190 }}>
-          <Figure name="wantedChance" label="To see each work" unit="%" />
-        </Box>
-        <ToggleButtonGroup
-          exclusive
-          size="small"
-          value={system}
-          onChange={(_event, value: typeof system | null) => value && setSystem(value)}
-          aria-label="Amounts in"
-        >
-          <ToggleButton value="metric">Metric</ToggleButton>
-          <ToggleButton value="us">US</ToggleButton>
-        </ToggleButtonGroup>
-      </Box>
-    </AutoForm>
-  );
 }
 
 /** What the day's figures change about what is packed: more, less, another vessel, plugs. */

@@ -80,7 +80,7 @@ export function SlotEditor({ slot, demo, method, bundle, onChange, onRemove }: C
               label="Goes"
               value={String(slot.goes)}
               options={upTo(Math.max(6, slot.goes))}
-              onChange={(goes) => onChange({ goes: Number(goes) })}
+              onChange={(goes) => onChange({ goes: Number(goes), wantedGoes: null })}
             />
             <Pick
               label="Retries if it fails"
@@ -91,6 +91,16 @@ export function SlotEditor({ slot, demo, method, bundle, onChange, onRemove }: C
                 helperText: `Its method allows ${counted(method.goesAllowed, 'go', 'goes')}`,
               })}
             />
+            {slot.goes > 1 && (
+              <Pick
+                label="Seen to work"
+                value={String(slot.wantedGoes ?? slot.goes)}
+                options={upTo(slot.goes)}
+                onChange={(often) =>
+                  onChange({ wantedGoes: Number(often) === slot.goes ? null : Number(often) })
+                }
+              />
+            )}
             <Pick
               label="If it still fails, talk for"
               value={String(slot.fallback)}

@@ -1,4 +1,5 @@
-/** What was ordered, hired or borrowed; how long a pack keeps; that none of a thing is owned can be said. */
+/** What was ordered, hired or borrowed; how long a pack keeps; that none of a thing is owned can be said;
+ * what spare sets are brought for. */
 const told = (event: 'INSERT' | 'UPDATE'): string => `
 CREATE TRIGGER told_purchase_${event.toLowerCase()} AFTER ${event} ON purchase BEGIN
   INSERT INTO change (kind, id, seq) VALUES ('order', NEW.id, NULL);
@@ -26,6 +27,19 @@ CREATE TABLE purchase (
 ) STRICT;
 CREATE INDEX purchase_item ON purchase (item_id);
 ${told('INSERT')}${told('UPDATE')}
+
+ALTER TABLE show ADD COLUMN spare_policy TEXT NOT NULL
+  DEFAULT '{"wish":"each","mostCost":null,"mostGrams":null}' CHECK (json_valid(spare_policy));
+ALTER TABLE slot ADD COLUMN wanted_goes INTEGER CHECK (wanted_goes >= 1);
+
+-- Templates are whole shows: those kept before have none of what came since.
+UPDATE template SET show = json_insert(
+  json_set(show, '$.slots', (
+    SELECT json_group_array(json(json_insert(value, '$.wantedGoes', NULL)))
+    FROM json_each(template.show, '$.slots'))),
+  '$.filming', json('[]'), '$.classSet', NULL, '$.agreedWith', '', '$.answers', json('[]'),
+  '$.questions', json('[]'),
+  '$.sparePolicy', json('{"wish":"each","mostCost":null,"mostGrams":null}'));
 
 UPDATE item SET packs = (
   SELECT json_group_array(json(json_set(value, '$.keeps', NULL, '$.hireDays', NULL)))

@@ -122,7 +122,7 @@ function Supplier({ order }: { order: SupplierOrder }) {
         <Box component="h3" sx={{ font: '700 20px/26px Bricolage', m: 0 }}>
           {name}
         </Box>
-        <Box sx={{ color: 'var(--muted)', flex: 1 }}>
+        <Box sx={{ color: 'var(--muted)', flex: '1 1 220px' }}>
           {counted(order.entries.length, 'thing')}, {money(order.cost)}, by{' '}
           {dayWords(order.orderBy)}
         </Box>
