@@ -57,11 +57,29 @@ export class KitLineBody implements KitLine {
   @Positive(1_000_000)
   amount!: number;
 
+  @OrNull()
+  @Holds<KitLineBody>((line) =>
+    line.most !== null && line.most <= line.amount ? 'must be more than the least' : null,
+  )
+  @Positive(1_000_000)
+  most!: number | null;
+
   @OneOf(KIT_UNITS)
   unit!: UnitId;
 
   @OneOf(KIT_BASES)
   basis!: KitBasis;
+
+  @Holds<KitLineBody>((line) =>
+    (line.groupOf === null) === (line.basis === 'perGroup')
+      ? line.groupOf === null
+        ? 'must be given where it is for every so many'
+        : 'must be empty where it is not for every so many'
+      : null,
+  )
+  @OrNull()
+  @Whole(1, 1000)
+  groupOf!: number | null;
 
   @Holds<KitLineBody>((line) =>
     Array.isArray(line.instead) && line.instead.includes(line.itemId)
@@ -73,6 +91,10 @@ export class KitLineBody implements KitLine {
 
   @YesNo()
   chilled!: boolean;
+
+  @OrNull()
+  @Id()
+  chilledIn!: string | null;
 
   @OrNull()
   @Part(() => StrengthBody)

@@ -189,8 +189,21 @@ test('a version 14 file, before what keeps, what is hired and what spares are fo
         slots: file.show.slots.map((slot) => ({ ...slot, wantedGoes: null })),
         sparePolicy: { wish: 'each', mostCost: null, mostGrams: null },
       };
-      const bare = { ...file, items, show };
-      const later = ['keeps', 'hireDays', 'wantedGoes', 'sparePolicy'];
+      const demos = file.demos.map((demo) => ({
+        ...demo,
+        methods: demo.methods.map((method) => ({
+          ...method,
+          kit: method.kit.map((line) => ({
+            ...line,
+            most: null,
+            groupOf: null,
+            chilledIn: null,
+            basis: line.basis === 'perGroup' ? 'perShow' : line.basis,
+          })),
+        })),
+      }));
+      const bare = { ...file, items, show, demos };
+      const later = ['keeps', 'hireDays', 'wantedGoes', 'sparePolicy', 'groupOf', 'chilledIn'];
       const old = JSON.stringify({ ...bare, version: 14 }, (key, value: unknown) =>
         later.includes(key) ? undefined : value,
       );

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { writeAmount } from '../../core/units/format';
 import { item, line } from '../../core/testing/bundle';
+import { formatAmount } from '../../core/units/format';
 import { KIT_COLUMNS, kitLinesTable, readKitTable } from './kitRead';
 import { STORE_COLUMNS } from './inventoryColumns';
 import { disarmed, guessMapping, rearmed } from './table';
@@ -79,6 +80,28 @@ describe('a kit list', () => {
       { itemId: 'jar', amount: 1, unit: 'piece', basis: 'perShow' },
       { itemId: 'salt', amount: 20, unit: 'g', basis: 'perDay' },
     ]);
+  });
+
+  test('ranges, and one for every so many, out and back', () => {
+    const { lines, faults } = read([
+      ['salt', '40 to 60 g', 'per volunteer per go', ''],
+      ['salt', '1–2 tsp', 'for every 4', ''],
+      ['jar', '1', 'one per 6 pupils', ''],
+    ]);
+    expect(faults).toEqual([]);
+    expect(lines).toMatchObject([
+      { amount: 40, most: 60, unit: 'g', basis: 'perVolunteerGo', groupOf: null },
+      { amount: 1, most: 2, unit: 'tsp', basis: 'perGroup', groupOf: 4 },
+      { amount: 1, most: null, basis: 'perGroup', groupOf: 6 },
+    ]);
+    const [, ...rows] = kitLinesTable(
+      lines,
+      (id) => id,
+      ({ amount, unit }) => formatAmount(amount, unit),
+    );
+    expect(read(rows).lines.map(({ id: _id, ...of }) => of)).toEqual(
+      lines.map(({ id: _id, ...of }) => of),
+    );
   });
 
   test('bad rows are named', () => {

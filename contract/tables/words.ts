@@ -6,7 +6,7 @@ import {
   type StrengthKind,
   type SubstanceId,
 } from '../../core/repertoire/substances';
-import type { HazardLabel, ItemKind, KitBasis, Lid } from '../../core/repertoire/types';
+import type { HazardLabel, ItemKind, KitBasis, KitLine, Lid } from '../../core/repertoire/types';
 import { ITEM_KIND_WORDS } from '../../core/kit/words';
 import type { LotState } from '../../core/inventory/types';
 import { KIT_UNITS, type UnitId, UNITS } from '../../core/units/units';
@@ -17,9 +17,15 @@ export const BASIS: Record<KitBasis, string> = {
   perShow: 'for the show',
   perGo: 'per go',
   perVolunteer: 'per volunteer',
+  perVolunteerGo: 'per volunteer per go',
   perHead: 'for each in the audience',
+  perGroup: 'for every so many',
   perDay: 'for the day',
 };
+/** What a kit line is counted for: “per go”, “for every 4”. */
+export const basisWords = ({ basis, groupOf }: Pick<KitLine, 'basis' | 'groupOf'>): string =>
+  basis === 'perGroup' ? `for every ${groupOf ?? 1}` : BASIS[basis];
+
 export const MATERIAL: Record<Material, string> = {
   aluminium: 'Aluminium',
   stainless: 'Stainless steel',

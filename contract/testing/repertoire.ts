@@ -97,15 +97,20 @@ const task: fc.Arbitrary<Omit<Task, 'id'>> = fc
   })
   .map((value) => (value.phase === 'settle' ? { ...value, hands: [] } : value));
 
-const line: fc.Arbitrary<Omit<KitLine, 'id' | 'itemId'>> = fc.record({
-  amount: number(0.001, 1000),
-  unit: fc.constantFrom(...KIT_UNITS),
-  basis: fc.constantFrom(...KIT_BASES),
-  instead: fc.constant<string[]>([]),
-  chilled: yes,
-  strength: orNull(strength),
-  note: words(200),
-});
+const line: fc.Arbitrary<Omit<KitLine, 'id' | 'itemId'>> = fc
+  .record({
+    amount: number(0.001, 1000),
+    most: orNull(number(1001, 2000)),
+    groupOf: whole(1, 30),
+    unit: fc.constantFrom(...KIT_UNITS),
+    basis: fc.constantFrom(...KIT_BASES),
+    instead: fc.constant<string[]>([]),
+    chilled: yes,
+    chilledIn: fc.constant<string | null>(null),
+    strength: orNull(strength),
+    note: words(200),
+  })
+  .map((value) => ({ ...value, groupOf: value.basis === 'perGroup' ? value.groupOf : null }));
 
 /** Each task may wait for one before it, so that there is always an order. */
 const tasks: fc.Arbitrary<Task[]> = fc

@@ -135,13 +135,17 @@ export function fromVersion13(file: Plain): Plain {
   };
 }
 
-/** What version 15 added: how long packs keep, packs that are hired, what spare sets are for. */
+/** What version 15 added: how long packs keep, packs that are hired, what spare sets are for, ranges, groups. */
 export function fromVersion14(file: Plain): Plain {
   const pack = (value: unknown): unknown => withMissing(value, { keeps: null, hireDays: null });
   const slot = (value: unknown): unknown => withMissing(value, { wantedGoes: null });
+  const line = (value: unknown): unknown =>
+    withMissing(value, { most: null, groupOf: null, chilledIn: null });
+  const method = (value: unknown): unknown => within(value, 'kit', (list) => each(list, line));
   return {
     ...file,
     version: 15,
+    demos: each(file.demos, (demo) => within(demo, 'methods', (list) => each(list, method))),
     items: each(file.items, (item) => within(item, 'packs', (list) => each(list, pack))),
     show: withMissing(
       within(file.show, 'slots', (list) => each(list, slot)),

@@ -82,7 +82,10 @@ function stationLines(
   const before = kit.find((line) => line.itemId === itemId);
   const id = `stations-${itemId}-${unit}`;
   const line: KitLine = { ...(before ?? blankLine(id, itemId)), id, unit };
-  const basis = before && before.basis !== 'perVolunteer' ? before.basis : 'perGo';
+  const basis =
+    before && before.basis !== 'perVolunteer' && before.basis !== 'perVolunteerGo'
+      ? before.basis
+      : 'perGo';
   const all: KitLine = { ...line, amount, basis };
   if (spares === 0) return [all];
   const more: KitLine = {

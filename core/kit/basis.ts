@@ -12,7 +12,7 @@ export interface Times {
 }
 
 type Planned = Pick<Sets, 'planned' | 'spare'>;
-type Counted = Pick<KitLine, 'basis'>;
+type Counted = Pick<KitLine, 'basis' | 'groupOf'>;
 type Crowd = Pick<Method, 'volunteers'>;
 type Booked = Pick<Show, 'audience' | 'rehearsals'>;
 
@@ -28,11 +28,19 @@ export function timesWanted(
   kind: ItemKind,
 ): Times {
   const factor = timesOnTheDay(line, method, show.audience, sets);
-  const each = line.basis === 'perHead' ? 0 : line.basis === 'perGo' ? sets.planned : factor;
+  const forAudience = line.basis === 'perHead' || line.basis === 'perGroup';
+  const each = forAudience
+    ? 0
+    : timesOnTheDay(line, method, show.audience, { planned: sets.planned, spare: 0 });
   return { factor, rehearsing: kind === 'consumable' ? each * show.rehearsals : 0 };
 }
 
-function dayInWords({ basis }: Counted, factor: number, { planned, spare }: Planned): string {
+function dayInWords(
+  { basis, groupOf }: Counted,
+  factor: number,
+  { planned, spare }: Planned,
+): string {
+  const goes = planned + spare;
   switch (basis) {
     case 'perShow':
       return 'for the show';
@@ -44,8 +52,16 @@ function dayInWords({ basis }: Counted, factor: number, { planned, spare }: Plan
         : `per go × ${counted(factor, 'go', 'goes')}`;
     case 'perVolunteer':
       return `per volunteer × ${counted(factor, 'volunteer')}`;
+    case 'perVolunteerGo':
+      return `per volunteer per go × ${counted(goes > 0 ? factor / goes : 0, 'volunteer')} × ${
+        spare > 0
+          ? `${counted(goes, 'set')} (${planned} planned, ${spare} spare)`
+          : counted(goes, 'go', 'goes')
+      }`;
     case 'perHead':
       return `each × ${counted(factor, 'head')}`;
+    case 'perGroup':
+      return `for every ${groupOf ?? 1} × ${counted(factor, 'group')}`;
   }
 }
 

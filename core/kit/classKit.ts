@@ -6,6 +6,7 @@ import { atLeast } from '../chance/atLeast';
 import { triesOf } from '../learning/chance';
 import type { ResolvedSlot } from '../lineup/fromBundle';
 import { blankLine } from '../repertoire/blank';
+import { groupsOf } from '../repertoire/basis';
 import { hasHomeVersion } from '../repertoire/handOut';
 import type { Demo, Item, KitLine, Method } from '../repertoire/types';
 import { counted } from '../words';
@@ -90,14 +91,16 @@ export function classSets(
  * group, protective gear for every pupil.
  */
 export function timesForClass(
-  { basis }: Pick<KitLine, 'basis'>,
+  line: Pick<KitLine, 'basis' | 'groupOf'>,
   kind: Item['kind'],
   method: Pick<Method, 'volunteers'>,
   { chosenBy, spare }: Pick<ClassSets, 'chosenBy' | 'spare'>,
   perGroup: number,
 ): number {
   if (kind === 'gear') return chosenBy * perGroup;
+  const { basis } = line;
   if (basis === 'perHead') return chosenBy * perGroup;
+  if (basis === 'perGroup') return groupsOf(line, chosenBy * perGroup);
   if (basis === 'perVolunteer') return chosenBy * method.volunteers;
   return kind === 'consumable' ? chosenBy + spare : chosenBy;
 }

@@ -2,6 +2,7 @@
 import { type LineKey, lineKey } from '../keys';
 import type { ShowBundle } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
+import { amountBrought } from '../repertoire/basis';
 import type { Item, KitLine } from '../repertoire/types';
 import { formatAmount, formatBoth, type System } from '../units/format';
 import { type Dimension, dimensionOf, toBase } from '../units/units';
@@ -54,7 +55,7 @@ export function kitDemands(bundle: ShowBundle, { records = [] }: KitOptions = {}
       }
       const times = timesWanted(line, method, bundle.show, sets, item.kind);
       const kept = item.kind === 'consumable' ? 1 - item.waste / 100 : 1;
-      const one = toBase(line.amount, line.unit, sizes) / kept;
+      const one = toBase(amountBrought(line), line.unit, sizes) / kept;
       // Cold liquid does not keep: that of a rehearsal is fetched for the rehearsal.
       const rehearsing = item.cold ? 0 : one * times.rehearsing;
       const base = one * times.factor;
@@ -86,7 +87,7 @@ function ofClass(
         line,
         item,
         sets: { planned: sets.chosenBy, spare: sets.spare, chance: 1, words: sets.words },
-        base: (toBase(line.amount, line.unit, household) / kept) * factor,
+        base: (toBase(amountBrought(line), line.unit, household) / kept) * factor,
         rehearsing: 0,
         times: { factor, rehearsing: 0 },
         kept,
@@ -113,7 +114,10 @@ export function demandInWords(
   const words = forClass
     ? `× ${times.factor} for a class`
     : timesInWords(line, said, show.rehearsals, sets);
-  const written = formatAmount(line.amount, line.unit);
+  const written =
+    line.most === null
+      ? formatAmount(line.amount, line.unit)
+      : `${formatAmount(line.amount, line.unit)} to ${formatAmount(line.most, line.unit)}`;
   const handling = kept < 1 ? ` + ${item.waste} % lost in handling` : '';
   const single = rehearsing === 0 && !handling && /^for the/.test(words);
   return {

@@ -8,6 +8,7 @@
 import { type AmountKey, amountKey } from '../keys';
 import type { ShowBundle } from '../brief/types';
 import type { Timeline } from '../lineup/types';
+import { isPerGo } from '../repertoire/basis';
 import type { Item, ItemKind } from '../repertoire/types';
 import { formatBoth, formatTotal } from '../units/format';
 import { type Dimension, type UnitId, dimensionOf, isApproximate } from '../units/units';
@@ -87,7 +88,7 @@ function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): G
       unit: line.unit,
       ...demandInWords(wanted, bundle, options.system),
       note: line.note,
-      sets: line.basis === 'perGo' ? wanted.sets : null,
+      sets: isPerGo(line) ? wanted.sets : null,
       perDay: line.basis === 'perDay',
       instead: line.instead.flatMap(named),
       strength: line.strength,

@@ -1,6 +1,7 @@
 /** What one set of what a go uses costs and weighs. */
 import { convert, toGrams } from '../inventory/convert';
 import { rateOf } from '../inventory/showCost';
+import { amountBrought, isPerGo } from '../repertoire/basis';
 import type { Item, Method } from '../repertoire/types';
 import type { HouseholdSizes } from '../units/household';
 import { dimensionOf, toBase } from '../units/units';
@@ -10,16 +11,18 @@ import { dimensionOf, toBase } from '../units/units';
  * what nobody weighed weighs nothing: a cap can only hold what is known.
  */
 export function setCost(
-  { kit }: Pick<Method, 'kit'>,
+  { kit, volunteers }: Pick<Method, 'kit' | 'volunteers'>,
   items: ReadonlyMap<string, Item>,
   sizes: HouseholdSizes,
 ): { cost: number; grams: number } {
   let cost = 0;
   let grams = 0;
-  for (const { itemId, amount, unit, basis } of kit) {
+  for (const line of kit) {
+    const { itemId, unit, basis } = line;
     const item = items.get(itemId);
-    if (!item || basis !== 'perGo' || item.atVenue) continue;
-    const base = toBase(amount, unit, sizes);
+    if (!item || !isPerGo(line) || item.atVenue) continue;
+    const times = basis === 'perVolunteerGo' ? volunteers : 1;
+    const base = toBase(amountBrought(line), unit, sizes) * times;
     grams += toGrams(base, dimensionOf(unit), item) ?? 0;
     if (item.kind !== 'consumable') continue;
     const stock = convert(base, dimensionOf(unit), dimensionOf(item.unit), item);

@@ -2,6 +2,7 @@
 import { isSpare } from '../brief/stations';
 import type { ShowBundle } from '../brief/types';
 import { type KitOptions, kitDemands } from './demand';
+import { isPerGo, shareUsed } from '../repertoire/basis';
 import type { Item } from '../repertoire/types';
 import { dimensionOf } from '../units/units';
 import { convert } from '../inventory/convert';
@@ -40,10 +41,10 @@ export function usedIn(
     const share =
       done === 0 || isSpare(slot, line)
         ? 0
-        : line.basis === 'perGo'
+        : isPerGo(line)
           ? done / (sets.planned + sets.spare)
           : 1;
-    entry.used += one * share;
+    entry.used += one * share * shareUsed(line);
   }
   return [...used.values()].sort((a, b) => a.name.localeCompare(b.name, 'en'));
 }

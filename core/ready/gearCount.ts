@@ -74,7 +74,9 @@ export const gearCountVerdicts = (bundle: ShowBundle, timeline: Timeline): Verdi
         (sum, { line }) =>
           sum +
           (dimensionOf(line.unit) === 'count' ? toBase(line.amount, line.unit) : 1) *
-            (line.basis === 'perVolunteer' ? method.volunteers : 1),
+            (line.basis === 'perVolunteer' || line.basis === 'perVolunteerGo'
+              ? method.volunteers
+              : 1),
         0,
       );
       if (wanted <= there) return [];

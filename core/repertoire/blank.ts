@@ -96,8 +96,11 @@ export const blankLine = (id: string, itemId: string): KitLine => ({
   amount: 1,
   unit: 'piece',
   basis: 'perShow',
+  groupOf: null,
+  most: null,
   instead: [],
   chilled: false,
+  chilledIn: null,
   strength: null,
   note: '',
 });

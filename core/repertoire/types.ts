@@ -69,8 +69,16 @@ export type TalkPattern = (typeof TALK_PATTERNS)[number];
 export const ITEM_KINDS = ['equipment', 'consumable', 'gear'] as const;
 export type ItemKind = (typeof ITEM_KINDS)[number];
 
-export const KIT_BASES = ['perShow', 'perGo', 'perVolunteer', 'perHead', 'perDay'] as const;
-/** perDay: once for all shows and rehearsals of a date. */
+export const KIT_BASES = [
+  'perShow',
+  'perGo',
+  'perVolunteer',
+  'perVolunteerGo',
+  'perHead',
+  'perGroup',
+  'perDay',
+] as const;
+/** perGroup: for every so many of the audience; perDay: once for all shows and rehearsals of a date. */
 export type KitBasis = (typeof KIT_BASES)[number];
 
 export const RESIDUES = [
@@ -146,12 +154,18 @@ export interface KitLine {
   id: string;
   itemId: string;
   amount: number;
+  /** Where it is a range, from `amount` to this; null for one figure. As much as this is brought. */
+  most: number | null;
   unit: UnitId;
   basis: KitBasis;
+  /** How many of the audience share it, where it is counted by the group. */
+  groupOf: number | null;
   /** Items that may be used instead when this one is missing, the best first; as many of them. */
   instead: string[];
   /** It goes into, or holds, the cold liquid at room temperature each time, and takes its share of it. */
   chilled: boolean;
+  /** Which cold liquid that is, where its method has several; null for the first of them. */
+  chilledIn: string | null;
   /** The strength that is wanted, where the store may hold another one. */
   strength: Strength | null;
   /** How it should be; free words. */

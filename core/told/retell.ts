@@ -141,7 +141,8 @@ function retellKit(
         one.itemId === thing.id &&
         one.amount === line.amount &&
         one.unit === line.unit &&
-        one.basis === line.basis,
+        one.basis === line.basis &&
+        one.groupOf === line.groupOf,
     ),
   );
   if (isTold && told.kit.length - missing.length === kit.length) return;

@@ -215,6 +215,7 @@ const demo: fc.Arbitrary<Demo> = fc
         kit: kit.map(({ item, amount, basis, note }) => ({
           ...blankLine(`k-${item.id}`, item.id),
           ...{ amount, unit: item.unit, basis, note },
+          groupOf: basis === 'perGroup' ? amount : null,
         })),
       },
     ]),

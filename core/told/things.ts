@@ -1,7 +1,7 @@
 /** Things to bring, as a text names them: “12 mL water”, “2 × drinks can”, “three plates”, a list after “needs:”. */
 import { parseAmount } from '../units/parse';
 import { dimensionOf, type UnitId } from '../units/units';
-import type { ItemKind, KitBasis } from '../repertoire/types';
+import type { ItemKind, KitBasis, KitLine } from '../repertoire/types';
 import { singular } from '../repertoire/plainName';
 import { upperFirst } from '../words';
 import { IN_QUOTES, unquoted } from './quotes';
@@ -129,6 +129,7 @@ function said(
     amount,
     unit: counted,
     basis: usualBasis(kind),
+    groupOf: null,
     note: '',
     written,
     maybe: known || how === 'quoted' ? [] : thingsLike(name, things),
@@ -207,6 +208,7 @@ export function namedThings(text: string, things: readonly KnownThing[]): ThingS
 }
 
 const BASES: readonly [RegExp, KitBasis][] = [
+  [/\s+(?:a|each|per|for each)\s+volunteer\s+(?:a|each|per|every)\s+go$/i, 'perVolunteerGo'],
   [/\s+(?:a|each|per|every)\s+go$/i, 'perGo'],
   [/\s+(?:a|each|per)\s+show$/i, 'perShow'],
   [/\s+(?:a|each|per|for each)\s+volunteer$/i, 'perVolunteer'],
@@ -214,13 +216,20 @@ const BASES: readonly [RegExp, KitBasis][] = [
   [/\s+(?:a|each|per)\s+day$/i, 'perDay'],
 ];
 
-export const BASIS_TOLD: Readonly<Record<KitBasis, string>> = {
+/** “goggles for every 4” */
+const FOR_EVERY = /\s+for\s+every\s+(\d{1,4})$/i;
+
+const BASIS_WORDS: Readonly<Record<Exclude<KitBasis, 'perGroup'>, string>> = {
   perGo: 'a go',
   perShow: 'a show',
   perVolunteer: 'each volunteer',
+  perVolunteerGo: 'each volunteer a go',
   perHead: 'a head',
   perDay: 'a day',
 };
+
+export const basisTold = ({ basis, groupOf }: Pick<KitLine, 'basis' | 'groupOf'>): string =>
+  basis === 'perGroup' ? `for every ${groupOf ?? 1}` : BASIS_WORDS[basis];
 
 /** Parts of a list between its commas, with where each begins; commas in brackets, quotes and figures are none. */
 export function listed(text: string): { text: string; from: number }[] {
@@ -259,6 +268,8 @@ export function readNeeds(text: string, things: readonly KnownThing[]): ThingSai
     let words = part.text;
     const note = /\s*\(([^()]*)\)\s*$/.exec(words);
     if (note) words = words.slice(0, note.index);
+    const every = FOR_EVERY.exec(words);
+    if (every) words = words.slice(0, every.index);
     const basis = BASES.find(([pattern]) => pattern.test(words));
     if (basis) words = words.replace(basis[0], '');
     const literal = new RegExp(`^(.*?)(${IN_QUOTES})$`, 'u').exec(words.trim());
@@ -272,7 +283,10 @@ export function readNeeds(text: string, things: readonly KnownThing[]): ThingSai
     const written = { text, from: part.from + at, to: part.from + at + text.length };
     const how = literal ? 'quoted' : 'noun';
     const thing = said({ name, how }, amount, unit, place, written, things);
-    return [{ ...thing, basis: basis?.[1] ?? thing.basis, note: (note?.[1] ?? '').trim() }];
+    const counted = every
+      ? { basis: 'perGroup' as const, groupOf: Number(every[1]) }
+      : { basis: basis?.[1] ?? thing.basis };
+    return [{ ...thing, ...counted, note: (note?.[1] ?? '').trim() }];
   });
 }
 

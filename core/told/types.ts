@@ -91,6 +91,7 @@ export interface ToldThing {
   amount: number;
   unit: UnitId;
   basis: KitBasis;
+  groupOf: number | null;
   note: string;
 }
 

@@ -72,15 +72,21 @@ function keptAtLeast(keeps: number | null, { least, greatest }: After): number |
 
 function kitOf(told: ToldMethod, kit: readonly KitLine[], newId: () => string): KitLine[] {
   const free = [...kit];
-  const lines = told.kit.flatMap(({ itemId, amount, unit, basis, note }): [KitLine, number][] => {
-    if (itemId === null) return [];
-    const same = free.findIndex((line) => line.itemId === itemId && line.basis === basis);
-    const at = same >= 0 ? same : free.findIndex((line) => line.itemId === itemId);
-    const [old] = at >= 0 ? free.splice(at, 1) : [];
-    const base = old ?? blankLine(newId(), itemId);
-    const place = old ? kit.indexOf(old) : kit.length;
-    return [[{ ...base, amount, unit, basis, note: kept(old?.note, note, noteTold) }, place]];
-  });
+  const lines = told.kit.flatMap(
+    ({ itemId, amount, unit, basis, groupOf, note }): [KitLine, number][] => {
+      if (itemId === null) return [];
+      const same = free.findIndex((line) => line.itemId === itemId && line.basis === basis);
+      const at = same >= 0 ? same : free.findIndex((line) => line.itemId === itemId);
+      const [old] = at >= 0 ? free.splice(at, 1) : [];
+      const base = old ?? blankLine(newId(), itemId);
+      const place = old ? kit.indexOf(old) : kit.length;
+      // A range stays one only above what is told now.
+      const most =
+        base.most !== null && base.unit === unit && base.most > amount ? base.most : null;
+      const line = { ...base, amount, most, unit, basis, groupOf };
+      return [[{ ...line, note: kept(old?.note, note, noteTold) }, place]];
+    },
+  );
   // What was there keeps its place; what is new comes after it.
   return lines.sort((a, b) => a[1] - b[1]).map(([line]) => line);
 }

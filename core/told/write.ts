@@ -9,7 +9,7 @@ import { type Keyword, keywordTold, linesOf } from './lines';
 import { quoted } from './quotes';
 import { usualHands } from './read';
 import { readStep } from './step';
-import { BASIS_TOLD, findThings, namedThings, readNeeds, usualBasis } from './things';
+import { basisTold, findThings, namedThings, readNeeds, usualBasis } from './things';
 import { COMPETENCE_WORDS, type KnownThing, type Knows } from './types';
 
 const told = (key: Keyword, words: string): string => `${keywordTold(key)} ${words}`.trim();
@@ -139,7 +139,7 @@ export const noteTold = (note: string): string => oneLine(note).replace(/[()]/g,
 export function kitTold(line: KitLine, thing: KnownThing, things: readonly KnownThing[]): string {
   const of = WITH_OF.includes(line.unit) ? 'of ' : '';
   const amount = `${writeAmount(line.amount, line.unit)} ${of}`;
-  const basis = line.basis === usualBasis(thing.kind) ? '' : ` ${BASIS_TOLD[line.basis]}`;
+  const basis = line.basis === usualBasis(thing.kind) ? '' : ` ${basisTold(line)}`;
   const note = noteTold(line.note);
   const written = (name: string): string => `${amount}${name}${basis}${note && ` (${note})`}`;
   const [read, ...others] = readNeeds(written(thing.name), things);
@@ -148,7 +148,8 @@ export function kitTold(line: KitLine, thing: KnownThing, things: readonly Known
     read?.itemId === thing.id &&
     read.amount === line.amount &&
     read.unit === line.unit &&
-    read.basis === line.basis;
+    read.basis === line.basis &&
+    read.groupOf === line.groupOf;
   return isRead
     ? written(thing.name)
     : `${amount}${quoted(thing.name)}${basis}${note && ` (${note})`}`;

@@ -77,10 +77,10 @@ export function demoStore(db: Db): EntityStore<Demo> {
       @place, @after, @eachGo, @do, @say, @cue, @gearOn, @gearOff, @careful, @sign, @hazards, @cues, @picture, @views)`);
   const clearKit = db.prepare('DELETE FROM kit_line WHERE demo_id = ? AND method_id = ?');
   const writeKit = db.prepare(`
-    INSERT INTO kit_line (demo_id, method_id, id, ord, item_id, amount, unit, basis, instead,
-      chilled, strength, note)
-    VALUES (@demoId, @methodId, @id, @ord, @itemId, @amount, @unit, @basis, @instead,
-      @chilled, @strength, @note)`);
+    INSERT INTO kit_line (demo_id, method_id, id, ord, item_id, amount, most, unit, basis, group_of, instead,
+      chilled, chilled_in, strength, note)
+    VALUES (@demoId, @methodId, @id, @ord, @itemId, @amount, @most, @unit, @basis, @groupOf, @instead,
+      @chilled, @chilledIn, @strength, @note)`);
   const methodIds = db.prepare('SELECT id FROM method WHERE demo_id = ?').pluck();
   const planned = db
     .prepare(
@@ -107,7 +107,7 @@ export function demoStore(db: Db): EntityStore<Demo> {
       do, say, cue, gear_on AS gearOn, gear_off AS gearOff, careful, sign, hazards, cues, picture, views
     FROM task WHERE demo_id = ? AND method_id = ? ORDER BY ord`);
   const readKit = db.prepare(`
-    SELECT id, item_id AS itemId, amount, unit, basis, instead, chilled, strength, note
+    SELECT id, item_id AS itemId, amount, most, unit, basis, group_of AS groupOf, instead, chilled, chilled_in AS chilledIn, strength, note
     FROM kit_line WHERE demo_id = ? AND method_id = ? ORDER BY ord`);
   const ids = db.prepare('SELECT id FROM demo WHERE removed = 0 ORDER BY name, id').pluck();
 

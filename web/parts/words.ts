@@ -19,6 +19,7 @@ import type { Option } from './Pick';
 export { AT_RISK_WORDS as AT_RISK, HAZARD_WORDS as HAZARD } from '../../core/repertoire/hazards';
 export {
   BASIS,
+  basisWords,
   COLD_KIND,
   ITEM_KIND,
   LID,

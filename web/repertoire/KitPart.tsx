@@ -3,17 +3,18 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useWatch } from 'react-hook-form';
+import { useController, useFormContext, useWatch } from 'react-hook-form';
 import { strengthText } from '../../core/kit/strength';
 import type { ItemName } from '../../contract/api';
-import type { KitLine } from '../../core/repertoire/types';
+import type { KitBasis, KitLine } from '../../core/repertoire/types';
 import { MAKE } from '../parts/make';
 import { AmountField } from '../parts/AmountField';
 import { EditInPlace } from '../parts/EditInPlace';
-import { Choice, Find, Many, Words, YesNoField } from '../parts/form';
+import { Choice, Figure, Find, Many, Words, YesNoField } from '../parts/form';
+import { Pick } from '../parts/Pick';
 import { useAmountText } from '../parts/useAmountText';
 import { StrengthFields } from '../parts/StrengthFields';
-import { BASIS, options } from '../parts/words';
+import { BASIS, basisWords, options } from '../parts/words';
 import { freshLine } from './fresh';
 import { KitTable } from './KitTable';
 import { grid } from './grid';
@@ -21,16 +22,36 @@ import { Heading, line, list, Nothing, type PartProps } from './partLayout';
 import { Rows } from './Rows';
 import { TypeKit } from './TypeKit';
 
+/** How many share one, until somebody says. */
+const USUAL_GROUP = 4;
+
 const KINDS = ['volume', 'mass', 'count', 'length'] as const;
+
+/** Those who share it are asked for where it is counted by the group, and only there. */
+function BasisField({ row }: { row: string }) {
+  const { field } = useController({ name: `${row}.basis` });
+  const { setValue } = useFormContext();
+  return (
+    <Pick
+      label="Needed"
+      value={field.value as KitBasis}
+      options={options(BASIS)}
+      onChange={(basis) => {
+        setValue(`${row}.groupOf`, basis === 'perGroup' ? USUAL_GROUP : null);
+        field.onChange(basis);
+      }}
+    />
+  );
+}
 
 interface LineFieldsProps {
   row: string;
   items: readonly ItemName[];
-  /** The method draws from a cold liquid, so that what goes into it matters. */
-  cold: boolean;
+  /** Cold liquids that the method draws from, so that what goes into them matters. */
+  colds: readonly ItemName[];
 }
 
-function LineFields({ row, items, cold }: LineFieldsProps) {
+function LineFields({ row, items, colds }: LineFieldsProps) {
   const line = useWatch({ name: row }) as KitLine | undefined;
   const [more, setMore] = useState(false);
   if (!line) return null;
@@ -42,7 +63,9 @@ function LineFields({ row, items, cold }: LineFieldsProps) {
       <Find name={`${row}.itemId`} label="Item" options={choices} make={MAKE.thing} />
       <Box sx={grid(105)}>
         <AmountField at={row} label="Amount" kinds={KINDS} like={item} />
-        <Choice name={`${row}.basis`} label="Needed" options={options(BASIS)} />
+        <Figure name={`${row}.most`} label="Up to" optional />
+        <BasisField row={row} />
+        {line.basis === 'perGroup' && <Figure name={`${row}.groupOf`} label="For every" />}
       </Box>
       {!open && (
         <Button size="small" sx={{ justifySelf: 'start' }} onClick={() => setMore(true)}>
@@ -60,8 +83,16 @@ function LineFields({ row, items, cold }: LineFieldsProps) {
           {item?.kind === 'consumable' && item.cold === null && (
             <StrengthFields name={`${row}.strength`} label="Wanted strength" />
           )}
-          {cold && item?.cold === null && (
+          {colds.length > 0 && item?.cold === null && (
             <YesNoField name={`${row}.chilled`} label="Goes warm into the cold liquid" />
+          )}
+          {colds.length > 1 && line.chilled && (
+            <Choice
+              name={`${row}.chilledIn`}
+              label="Into which"
+              none={colds[0]?.name ?? ''}
+              options={colds.slice(1).map(({ id, name }) => ({ value: id, label: name }))}
+            />
           )}
         </>
       )}
@@ -72,8 +103,8 @@ function LineFields({ row, items, cold }: LineFieldsProps) {
 export function KitPart({ at, method, items }: PartProps & { items: readonly ItemName[] }) {
   const nameOf = (id: string): string => items.find((item) => item.id === id)?.name ?? 'no item';
   const amountText = useAmountText();
-  const cold = method.kit.some((entry) =>
-    items.some((item) => item.id === entry.itemId && item.cold !== null),
+  const colds = method.kit.flatMap((entry) =>
+    items.filter((item) => item.id === entry.itemId && item.cold !== null),
   );
   return (
     <EditInPlace
@@ -87,9 +118,13 @@ export function KitPart({ at, method, items }: PartProps & { items: readonly Ite
           <Box component="ul" sx={list}>
             {method.kit.map((entry) => (
               <Box component="li" key={entry.id} sx={line}>
-                <b>{amountText(entry.amount, entry.unit)}</b> {nameOf(entry.itemId)}
+                <b>
+                  {amountText(entry.amount, entry.unit)}
+                  {entry.most !== null && ` to ${amountText(entry.most, entry.unit)}`}
+                </b>{' '}
+                {nameOf(entry.itemId)}
                 <Typography variant="body2" component="span" color="textSecondary">
-                  {entry.basis === 'perShow' ? '' : ` ${BASIS[entry.basis]}`}
+                  {entry.basis === 'perShow' ? '' : ` ${basisWords(entry)}`}
                   {entry.strength && ` · at ${strengthText(entry.strength)}`}
                   {entry.chilled && ' · cooled down'}
                   {entry.note && ` · ${entry.note}`}
@@ -108,7 +143,7 @@ export function KitPart({ at, method, items }: PartProps & { items: readonly Ite
             name={`${at}.kit`}
             add="Add a kit line"
             fresh={() => freshLine('')}
-            row={(row) => <LineFields row={row} items={items} cold={cold} />}
+            row={(row) => <LineFields row={row} items={items} colds={colds} />}
           />
           <KitTable name={`${at}.kit`} items={items} />
         </>

@@ -15,7 +15,7 @@ import { counted, lowerFirst } from '../../core/words';
 import { newId, send } from '../app/api';
 import { queryClient } from '../app/data';
 import { useAction } from '../parts/useAction';
-import { BASIS, ITEM_KIND } from '../parts/words';
+import { basisWords, ITEM_KIND } from '../parts/words';
 
 interface TypeKitProps {
   /** Of the list of lines in the form. */
@@ -54,8 +54,8 @@ async function linesOf(things: readonly ThingSaid[], meant: Meant): Promise<KitL
       itemId = added.id;
       made.set(keyOf(thing), itemId);
     }
-    const { amount, unit, basis, note } = thing;
-    lines.push({ ...blankLine(newId(), itemId), amount, unit, basis, note });
+    const { amount, unit, basis, groupOf, note } = thing;
+    lines.push({ ...blankLine(newId(), itemId), amount, unit, basis, groupOf, note });
   }
   return lines;
 }
@@ -104,7 +104,7 @@ export function TypeKit({ name, items }: TypeKitProps) {
             <Box component="li" key={`${i} ${thing.name}`} sx={{ fontSize: 14, py: 0.25 }}>
               <b>{formatAmount(thing.amount, thing.unit)}</b> {item?.name ?? thing.name}{' '}
               <Box component="span" sx={{ color: 'var(--muted)' }}>
-                {BASIS[thing.basis]}
+                {basisWords(thing)}
                 {!item &&
                   !isOpen(thing, meant) &&
                   ` · new in the store, ${lowerFirst(ITEM_KIND[thing.kind])}`}

@@ -11,7 +11,9 @@ import { formatClock, parseClock, sayDuration } from '../../time/clock';
 import { formatTotal, type System } from '../../units/format';
 import type { Dimension } from '../../units/units';
 import type { KitOptions } from '../demand';
+import { lowerFirst } from '../../words';
 import { type ColdDraw, drawsOf } from './draws';
+import { capacityOf } from './vessels';
 
 export interface ColdLevel {
   /** Seconds from the show's start. */
@@ -33,7 +35,9 @@ export interface ColdBudget {
   reserve: number;
   /** What must be fetched for every demo and the reserve. */
   order: number;
-  /** What is fetched: what was ordered, or else what must be. */
+  /** What is to be fetched: what was ordered, or else what must be. */
+  wanted: number;
+  /** What of that goes into the vessel. */
   fetched: number;
   /** Level over the day with what is fetched. */
   levels: ColdLevel[];
@@ -115,7 +119,10 @@ export function coldBudget(
   const reserve = (drawn * plan.reserve) / 100;
   const standing = (lossPerHour * Math.max(0, last.at - collectedAt)) / 3600;
   const order = drawn + reserve + standing + vesselCooling;
-  const fetched = plan.ordered ?? order;
+  const wanted = plan.ordered ?? order;
+  const holds = vessel && capacityOf(item, vessel);
+  // What does not go in does not come along.
+  const fetched = holds === null ? wanted : Math.min(wanted, holds);
   const { levels, around, missed } = follow(
     Math.max(0, fetched - vesselCooling),
     collectedAt,
@@ -134,6 +141,7 @@ export function coldBudget(
     vesselCooling,
     reserve,
     order,
+    wanted,
     fetched,
     levels,
     around,
@@ -142,7 +150,7 @@ export function coldBudget(
     left,
     goneAfter: lossPerHour > 0 ? (left / lossPerHour) * 3600 : null,
     gasLitres: gasFrom(item.cold, fetched / 1000, 20),
-    warnings: warningsOf(bundle, { item, plan, draws, vessel, order, fetched, collectedAt }, text),
+    warnings: warningsOf(bundle, { item, plan, draws, vessel, order, wanted, collectedAt }, text),
     how: [
       `${text(drawn)} drawn (${draws.map((draw) => `${text(draw.total)} ${draw.demoName}`).join(' + ')})`,
       `${text(standing)} boiled away since ${formatClock(start + collectedAt)}`,
@@ -154,7 +162,7 @@ export function coldBudget(
 
 function warningsOf(
   bundle: ShowBundle,
-  of: Pick<ColdBudget, 'item' | 'plan' | 'draws' | 'vessel' | 'order' | 'fetched' | 'collectedAt'>,
+  of: Pick<ColdBudget, 'item' | 'plan' | 'draws' | 'vessel' | 'order' | 'wanted' | 'collectedAt'>,
   text: (base: number) => string,
 ): string[] {
   const warnings: string[] = [];
@@ -167,9 +175,11 @@ function warningsOf(
     warnings.push(
       `${vessel.name} has no figure for what boils away in an hour: weigh it an hour apart, and put the difference in the store.`,
     );
-  if (vessel?.holds != null && Math.max(of.order, of.fetched) > vessel.holds)
+  const holds = vessel && capacityOf(item, vessel);
+  const most = Math.max(of.order, of.wanted);
+  if (vessel && holds !== null && most > holds)
     warnings.push(
-      `${vessel.name} holds ${text(vessel.holds)}: ${text(Math.max(of.order, of.fetched) - vessel.holds)} too little. Take a second vessel, or fetch it later.`,
+      `${vessel.name} holds ${text(holds)}: ${text(most - holds)} too little. Take a second vessel, or fetch it later.`,
     );
   const warm = plan.vesselWarm && (vessel?.material == null || vessel.gramsEach === null);
   const unknown = [
@@ -196,12 +206,18 @@ function warningsOf(
 /** The whole budget in one sentence. */
 export function coldVerdict(budget: ColdBudget, system: System = 'metric'): string {
   const text = (base: number): string => coldText(budget.item, base, system);
-  const { short, plan, order, fetched, intoReserve, left, draws } = budget;
+  const { short, plan, order, wanted, fetched, intoReserve, left, draws, vessel } = budget;
+  const last = draws.at(-1)?.demoName ?? '';
+  if (vessel && fetched < wanted * 0.999) {
+    const enough = short
+      ? `${short.demoName} would run short by ${text(short.by)}`
+      : `it lasts to ${last}, with ${text(left)} left`;
+    return `Of ${text(wanted)}, ${text(fetched)} go into the ${lowerFirst(vessel.name)}: ${enough}.`;
+  }
   if (short)
     return `${short.demoName} would run short. Order ${text(order - fetched)} more: ${text(order)} in all.`;
   if (intoReserve > order * 0.001)
     return `Enough for every demo, but ${text(intoReserve)} of the reserve of ${text(budget.reserve)} goes. Order ${text(order - fetched)} more to keep it.`;
-  const last = draws.at(-1)?.demoName ?? '';
   return plan.ordered === null
     ? `Fetch ${text(order)} at ${plan.collected}: it lasts to ${last}, with ${text(left)} left.`
     : `${text(fetched)} lasts to ${last}, with ${text(left)} left.`;

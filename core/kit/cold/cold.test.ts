@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { ColdPlan, ShowBundle } from '../../brief/types';
+import type { ColdPlan, Show, ShowBundle } from '../../brief/types';
+import type { Item, KitLine } from '../../repertoire/types';
 import { timelineOf } from '../../lineup/timelineOf';
 import { task } from '../../testing/build';
 import { bundle, item, line } from '../../testing/bundle';
@@ -10,6 +11,7 @@ import { type ColdBudget, coldBudget, coldVerdict, leaveWords } from './budget';
 import { coldOutlook, measuredOutlook } from './outlook';
 import { coldPlanOf } from './plan';
 import { coldSeries } from './series';
+import { capacityOf } from './vessels';
 
 const perform = [task('p', 'perform', 600)];
 
@@ -218,6 +220,13 @@ describe('from a level measured at the show', () => {
   });
 });
 
+/** In a vessel that holds whatever it takes. */
+function roomy(plan: Partial<ColdPlan>): ShowBundle {
+  const from = coldShow(plan);
+  const items = from.items.map((one) => (one.id === 'dewar' ? { ...one, holds: 90_000 } : one));
+  return { ...from, items };
+}
+
 test('what must be ordered is just enough: the levels never run dry, and a litre less does (property)', () => {
   fc.assert(
     fc.property(
@@ -227,11 +236,11 @@ test('what must be ordered is just enough: the levels never run dry, and a litre
       fc.boolean(),
       (pourLoss, reserve, daysBefore, vesselWarm) => {
         const plan = { pourLoss, reserve, daysBefore, vesselWarm };
-        const budget = budgetOf(coldShow(plan));
+        const budget = budgetOf(roomy(plan));
         expect(budget.short).toBeNull();
         expect(budget.left).toBeCloseTo(budget.reserve, 6);
         expect(Math.min(...budget.levels.map((l) => l.amount))).toBeGreaterThanOrEqual(-1e-9);
-        const less = budgetOf(coldShow({ ...plan, ordered: budget.order - budget.reserve - 10 }));
+        const less = budgetOf(roomy({ ...plan, ordered: budget.order - budget.reserve - 10 }));
         expect(less.short).not.toBeNull();
         // Conservation: fetched = drawn + gone off + left, wherever nothing was missed.
         const drawn = budget.draws.reduce((sum, d) => sum + d.total, 0);
@@ -266,4 +275,63 @@ test('dry ice is calculated in grams', () => {
       );
   expect(budgetOf(from).order).toBeCloseTo(1000 + 130, 6);
   expect(coldVerdict(budgetOf(from))).toContain('1.13 kg');
+});
+
+describe('what is cooled', () => {
+  const flower = item('flower', 'consumable', { gramsEach: 15, material: 'watery' });
+  const nitrogen = item('ln', 'consumable', { cold: 'nitrogen', name: 'Nitrogen', unit: 'mL' });
+  const ice = item('ice', 'consumable', { cold: 'dryIce', name: 'Dry ice', unit: 'g' });
+  const cooling = (kit: KitLine[], of: Item, over: Partial<Show> = {}): number => {
+    const show = bundle(
+      [{ id: 'd', tasks: perform, over: { volunteers: 3, kit } }],
+      [flower, nitrogen, ice],
+      over,
+    );
+    const plan = { ...coldPlanOf(show.show, of), pourLoss: 0, reserve: 0 };
+    return coldBudget(show, timelineOf(show), plan)?.draws[0]?.cooling ?? 0;
+  };
+  const one = (basis: KitLine['basis'], over: Partial<KitLine> = {}) =>
+    line('flower', 1, 'piece', basis, { chilled: true, ...over });
+  const some = line('ln', 100, 'mL');
+
+  test('for each of the audience, each volunteer, each group: as many times as there are', () => {
+    const single = cooling([some, one('perShow')], nitrogen);
+    expect(single).toBeGreaterThan(0);
+    const times = (of: KitLine) => cooling([some, of], nitrogen, { audience: 120 }) / single;
+    expect(times(one('perHead'))).toBeCloseTo(120, 6);
+    expect(times(one('perVolunteer'))).toBeCloseTo(3, 6);
+    expect(times(one('perVolunteerGo'))).toBeCloseTo(3, 6);
+    expect(times(one('perGroup', { groupOf: 7 }))).toBeCloseTo(18, 6);
+  });
+
+  test('of two cold things in one method each cools its own', () => {
+    const both = [some, line('ice', 500, 'g')];
+    const inIce = one('perShow', { chilledIn: 'ice' });
+    expect(cooling([...both, inIce], nitrogen)).toBe(0);
+    expect(cooling([...both, inIce], ice)).toBeGreaterThan(0);
+    expect(cooling([...both, one('perShow')], nitrogen)).toBeGreaterThan(0);
+    expect(cooling([...both, one('perShow')], ice)).toBe(0);
+  });
+});
+
+describe('what goes into the vessel', () => {
+  test('25 L do not last in a vessel of 5 L: five do', () => {
+    const from = coldShow({ ordered: 25_000 });
+    const budget = budgetOf(from);
+    expect(budget.fetched).toBe(5000);
+    expect(Math.max(...budget.levels.map(({ amount }) => amount))).toBe(5000);
+    expect(coldVerdict(budget)).toMatch(
+      /^Of 25 L, 5 L go into the dewar: it lasts to cloud, with 3\.0?7 L left\.$/,
+    );
+    expect(budget.warnings.join(' ')).toContain('20 L too little');
+    const small = coldShow({ ordered: 25_000 });
+    small.items = small.items.map((one) => (one.id === 'dewar' ? { ...one, holds: 1500 } : one));
+    expect(coldVerdict(budgetOf(small))).toContain('cloud would run short by');
+  });
+
+  test('dry ice by its bulk density: common practice, about 0.8 kg of pellets in a litre', () => {
+    expect(capacityOf({ cold: 'dryIce', density: null }, { holds: 10_000 })).toBe(8000);
+    expect(capacityOf({ cold: 'dryIce', density: 0.9 }, { holds: 10_000 })).toBe(9000);
+    expect(capacityOf({ cold: 'nitrogen', density: 0.808 }, { holds: 10_000 })).toBe(10_000);
+  });
 });

@@ -1,8 +1,9 @@
 /** What a show takes from the vessel a cold liquid stands in, slot by slot. */
+import { amountBrought, timesOnTheDay } from '../../repertoire/basis';
 import type { ColdPlan, ShowBundle } from '../../brief/types';
 import type { Timeline } from '../../lineup/types';
 import { coolDown } from '../../repertoire/materials';
-import type { Item } from '../../repertoire/types';
+import type { Item, KitLine, Method } from '../../repertoire/types';
 import { toBase } from '../../units/units';
 import { spanOf } from '../span';
 import { type KitOptions, kitDemands } from '../demand';
@@ -32,6 +33,16 @@ function coolingOf(kind: NonNullable<Item['cold']>, item: Item, base: number): n
   return coolDown(kind, item.material, item.gramsEach * base);
 }
 
+/** In which cold liquid of its method a thing is cooled: the one that is named, or the first that is brought. */
+export function cooledBy(
+  { chilledIn }: Pick<KitLine, 'chilledIn'>,
+  { kit }: Pick<Method, 'kit'>,
+  { items }: Pick<ShowBundle, 'items'>,
+): string | null {
+  const cold = kit.filter(({ itemId }) => items.some(({ id, cold: is }) => id === itemId && is));
+  return cold.some(({ itemId }) => itemId === chilledIn) ? chilledIn : (cold[0]?.itemId ?? null);
+}
+
 /** Draws in the order of the day. */
 export function drawsOf(
   bundle: ShowBundle,
@@ -53,14 +64,9 @@ export function drawsOf(
       let standing = 0;
       const unknown: string[] = [];
       for (const { line, item: thing, sets, method } of mine) {
-        if (!line.chilled) continue;
-        const each = toBase(line.amount, line.unit, bundle.household);
-        const times =
-          line.basis === 'perGo'
-            ? sets.planned + sets.spare
-            : line.basis === 'perVolunteer'
-              ? method.volunteers
-              : 1;
+        if (!line.chilled || cooledBy(line, method, bundle) !== item.id) continue;
+        const each = toBase(amountBrought(line), line.unit, bundle.household);
+        const times = timesOnTheDay(line, method, bundle.show.audience, sets);
         const share = coolingOf(kind, thing, each * times);
         if (share === null) unknown.push(thing.name);
         else cooling += share;

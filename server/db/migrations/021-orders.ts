@@ -32,6 +32,32 @@ ALTER TABLE show ADD COLUMN spare_policy TEXT NOT NULL
   DEFAULT '{"wish":"each","mostCost":null,"mostGrams":null}' CHECK (json_valid(spare_policy));
 ALTER TABLE slot ADD COLUMN wanted_goes INTEGER CHECK (wanted_goes >= 1);
 
+CREATE TABLE kit_line_next (
+  demo_id TEXT NOT NULL,
+  method_id TEXT NOT NULL,
+  id TEXT NOT NULL,
+  ord INTEGER NOT NULL,
+  item_id TEXT NOT NULL REFERENCES item (id),
+  amount REAL NOT NULL CHECK (amount > 0),
+  most REAL CHECK (most > amount),
+  unit TEXT NOT NULL,
+  basis TEXT NOT NULL CHECK (basis IN ('perShow', 'perGo', 'perVolunteer', 'perVolunteerGo',
+    'perHead', 'perGroup', 'perDay')),
+  group_of INTEGER CHECK (group_of >= 1),
+  instead TEXT NOT NULL CHECK (json_valid(instead)),
+  chilled INTEGER NOT NULL CHECK (chilled IN (0, 1)),
+  chilled_in TEXT,
+  strength TEXT CHECK (json_valid(strength)),
+  note TEXT NOT NULL,
+  PRIMARY KEY (demo_id, method_id, id),
+  FOREIGN KEY (demo_id, method_id) REFERENCES method (demo_id, id) ON DELETE CASCADE
+) STRICT, WITHOUT ROWID;
+INSERT INTO kit_line_next
+  SELECT demo_id, method_id, id, ord, item_id, amount, NULL, unit, basis, NULL, instead, chilled,
+    NULL, strength, note FROM kit_line;
+DROP TABLE kit_line;
+ALTER TABLE kit_line_next RENAME TO kit_line;
+
 -- Templates are whole shows: those kept before have none of what came since.
 UPDATE template SET show = json_insert(
   json_set(show, '$.slots', (
