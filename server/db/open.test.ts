@@ -3,12 +3,16 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
+import { blankShow } from '../../core/brief/blank';
+import { plainSlot } from '../../core/brief/freshSlot';
 import { NO_CONDITIONS } from '../../core/brief/types';
 import { createContext } from '../context';
 import { damagedRecords } from '../house/damaged';
 import { NO_HAND_OUT } from '../../core/repertoire/handOut';
 import { MIGRATIONS } from './migrations';
 import { DatabaseTrouble, migrate, openDatabase } from './open';
+
+const TALK = { shortest: 40, likely: 60, longest: 100 };
 
 let folder: string;
 let file: string;
@@ -319,5 +323,61 @@ test('demonstrations and shows of version 19 have no pictures, cameras, hand-out
   expect(context.demos.get('d').methods[0]?.tasks[0]).toMatchObject({ picture: null, views: [] });
   const none = { filming: [], classSet: null, agreedWith: '', answers: [], questions: [] };
   expect(context.shows.get('s')).toMatchObject(none);
+  db.close();
+});
+
+test('things of version 20 keep as long as one likes; none owned can be said; a template made before is read', () => {
+  const db = new Database(':memory:');
+  db.pragma('foreign_keys = ON');
+  migrate(db, 20);
+  const pack = { id: 'p', amount: 1, unit: 'L', price: 690, leadDays: 4, supplier: 'Far' };
+  const slot = { ...plainSlot('t'), talk: { title: 'Hello', time: TALK, say: '' } };
+  // As a template of version 17 was stored: none of what shows have had since.
+  const show = JSON.stringify(
+    { ...blankShow('s', 'S', '2027-05-30', 'Etc/UTC'), slots: [slot] },
+    (key, value: unknown) =>
+      [
+        'filming',
+        'classSet',
+        'agreedWith',
+        'answers',
+        'questions',
+        'sparePolicy',
+        'wantedGoes',
+      ].includes(key)
+        ? undefined
+        : value,
+  );
+  db.exec(`
+    INSERT INTO item (id, name, kind, function_test, test_holds, note, owned, packs) VALUES
+      ('acid', 'Acid', 'consumable', '', 0, '', NULL, '${JSON.stringify([pack])}'),
+      ('jar', 'Jar', 'equipment', '', 0, '', 3, '[]');
+    INSERT INTO demo (id, name, hook, idea, keywords, age_from, age_to, energy, talk_pattern,
+      pinned_note, usual_position) VALUES ('d', 'D', '', '', '[]', 5, 99, 3, 'sayFirst', '', '');
+    INSERT INTO method (demo_id, id, ord, name, summary, one_shot, goes_allowed, volunteers, warning,
+      settings, hazards, calculators, prior_worked, prior_failed)
+      VALUES ('d', 'm', 0, 'M', '', 0, 1, 0, '', '[]', '[]', '[]', 0, 0);
+    INSERT INTO kit_line (demo_id, method_id, id, ord, item_id, amount, unit, basis, instead, chilled,
+      note) VALUES ('d', 'm', 'k', 0, 'acid', 60, 'mL', 'perGo', '["jar"]', 1, 'cold');
+    INSERT INTO template (id, name, show) VALUES ('t', 'Evening', '${show}');`);
+  migrate(db);
+  const context = createContext(db);
+  expect(context.items.get('acid').packs).toEqual([{ ...pack, keeps: null, hireDays: null }]);
+  const jar = context.items.get('jar');
+  expect(jar.owned).toBe(3);
+  const { version, ...rest } = jar;
+  expect(context.items.change({ ...rest, owned: 0 }, version).owned).toBe(0);
+  expect(context.demos.get('d').methods[0]?.kit).toEqual([
+    {
+      ...{ id: 'k', itemId: 'acid', amount: 60, most: null, unit: 'mL', basis: 'perGo' },
+      ...{ groupOf: null, instead: ['jar'], chilled: true, chilledIn: null },
+      ...{ strength: null, note: 'cold' },
+    },
+  ]);
+  expect(context.templates.get('t').show).toEqual({
+    ...blankShow('s', 'S', '2027-05-30', 'Etc/UTC'),
+    slots: [slot],
+  });
+  expect(damagedRecords(context)).toEqual([]);
   db.close();
 });
