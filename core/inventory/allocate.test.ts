@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { item } from '../testing/bundle';
 import { lot, showNeeds } from '../testing/inventory';
 import { allocate } from './allocate';
+import type { StockedLot } from './types';
 import { firstExpiredFirst, lastDay, nextTest, usableOn } from './dates';
 
 const items = new Map(
@@ -180,4 +181,52 @@ test('nothing is given twice, nothing out of date, and got and short make the ne
     ),
     { seed: 6 },
   );
+});
+
+describe('what is opened, and what is on its way', () => {
+  const acid = item('acid', 'consumable', { unit: 'mL', keepsOpen: 7 });
+  const need = (id: string, date: string, base = 100) =>
+    showNeeds(id, date, [{ itemId: 'acid', base }]);
+  const shows = [need('a', '2027-06-01'), need('b', '2027-06-08'), need('c', '2027-06-09')];
+  const of = (
+    lots: StockedLot[],
+    expected: Parameters<typeof allocate>[3] = [],
+    items = [acid],
+  ): Record<string, number> =>
+    Object.fromEntries(
+      allocate(shows, new Map(items.map((one) => [one.id, one])), lots, expected).map(
+        ({ showId, short }) => [showId, short],
+      ),
+    );
+
+  test('a bottle that the first show opens is gone for those after its days', () => {
+    expect(of([lot('l', 'acid', 1000)])).toEqual({ a: 0, b: 0, c: 100 });
+    expect(of([lot('l', 'acid', 1000), lot('m', 'acid', 100)])).toEqual({ a: 0, b: 0, c: 0 });
+  });
+
+  test('a pack on its way counts from the day it comes, closed until it is used', () => {
+    const pack = { orderId: 'o', itemId: 'acid', until: null, expiry: null, packs: [1000] };
+    expect(of([], [{ ...pack, from: '2027-06-05' }])).toEqual({ a: 100, b: 0, c: 0 });
+    expect(of([], [{ ...pack, from: '2027-06-05', expiry: '2027-06-08' }])).toEqual({
+      a: 100,
+      b: 0,
+      c: 100,
+    });
+  });
+
+  test('two packs of one order are two bottles', () => {
+    const pack = { orderId: 'o', itemId: 'acid', from: '2027-05-01', until: null, expiry: null };
+    expect(of([], [{ ...pack, packs: [200] }])).toEqual({ a: 0, b: 0, c: 100 });
+    expect(of([], [{ ...pack, packs: [200, 200] }])).toEqual({ a: 0, b: 0, c: 0 });
+  });
+
+  test('what is borrowed is there between its days', () => {
+    const lamp = { ...item('acid', 'equipment'), owned: 0 };
+    const lent = { orderId: 'o', itemId: 'acid', expiry: null, packs: [100] };
+    expect(of([], [{ ...lent, from: '2027-06-02', until: '2027-06-08' }], [lamp])).toEqual({
+      a: 100,
+      b: 0,
+      c: 100,
+    });
+  });
 });

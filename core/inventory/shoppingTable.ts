@@ -2,7 +2,9 @@ import { formatAmount, formatTotal } from '../units/format';
 import type { ShoppingList } from './shopping';
 
 /** The shopping list as rows, the heading first; money in whole units. */
-export function shoppingTable({ lines }: ShoppingList): (string | number | null)[][] {
+export function shoppingTable({
+  lines,
+}: Pick<ShoppingList, 'lines'>): (string | number | null)[][] {
   return [
     ['Order by', 'Buy', 'Item', 'Pack', 'Supplier', 'Cost', 'Missing', 'For', 'Watch'],
     ...lines.flatMap((line): (string | number | null)[][] => {

@@ -14,6 +14,13 @@ export interface SupplierOrder {
 /** Spelled as first found; capitals and spaces make no other supplier. */
 const same = (supplier: string): string => supplier.trim().toLowerCase();
 
+/** Only what one of them sells. */
+export const linesFrom = (lines: readonly ShoppingLine[], supplier: string): ShoppingLine[] =>
+  lines.flatMap((line) => {
+    const packs = line.packs.filter(({ pack }) => same(pack.supplier) === same(supplier));
+    return packs.length > 0 ? [{ ...line, packs }] : [];
+  });
+
 /** Who must be ordered from first comes first. */
 export function bySupplier({ lines }: Pick<ShoppingList, 'lines'>): SupplierOrder[] {
   const found = new Map<string, SupplierOrder>();

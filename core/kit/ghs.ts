@@ -36,6 +36,7 @@ const HAZARD_STATEMENTS: Record<string, string> = {
   H336: 'May cause drowsiness or dizziness',
   H370: 'Causes damage to organs',
   H372: 'Causes damage to organs through prolonged or repeated exposure',
+  H373: 'May cause damage to organs through prolonged or repeated exposure',
   H400: 'Very toxic to aquatic life',
   H410: 'Very toxic to aquatic life with long lasting effects',
   H411: 'Toxic to aquatic life with long lasting effects',

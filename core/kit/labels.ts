@@ -1,9 +1,11 @@
 /** What stands on the labels of boxes and bottles. */
-import type { Strength } from '../repertoire/substances';
+import { mixtureLabel, precautionsFor } from '../repertoire/mixtures';
+import { type Strength, SUBSTANCES, type SubstanceId } from '../repertoire/substances';
 import type { Item } from '../repertoire/types';
 import { hazardWords, precautionWords } from './ghs';
 import type { PackedBox } from './packing';
-import { strengthText } from './strength';
+import { massShare, strengthText, WATER } from './strength';
+import { upperFirst } from '../words';
 
 export interface BoxLabel {
   number: number;
@@ -20,6 +22,8 @@ export interface BoxLabel {
 export interface BottleLabel {
   content: string;
   strength: string;
+  /** What it was mixed from, and whose codes these are where its own are not known; empty for what is as it was bought. */
+  from: string;
   /** “Mixed 2027-05-30”; empty for what is as it was bought. */
   mixed: string;
   signal: '' | 'Warning' | 'Danger';
@@ -71,6 +75,25 @@ export const wantsLabel = (item: Item): boolean =>
     item.strength !== null ||
     item.cold !== null);
 
+/** g/mL taken for a solution whose density nobody gave: lighter than it is, so that its share comes out higher. */
+const LIGHTEST: Partial<Record<SubstanceId, number>> = {
+  ethanol: 0.789,
+  propan2ol: 0.785,
+  ammonia: 0.88,
+};
+
+/** What a mixture carries by its own strength; null where that can’t be told. */
+function labelOfMixture(
+  { substance }: Pick<Item, 'substance'>,
+  strength: Strength,
+): Item['label'] | null {
+  if (substance === null) return null;
+  const share = massShare({ substance, strength, density: LIGHTEST[substance] ?? WATER });
+  if (share === null) return null;
+  const { signal, hazards } = mixtureLabel(substance, Math.min(1, share));
+  return { signal, hazards: [...hazards], precautions: precautionsFor(hazards) };
+}
+
 export function bottleLabel(
   item: Item,
   box: number | null,
@@ -78,14 +101,21 @@ export function bottleLabel(
   mixed: { strength: Strength; day: string } | null,
 ): BottleLabel {
   const strength = mixed?.strength ?? item.strength;
+  const own = mixed ? labelOfMixture(item, mixed.strength) : null;
+  const { signal, hazards, precautions } = own ?? item.label;
+  const name = own && item.substance ? upperFirst(SUBSTANCES[item.substance].name) : item.name;
   return {
-    content: item.name,
+    content: name,
     strength: strength ? strengthText(strength) : '',
+    from: !mixed
+      ? ''
+      : own
+        ? `Mixed from ${item.name}`
+        : `Mixed from ${item.name}, and with its codes: the mixture’s own are not known here`,
     mixed: mixed ? `Mixed ${mixed.day}` : '',
-    signal:
-      item.label.signal === 'none' ? '' : item.label.signal === 'danger' ? 'Danger' : 'Warning',
-    hazards: hazardWords(item.label.hazards),
-    precautions: precautionWords(item.label.precautions),
+    signal: signal === 'none' ? '' : signal === 'danger' ? 'Danger' : 'Warning',
+    hazards: hazardWords(hazards),
+    precautions: precautionWords(precautions),
     box,
     path: pathOf(showId, item.boxId),
   };

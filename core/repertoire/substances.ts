@@ -41,27 +41,3 @@ export const SUBSTANCES = {
 
 export type SubstanceId = keyof typeof SUBSTANCES;
 export const SUBSTANCE_IDS = Object.keys(SUBSTANCES) as SubstanceId[];
-
-/**
- * Share by mass from which a substance carries a hazard statement of its own; null where it carries none at
- * any strength. From the harmonised entries of Regulation (EC) 1272/2008, Annex VI, and suppliers' sheets, all
- * from memory and on the low side: what is as strong is expected to
- * have a label, and does not go home.
- */
-export const LABELLED_FROM: Record<SubstanceId, number | null> = {
-  peroxide: 0.05,
-  aceticAcid: 0.1,
-  hydrochloricAcid: 0.1,
-  sulfuricAcid: 0.05,
-  nitricAcid: 0.01,
-  phosphoricAcid: 0.1,
-  citricAcid: 0.2,
-  sodiumHydroxide: 0.005,
-  ammonia: 0.01,
-  hydrogencarbonate: null,
-  potassiumIodide: 0.01,
-  ethanol: 0.1,
-  propan2ol: 0.1,
-  salt: null,
-  sugar: null,
-};

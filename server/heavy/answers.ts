@@ -2,6 +2,7 @@
 import type { StockAnswer } from '../../contract/api';
 import type { StoreQuery } from '../../contract/inventory';
 import { storeTable } from '../../contract/tables/inventoryWrite';
+import { linesFrom } from '../../core/inventory/suppliers';
 import { shoppingTable } from '../../core/inventory/shoppingTable';
 import type { AppContext } from '../context';
 import { showAnswer } from '../brief/showAnswer';
@@ -36,8 +37,14 @@ export const ANSWERS = {
   tour: ({ upcomingNeeds }: AppContext, name: string) => upcomingNeeds.tour(name),
   shopping: ({ upcomingNeeds }: AppContext, showIds: readonly string[] | null) =>
     upcomingNeeds.shopping(showIds),
-  shoppingRows: ({ upcomingNeeds }: AppContext, showIds: readonly string[] | null) =>
-    shoppingTable(upcomingNeeds.shopping(showIds)),
+  shoppingRows: (
+    { upcomingNeeds }: AppContext,
+    showIds: readonly string[] | null,
+    supplier: string | null,
+  ) => {
+    const { lines } = upcomingNeeds.shopping(showIds);
+    return shoppingTable({ lines: supplier === null ? lines : linesFrom(lines, supplier) });
+  },
   storeRows: ({ items, ledger, boxes }: AppContext) =>
     storeTable(items.list(), ledger.stocked(), boxes.list()),
   storeImport: (context: AppContext, text: string, mapping: Mapping) =>

@@ -19,7 +19,12 @@ export function shoppingRoutes(context: AppContext): Router {
     sendJson(res, await context.heavy.bytes('shopping', idsOf(req.query.shows))),
   );
   router.get('/shopping.:type', async (req, res, next) => {
-    const rows = await context.heavy.told('shoppingRows', idsOf(req.query.shows));
+    const { shows, supplier } = req.query;
+    const rows = await context.heavy.told(
+      'shoppingRows',
+      idsOf(shows),
+      typeof supplier === 'string' ? supplier : null,
+    );
     await sendTable(req.params.type, 'Shopping', rows, res, next);
   });
   router.get('/store.:type', async (req, res, next) => {

@@ -63,6 +63,7 @@ function bottleCell(label: BottleLabel, to: LeadsTo): TableCell {
         stack: [
           { text: label.content, fontSize: 15, bold: true },
           ...(facts ? [{ text: facts, bold: true } as Content] : []),
+          ...(label.from === '' ? [] : [small(label.from)]),
           ...(label.signal
             ? [
                 {

@@ -32,21 +32,37 @@ test('a label for every box: number, weight, load order, content, and the way to
   expect(gear?.contents.join()).toContain('Goggles');
 });
 
-test('a bottle carries its strength, hazard words and codes', () => {
+test('a mixture carries its own name, strength and codes, not those of what it was mixed from', () => {
   const peroxide = server.context.items.get('peroxide-9');
   expect(wantsLabel(peroxide)).toBe(true);
   expect(wantsLabel(server.context.items.get('towels'))).toBe(false);
-  const label = bottleLabel(peroxide, 2, FESTIVAL, {
+  const mixed = (value: number) =>
+    bottleLabel(peroxide, 2, FESTIVAL, {
+      strength: { value, kind: 'massPerVolume' },
+      day: '2027-05-30',
+    });
+  expect(mixed(3)).toMatchObject({
+    content: 'Hydrogen peroxide',
+    strength: '3 % (g in 100 mL)',
+    from: 'Mixed from Hydrogen peroxide 9 %',
+    mixed: 'Mixed 2027-05-30',
+    signal: '',
+    hazards: [],
+    box: 2,
+  });
+  expect(mixed(6)).toMatchObject({
+    signal: 'Warning',
+    hazards: ['H319 Causes serious eye irritation.'],
+  });
+  const unknown = bottleLabel({ ...peroxide, substance: null }, null, FESTIVAL, {
     strength: { value: 3, kind: 'massPerVolume' },
     day: '2027-05-30',
   });
-  expect(label).toMatchObject({
-    content: 'Hydrogen peroxide 9 %',
-    strength: '3 % (g in 100 mL)',
-    mixed: 'Mixed 2027-05-30',
-    signal: 'Danger',
-    box: 2,
-  });
+  // Better too much than too little.
+  expect(unknown).toMatchObject({ signal: 'Danger' });
+  expect(unknown.from).toContain('the mixture’s own are not known here');
+  const label = bottleLabel(peroxide, 2, FESTIVAL, null);
+  expect(label).toMatchObject({ content: 'Hydrogen peroxide 9 %', signal: 'Danger', from: '' });
   // Words of the harmonised system, Annex 3 (from memory).
   expect(label.hazards).toEqual(['H302 Harmful if swallowed.', 'H318 Causes serious eye damage.']);
   expect(label.precautions[0]).toBe('P102 Keep out of reach of children.');

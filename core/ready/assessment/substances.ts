@@ -5,7 +5,8 @@ import { type KitEntry, kitList } from '../../kit/kit';
 import type { KitOptions } from '../../kit/demand';
 import { massShare, strengthText } from '../../kit/strength';
 import type { Timeline } from '../../lineup/types';
-import { LABELLED_FROM, SUBSTANCES } from '../../repertoire/substances';
+import { labelledFrom } from '../../repertoire/mixtures';
+import { SUBSTANCES } from '../../repertoire/substances';
 import type { Item, KitLine } from '../../repertoire/types';
 import { formatTotal } from '../../units/format';
 import { listInWords } from '../../words';
@@ -18,7 +19,7 @@ const bare = ({ label }: Item): boolean => label.signal === 'none' && label.haza
 function wantsLabel(item: Item, strength: KitLine['strength']): boolean {
   if (item.cold !== null) return true;
   if (item.substance === null) return false;
-  const from = LABELLED_FROM[item.substance];
+  const from = labelledFrom(item.substance);
   if (from === null) return false;
   const written = strength ?? item.strength;
   if (written === null) return true;

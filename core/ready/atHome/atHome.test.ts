@@ -6,7 +6,7 @@ import { LIBRARY_ITEMS } from '../../../library/all';
 import { LIBRARY_DEMOS } from '../../../library/demos';
 import { HOUSEHOLD } from '../../units/household';
 import { judgeAtHome } from './judge';
-import { LABELLED_FROM } from '../../repertoire/substances';
+import { labelledFrom } from '../../repertoire/mixtures';
 import { HAZARD_AT_HOME } from './rules';
 import { costOf, costTogether, handOutOf, sheetEntry } from './sheet';
 import { thingWords } from './words';
@@ -112,7 +112,7 @@ describe('how strong', () => {
     ['sodiumHydroxide', 0.005],
     ['sulfuricAcid', 0.05],
   ] as const)('%s from %d', (substance, share) => {
-    expect(LABELLED_FROM[substance]).toBe(share);
+    expect(labelledFrom(substance)).toBe(share);
     const of = (percent: number): Item => ({
       ...vinegar,
       substance,

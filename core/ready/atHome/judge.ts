@@ -12,7 +12,8 @@ import {
   NO_HAND_OUT,
 } from '../../repertoire/handOut';
 import { HAZARD_WORDS } from '../../repertoire/hazards';
-import { LABELLED_FROM, SUBSTANCES } from '../../repertoire/substances';
+import { labelledFrom } from '../../repertoire/mixtures';
+import { SUBSTANCES } from '../../repertoire/substances';
 import type { Demo, Item, Method, Setting } from '../../repertoire/types';
 import { HOUSEHOLD, type HouseholdSizes } from '../../units/household';
 import { dimensionOf, toBase } from '../../units/units';
@@ -86,7 +87,7 @@ function hazardReasons(method: Method, { without }: Pick<HandOut, 'without'>): H
 
 /** Too strong at home; null where it is weak enough, or has no such limit. */
 function strengthReason(item: Item): HomeReason | null {
-  const limit = item.substance && LABELLED_FROM[item.substance];
+  const limit = item.substance && labelledFrom(item.substance);
   if (!item.substance || limit === null) return null;
   const { name } = SUBSTANCES[item.substance];
   const { strength } = item;

@@ -134,7 +134,7 @@ export default function ShoppingPage() {
                     What is used after a show, counted or out of date shows up here again.
                   </Empty>
                 ) : (
-                  <Suppliers list={list} />
+                  <Suppliers list={list} shows={named} />
                 )}
               </Section>
               <OnTheWay />

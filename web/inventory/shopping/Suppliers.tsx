@@ -91,7 +91,13 @@ function Row({ line, bought }: { line: ShoppingLine; bought: BoughtPack }) {
   );
 }
 
-function Supplier({ order }: { order: SupplierOrder }) {
+/** What is asked of an address, without what nobody has said. */
+const query = (of: Record<string, string | null>): string =>
+  new URLSearchParams(
+    Object.entries(of).flatMap(([name, value]) => (value === null ? [] : [[name, value]])),
+  ).toString();
+
+function Supplier({ order, shows }: { order: SupplierOrder; shows: string | null }) {
   const money = useMoney();
   const { place } = useOrdering();
   const { enqueueSnackbar } = useSnackbar();
@@ -129,6 +135,14 @@ function Supplier({ order }: { order: SupplierOrder }) {
         <Button size="small" onClick={() => void copy()}>
           Copy as a message
         </Button>
+        <Button
+          size="small"
+          component="a"
+          href={`/api/shopping.xlsx?${query({ supplier: order.supplier, shows })}`}
+          download
+        >
+          As a table
+        </Button>
         <Button size="small" disabled={busy} onClick={() => void all()}>
           All ordered
         </Button>
@@ -156,5 +170,11 @@ function Supplier({ order }: { order: SupplierOrder }) {
   );
 }
 
-export const Suppliers = ({ list }: { list: ShoppingList }) =>
-  bySupplier(list).map((order) => <Supplier key={order.supplier} order={order} />);
+interface Props {
+  list: ShoppingList;
+  /** Ids of the shows it is for, as the address has them; null for all. */
+  shows: string | null;
+}
+
+export const Suppliers = ({ list, shows }: Props) =>
+  bySupplier(list).map((order) => <Supplier key={order.supplier} order={order} shows={shows} />);
