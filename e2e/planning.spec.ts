@@ -217,7 +217,7 @@ test('kit: a line opens to its calculator, and the list is saved as CSV', async 
   await page.goto(demo.url + FESTIVAL + '/kit');
   await page.getByRole('button', { name: /Warm water/ }).click();
   await expect(
-    page.getByText('6 tbsp (88.7 mL) Foam fountain + 15 mL Cloud burst = 104 mL'),
+    page.getByText('3 tbsp (44.4 mL) Foam fountain + 5 mL Cloud burst = 49.4 mL'),
   ).toBeVisible();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Print or save' }).click();

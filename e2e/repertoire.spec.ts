@@ -127,7 +127,7 @@ test('kit, hazards and settings are edited in place; the show’s kit follows', 
     .click();
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + '/shows/harbour-light-festival/kit');
-  await expect(page.getByRole('button', { name: /^9 Empty drinks can/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^6 Empty drinks can/ })).toBeVisible();
 });
 
 test('a list from a spreadsheet becomes kit lines, bad rows named first', async ({

@@ -165,7 +165,7 @@ test('boxes and sizes of household words; every list follows', async ({ page, de
   await expect(saved(page)).toBeVisible();
   await page.goto(demo.url + '/shows/harbour-light-festival/kit');
   await expect(
-    page.getByRole('button', { name: /^about 3 squirts \(24 mL\) Washing-up/ }),
+    page.getByRole('button', { name: /^about 1.5 squirts \(12 mL\) Washing-up/ }),
   ).toBeVisible();
 });
 
