@@ -16,7 +16,10 @@ const ORDERS_AHEAD = 7;
 export function Orders() {
   const { data: list } = useShopping(null);
   const due = list ? dueOrders(list, today(), ORDERS_AHEAD) : [];
-  const late = list?.lines.flatMap((line) => line.tooLate.map((one) => ({ line, one }))) ?? [];
+  const late =
+    list?.lines.flatMap((line) =>
+      line.tooLate.flatMap((one) => (one.days === null ? [] : [{ line, one }])),
+    ) ?? [];
   if (due.length === 0 && late.length === 0) return null;
   return (
     <Section

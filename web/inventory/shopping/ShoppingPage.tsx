@@ -18,7 +18,7 @@ import { TooLateList } from './TooLate';
 /** The most pressing in one sentence: what can’t be in time, or what must be ordered first. */
 function Headline({ list }: { list: ShoppingAnswer }) {
   const money = useMoney();
-  const late = list.lines.filter(({ tooLate }) => tooLate.length > 0);
+  const late = list.lines.filter(({ tooLate }) => tooLate.some(({ days }) => days !== null));
   const [first] = dueOrders(list, today(), Infinity);
   const toOrder = list.lines.filter(({ packs }) => packs.length > 0).length;
   const [name] = late.map((line) => line.name);
@@ -124,7 +124,7 @@ export default function ShoppingPage() {
           >
             <Box>
               {late.length > 0 && (
-                <Section title="Can’t be in time">
+                <Section title="Can’t be in time, or no pack is known">
                   <TooLateList lines={late} />
                 </Section>
               )}
