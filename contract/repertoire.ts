@@ -5,9 +5,6 @@ import {
   HAZARDS,
   type Hazard,
   type HazardKind,
-  KIT_BASES,
-  type KitBasis,
-  type KitLine,
   type Method,
   RESIDUES,
   type Residue,
@@ -21,18 +18,16 @@ import { figureUnit } from '../core/readings/conversions';
 import { unitFor } from '../core/calculators/bind';
 import { findCalculator } from '../core/calculators/catalogue';
 import { kindInWords } from '../core/units/parse';
-import { KIT_UNITS, UNIT_IDS, type UnitId, dimensionOf } from '../core/units/units';
+import { UNIT_IDS, type UnitId, dimensionOf } from '../core/units/units';
 import {
   Holds,
   Id,
-  IdList,
   Num,
   OneOf,
   OneOfList,
   OrNull,
   Part,
   PartList,
-  Positive,
   Text,
   TextList,
   Whole,
@@ -40,69 +35,12 @@ import {
 } from './fields';
 import { PredictionBody } from './cues';
 import { CareBody, NeedsBody, CalculatorBindingBody, VolunteerCardBody } from './care';
-import { StrengthBody } from './item';
 import { HandOutBody } from './handOut';
+import { KitLineBody } from './kitLine';
 import { FaceBody, OriginBody } from './look';
 import { ChanceFigureBody, MethodResultBody, RESULTS_MOST, TimeFigureBody } from './measure';
 import { PictureBody } from './pictures';
 import { EstimateBody, HandBody, TaskBody } from './task';
-
-export class KitLineBody implements KitLine {
-  @Id()
-  id!: string;
-
-  @Id()
-  itemId!: string;
-
-  @Positive(1_000_000)
-  amount!: number;
-
-  @OrNull()
-  @Holds<KitLineBody>((line) =>
-    line.most !== null && line.most <= line.amount ? 'must be more than the least' : null,
-  )
-  @Positive(1_000_000)
-  most!: number | null;
-
-  @OneOf(KIT_UNITS)
-  unit!: UnitId;
-
-  @OneOf(KIT_BASES)
-  basis!: KitBasis;
-
-  @Holds<KitLineBody>((line) =>
-    (line.groupOf === null) === (line.basis === 'perGroup')
-      ? line.groupOf === null
-        ? 'must be given where it is for every so many'
-        : 'must be empty where it is not for every so many'
-      : null,
-  )
-  @OrNull()
-  @Whole(1, 1000)
-  groupOf!: number | null;
-
-  @Holds<KitLineBody>((line) =>
-    Array.isArray(line.instead) && line.instead.includes(line.itemId)
-      ? 'must be other things than the one it stands in for'
-      : null,
-  )
-  @IdList(8)
-  instead!: string[];
-
-  @YesNo()
-  chilled!: boolean;
-
-  @OrNull()
-  @Id()
-  chilledIn!: string | null;
-
-  @OrNull()
-  @Part(() => StrengthBody)
-  strength!: StrengthBody | null;
-
-  @Text(200)
-  note!: string;
-}
 
 export class SettingBody implements Setting {
   @Id()

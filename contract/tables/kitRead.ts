@@ -3,7 +3,7 @@ import { blankLine } from '../../core/repertoire/blank';
 import type { Item, KitLine } from '../../core/repertoire/types';
 import { parseAmount } from '../../core/units/parse';
 import type { UnitId } from '../../core/units/units';
-import { KitLineBody } from '../repertoire';
+import { KitLineBody } from '../kitLine';
 import { check } from '../validate';
 import { type Column, type RowFault, cellsOf } from './table';
 import { isFault, type Read, readWord } from './values';

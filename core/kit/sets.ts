@@ -32,8 +32,10 @@ export interface Sets {
   words: string;
 }
 
-/** Rounded down, and never said to be certain. */
-const percent = (share: number): string => `${Math.min(99, Math.floor(share * 100 + 1e-9))} %`;
+/** Of a hundred; rounded down, and never said to be certain. */
+export const ofHundred = (share: number): number => Math.min(99, Math.floor(share * 100 + 1e-9));
+
+const percent = (share: number): string => `${ofHundred(share)} %`;
 
 /** Of several set off as one: spare sets stand in for what does not come off, and nothing is done again. */
 function besideSets(

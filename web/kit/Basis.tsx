@@ -4,7 +4,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { ShowBody } from '../../contract/brief';
 import type { SpareWish } from '../../core/brief/types';
-import { allSeen, setsForShow } from '../../core/kit/sets';
+import { allSeen, ofHundred, setsForShow } from '../../core/kit/sets';
 import { resolveSlots } from '../../core/lineup/fromBundle';
 import { listInWords } from '../../core/words';
 import { usePreferences } from '../app/preferences';
@@ -18,9 +18,6 @@ const WISHES: { value: SpareWish; label: string }[] = [
   { value: 'show', label: 'so that the whole show works' },
   { value: 'none', label: 'without spares' },
 ];
-
-/** Rounded down, and never said to be certain. */
-const ofHundred = (chance: number): number => Math.min(99, Math.floor(chance * 100 + 1e-9));
 
 export function Basis() {
   const editing = useShowEditing();

@@ -5,7 +5,9 @@ import { useSettings } from '../app/data';
 import { SETTINGS } from '../../contract/inventory';
 import { Gap } from './Gap';
 
-const minor = (typed: string): number => Math.round(Number(typed.trim().replace(',', '.')) * 100);
+/** Minor units of money as typed in whole ones; NaN where that is no number. */
+export const minorOf = (typed: string): number =>
+  Math.round(Number(typed.trim().replace(',', '.')) * 100);
 const written = (value: unknown): string =>
   typeof value === 'number' ? (value / 100).toFixed(2) : typeof value === 'string' ? value : '';
 
@@ -16,13 +18,13 @@ function useMoneyText(name: string, optional: boolean) {
   const value = field.value as number | string | null;
   const [text, setText] = useState(written(value));
   useEffect(() => {
-    if (typeof value === 'number' && minor(text) !== value) setText(written(value));
+    if (typeof value === 'number' && minorOf(text) !== value) setText(written(value));
     if (value === null && text.trim() !== '') setText('');
   }, [value]);
   const type = (typed: string): void => {
     setText(typed);
     const empty = typed.trim() === '';
-    const number = minor(typed);
+    const number = minorOf(typed);
     field.onChange(empty && optional ? null : empty || Number.isNaN(number) ? typed : number);
   };
   return { text, type, currency, fault: fieldState.error?.message, field };

@@ -5,10 +5,12 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { blankOrder, ORDER_TERMS, type OrderTerms } from '../../../core/inventory/orders';
+import { noHelp } from '../../../core/inventory/placing';
 import type { ShoppingLine } from '../../../core/inventory/shoppingLine';
 import { BASE_UNIT } from '../../../core/units/units';
 import { newId } from '../../app/api';
 import { today } from '../../brief/dates';
+import { minorOf } from '../../parts/Price';
 import { grid } from '../../repertoire/grid';
 import { useOrdering } from './useOrders';
 
@@ -36,22 +38,20 @@ export function LendForm({ line, short, date, onDone }: Props) {
   const [price, setPrice] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const submit = async (): Promise<void> => {
-    const paid = price.trim() === '' ? 0 : Number(price.replace(',', '.'));
+    const paid = price.trim() === '' ? 0 : minorOf(price);
     if (!(paid >= 0)) return setFault('Price must be a number, such as 4.50');
-    if (expected === '' || expected < today()) return setFault('It must come today or later');
-    if (expected > date) return setFault('It must be there by the day of the show');
-    if (terms !== 'bought' && (backBy === '' || backBy < date))
-      return setFault('It must stay until the day of the show');
     const order = {
       ...blankOrder(newId(), line.itemId, today()),
       terms,
       amount: short,
       unit: BASE_UNIT[line.dimension],
-      price: Math.round(paid * 100),
+      price: paid,
       supplier: from.trim(),
       expected,
-      backBy: terms === 'bought' ? null : backBy,
+      backBy: terms === 'bought' || backBy === '' ? null : backBy,
     };
+    const wrong = noHelp(order, date, today());
+    if (wrong !== null) return setFault(wrong);
     if (await place([order], `${line.name} is ${TERMS[terms]}.`)) onDone();
   };
   return (

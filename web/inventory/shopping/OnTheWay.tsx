@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import { Link } from 'react-router';
 import type { Versioned } from '../../../contract/api';
 import { isOpen, type Order } from '../../../core/inventory/orders';
+import { waitsFor } from '../../../core/inventory/placing';
 import { formatAmount } from '../../../core/units/format';
 import { useItemNames, useOrders } from '../../app/data';
 import { dayWords, today } from '../../brief/dates';
@@ -11,16 +12,18 @@ import { useMoney } from '../../parts/money';
 import { Section } from '../../parts/page';
 import { useOrdering } from './useOrders';
 
-/** What it waits for: to come, or to go back. */
-function waits({ terms, come, expected, backBy }: Order): { late: boolean; words: string } {
-  if (come === null)
-    return expected < today()
-      ? { late: true, words: `should have come ${dayWords(expected)}` }
-      : { late: false, words: `comes ${dayWords(expected)}` };
-  if (backBy === null) return { late: false, words: `${terms}` };
-  return backBy < today()
-    ? { late: true, words: `should be back since ${dayWords(backBy)}` }
-    : { late: backBy === today(), words: `back by ${dayWords(backBy)}` };
+/** What it waits for, in words; late on the day that it must be back. */
+function waits(order: Order): { late: boolean; words: string } {
+  const what = waitsFor(order);
+  if (what === null) return { late: false, words: order.terms };
+  const day = dayWords(what.by);
+  const past = what.by < today();
+  if (what.for === 'come')
+    return { late: past, words: past ? `should have come ${day}` : `comes ${day}` };
+  return {
+    late: what.by <= today(),
+    words: past ? `should be back since ${day}` : `back by ${day}`,
+  };
 }
 
 function Row({ order, name }: { order: Versioned<Order>; name: string }) {
@@ -97,8 +100,7 @@ export function OnTheWay() {
   const open = orders.filter(isOpen);
   if (open.length === 0) return null;
   const names = new Map(items.map(({ id, name }) => [id, name]));
-  const day = (order: Order): string =>
-    order.come === null ? order.expected : (order.backBy ?? '9999');
+  const day = (order: Order): string => waitsFor(order)?.by ?? '9999';
   return (
     <Section title="On its way, and to give back">
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>

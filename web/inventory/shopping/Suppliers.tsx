@@ -6,13 +6,15 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { boughtWords, type ShoppingList } from '../../../core/inventory/shopping';
 import type { BoughtPack, ShoppingLine } from '../../../core/inventory/shoppingLine';
+import { orderFor } from '../../../core/inventory/placing';
 import { bySupplier, orderMessage, type SupplierOrder } from '../../../core/inventory/suppliers';
 import { formatTotal } from '../../../core/units/format';
 import { counted } from '../../../core/words';
+import { newId } from '../../app/api';
 import { usePreferences } from '../../app/preferences';
 import { dayWords, today } from '../../brief/dates';
 import { useMoney } from '../../parts/money';
-import { orderOf, useOrdering } from './useOrders';
+import { useOrdering } from './useOrders';
 
 const columns = {
   display: 'grid',
@@ -44,7 +46,7 @@ function Row({ line, bought }: { line: ShoppingLine; bought: BoughtPack }) {
   const text = (base: number): string => formatTotal(base, line.dimension, 'piece', system);
   const ordered = async (): Promise<void> => {
     setBusy(true);
-    await place([orderOf(line, bought)], `${line.name} is ordered.`);
+    await place([orderFor(line, bought, newId(), today())], `${line.name} is ordered.`);
     setBusy(false);
   };
   return (
@@ -117,7 +119,7 @@ function Supplier({ order, shows }: { order: SupplierOrder; shows: string | null
   const all = async (): Promise<void> => {
     setBusy(true);
     await place(
-      order.entries.map(({ line, bought }) => orderOf(line, bought)),
+      order.entries.map(({ line, bought }) => orderFor(line, bought, newId(), today())),
       `${counted(order.entries.length, 'thing')} from ${name}: ordered.`,
     );
     setBusy(false);

@@ -1,10 +1,8 @@
 /** Orders, and what becomes of them: placed, come, gone back; each can be undone where it was said. */
 import { useCallback } from 'react';
 import type { Versioned } from '../../../contract/api';
-import { blankOrder, type Order } from '../../../core/inventory/orders';
-import type { BoughtPack, ShoppingLine } from '../../../core/inventory/shoppingLine';
-import { dayAfter } from '../../../core/time/days';
-import { newId, send } from '../../app/api';
+import type { Order } from '../../../core/inventory/orders';
+import { send } from '../../app/api';
 import { queryClient } from '../../app/data';
 import { today } from '../../brief/dates';
 import { useSayUndoable } from '../../parts/undoable';
@@ -15,29 +13,7 @@ const refresh = (): Promise<unknown> =>
     ['/orders', '/shopping'].map((key) => queryClient.invalidateQueries({ queryKey: [key] })),
   );
 
-/** As it would be ordered today: it comes by its usual time. */
-export function orderOf({ itemId }: ShoppingLine, bought: BoughtPack): Order {
-  const { pack, count, cost, backBy } = bought;
-  return {
-    ...blankOrder(newId(), itemId, today()),
-    terms: backBy === null ? 'bought' : 'hired',
-    amount: pack.amount,
-    unit: pack.unit,
-    count,
-    price: cost,
-    supplier: pack.supplier,
-    // What does not keep, and what is hired, comes on the day it is for.
-    expected:
-      bought.orderFrom === null && backBy === null
-        ? dayAfter(today(), pack.leadDays)
-        : bought.neededBy,
-    keeps: pack.keeps,
-    backBy,
-  };
-}
-
 export function useOrdering(): {
-  /** Ids of orders, as they were placed. */
   place: (orders: readonly Order[], words: string) => Promise<boolean>;
   come: (order: Order, words: string) => Promise<boolean>;
   wentBack: (order: Versioned<Order>, words: string) => Promise<boolean>;
