@@ -126,6 +126,30 @@ test('what can’t be in time says by how much, and is got otherwise', async ({ 
   await expect(page.getByText(/borrowed, The school, .*12.50/)).toBeVisible();
 });
 
+test('what is on its way is not wanted after all, what was lent goes back; both can be undone', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/store/shopping');
+  const cups = page.getByRole('button', { name: 'Paper cups: it has come' });
+  await expect(cups).toBeVisible();
+  await page.getByRole('button', { name: 'Paper cups: not ordered after all' }).click();
+  await expect(cups).toBeHidden();
+  await page.getByText('Undo').last().click();
+  await expect(cups).toBeVisible();
+  const lamp = page.getByRole('button', { name: 'Hand lamp: it went back' });
+  await lamp.click();
+  await expect(lamp).toBeHidden();
+  await page.getByText('Undo').last().click();
+  await expect(lamp).toBeVisible();
+  // All that one of them sells at once.
+  const quay = page.getByRole('region', { name: 'Quay stores' });
+  await quay.getByRole('button', { name: 'All ordered' }).click();
+  await expect(quay).toBeHidden();
+  await page.getByText('Undo').last().click();
+  await expect(quay).toBeVisible();
+});
+
 test('a spreadsheet is mapped, looked at, put right and brought in', async ({ page, demo }) => {
   await page.goto(demo.url + '/store/bring-in');
   const paste = page.getByRole('textbox', { name: 'Or paste it here' });

@@ -14,6 +14,7 @@ import type {
 import { itemsNamed } from '../../core/brief/itemsNamed';
 import type { ShoppingList } from '../../core/inventory/shopping';
 import { blankLot } from '../../core/inventory/blank';
+import { daysBetween } from '../../core/time/days';
 import type { Movement, StockedLot } from '../../core/inventory/types';
 import { type TestServer, testServer } from '../testing/serve';
 
@@ -186,6 +187,18 @@ describe('coming shows', () => {
     expect(
       one.lines.every((line) => line.shows.every((s) => s.showId === 'hollin-science-day')),
     ).toBe(true);
+  });
+
+  test('cut flowers keep three days: none is ordered longer than that before its show', async () => {
+    const { lines } = await get<ShoppingList>('/shopping');
+    const bought = lines.filter((line) => line.itemId === 'flower').flatMap(({ packs }) => packs);
+    expect(bought.length).toBeGreaterThan(0);
+    for (const { orderFrom, orderBy, days } of bought) {
+      expect(orderFrom).not.toBeNull();
+      const last = days.toSorted().at(-1) ?? '';
+      expect(daysBetween(orderFrom ?? '', last)).toBeLessThanOrEqual(3);
+      expect(orderBy <= last).toBe(true);
+    }
   });
 
   test('one that is out of use is missing from the line-up too', async () => {
