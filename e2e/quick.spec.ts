@@ -178,3 +178,26 @@ test('a new thing that is left as it is leaves no ghost; one that was touched st
   for (const what of ['demos', 'venues', 'shows']) await expect.poll(() => count(what)).toBe(0);
   expect(await count('people')).toBe(1);
 });
+
+test('a new thing that is left before its page is there leaves no ghost either', async ({
+  page,
+  own,
+}) => {
+  await page.goto(own.url + '/demos');
+  let open = (): void => undefined;
+  const opened = new Promise<void>((resolve) => (open = resolve));
+  await page.route(/assets\/DemoPage-[^/]*\.js$/, async (route) => {
+    await opened;
+    await route.continue();
+  });
+  await page.getByRole('button', { name: 'New demo' }).click();
+  await page.waitForURL(/\/demos\/(?!write)[^/]+$/);
+  await page.getByRole('link', { name: 'Venues' }).click();
+  await expect(page.getByRole('heading', { name: 'Venues', level: 1 })).toBeVisible();
+  await expect
+    .poll(
+      async () => ((await (await page.request.get(`${own.url}/api/demos`)).json()) as []).length,
+    )
+    .toBe(0);
+  open();
+});

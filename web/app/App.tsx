@@ -7,6 +7,7 @@ import { lazy, type ReactNode, Suspense, useEffect, useMemo } from 'react';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
 import BenchLayout, { FormerAddress } from '../bench/BenchLayout';
 import { LineDown } from './LineDown';
+import { useNoGhosts } from '../documents/ghosts';
 import { useLeaving } from '../documents/useLeaving';
 import { Guarded } from '../parts/Guarded';
 import { Loading, Page } from '../parts/page';
@@ -116,6 +117,7 @@ function Content() {
   useChanges();
   useLeaving();
   useTicking();
+  useNoGhosts();
   return (
     <>
       <Shortcuts />

@@ -13,7 +13,6 @@ import { lostBesides } from '../../core/ready/lost';
 import { counted } from '../../core/words';
 import { useFollowUps, useShows } from '../app/data';
 import { EditingNotices, SaveBar } from '../parts/editing';
-import { useNoGhost } from '../documents/ghosts';
 import { Guarded } from '../parts/Guarded';
 import { NotOpen } from '../parts/NotOpen';
 import { useTitle } from '../parts/page';
@@ -168,7 +167,6 @@ export default function ShowLayout() {
   const { showId = '' } = useParams();
   const { open: timed, error, editing } = useShow(showId);
   useAtHand(showId);
-  useNoGhost('/shows', showId);
   const foreseen = useForecast(timed);
   const open = useMemo(() => timed && foreseen && { ...timed, foreseen }, [timed, foreseen]);
   useTitle(open?.show.title ?? 'Show');

@@ -12,7 +12,6 @@ import type { Item } from '../../core/repertoire/types';
 import { dimensionOf, UNITS } from '../../core/units/units';
 import { lowerFirst } from '../../core/words';
 import { useBoxes } from '../app/data';
-import { useNoGhost } from '../documents/ghosts';
 import { useDocument } from '../documents/useDocument';
 import { AmountField, BaseAmountField } from '../parts/AmountField';
 import { EditingNotices, SaveBar, useRemove } from '../parts/editing';
@@ -224,7 +223,6 @@ function Facts() {
 export default function ItemPage() {
   const { itemId = '' } = useParams();
   const editing = useDocument<Item>('/items', itemId);
-  useNoGhost('/items', itemId, `/store/items/${itemId}`);
   const remove = useRemove();
   const item = editing.value;
   useTitle(item?.name ?? 'Item');

@@ -165,8 +165,8 @@ export default function StockPage() {
         '/items',
         blankItem(newId(), 'New item', 'equipment'),
       );
-      madeHere('/items', item);
       await queryClient.invalidateQueries({ queryKey: ['/store'] });
+      madeHere('/items', item, `/store/items/${item.id}`);
       void navigate(`/store/items/${item.id}`);
     });
   return (

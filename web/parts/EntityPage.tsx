@@ -99,7 +99,7 @@ export function EntityPage<T extends Named>(props: EntityPageProps<T>) {
   const add = (value: T, isFresh: boolean): Promise<boolean> =>
     act(async () => {
       const added = await send<Versioned<T>>('POST', path, value);
-      if (isFresh) madeHere(path, added);
+      if (isFresh) madeHere(path, added, path);
       // Listed before it is opened, so that nothing typed next goes to the one that was open.
       queryClient.setQueryData<Versioned<T>[]>([path], (known) => [...(known ?? []), added]);
       setChosen(added.id);

@@ -19,7 +19,6 @@ import { newId, send } from '../app/api';
 import { useDemos, useItemNames, useRecords, useSettings } from '../app/data';
 import { PositionMark } from '../parts/tape';
 import { useAction } from '../parts/useAction';
-import { useNoGhost } from '../documents/ghosts';
 import { useDocument } from '../documents/useDocument';
 import { EditInPlace } from '../parts/EditInPlace';
 import { EditingNotices, SaveBar, useRemove } from '../parts/editing';
@@ -225,7 +224,6 @@ function useCopyDemo(): (demo: Demo) => Promise<boolean> {
 export default function DemoPage() {
   const { demoId = '' } = useParams();
   const editing = useDocument<Demo & DemoBody>('/demos', demoId);
-  useNoGhost('/demos', demoId);
   const { data: records = [] } = useRecords(demoId);
   const remove = useRemove();
   const copy = useCopyDemo();
