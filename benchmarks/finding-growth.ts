@@ -35,6 +35,7 @@ const tour = (shows: number): ShowNeeds[] =>
     showId: `s${i}`,
     audience: 80,
     unlike: [],
+    swaps: [],
     title: `Show ${i}`,
     date: dayAfter(TODAY, i),
     from: 12 * 3600,

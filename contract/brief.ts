@@ -18,6 +18,7 @@ import {
   type SparePolicy,
   type SpareWish,
 } from '../core/brief/types';
+import { type Swap } from '../core/repertoire/substitute';
 import { COMPETENCES, type Competence } from '../core/repertoire/types';
 import {
   ClockTime,
@@ -240,6 +241,18 @@ const minutes = (clock: unknown): number => {
   return (h ?? NaN) * 60 + (m ?? NaN);
 };
 
+/** Other than itself, and no chain of them: what stands in is there. */
+export class SwapBody implements Swap {
+  @Id()
+  itemId!: string;
+
+  @Holds<SwapBody>(({ itemId, by }) =>
+    itemId === by ? 'must be another thing than the one it stands in for' : null,
+  )
+  @Id()
+  by!: string;
+}
+
 export class SparePolicyBody implements SparePolicy {
   @OneOf(SPARE_WISHES)
   wish!: SpareWish;
@@ -346,6 +359,13 @@ export class ShowBody implements Show {
 
   @Part(() => SparePolicyBody)
   sparePolicy!: SparePolicyBody;
+
+  @Holds<ShowBody>(({ swaps }) => {
+    const ids = Array.isArray(swaps) ? swaps.map((one) => one?.itemId) : [];
+    return new Set(ids).size === ids.length ? null : 'has two things for the same one';
+  })
+  @PartList(() => SwapBody, 100)
+  swaps!: SwapBody[];
 
   @Holds<ShowBody>((s) => {
     const ids = Array.isArray(s.cold) ? s.cold.map((plan) => plan?.itemId) : [];

@@ -1,25 +1,9 @@
 /** What goes home with the audience. */
-import {
-  AT_HOME,
-  type AtHome,
-  type HandOut,
-  type HomeFigure,
-  type HomeThing,
-} from '../core/repertoire/handOut';
+import { AT_HOME, type AtHome, type HandOut, type HomeThing } from '../core/repertoire/handOut';
 import { HAZARDS, type HazardKind } from '../core/repertoire/types';
 import { KIT_UNITS, type UnitId } from '../core/units/units';
-import {
-  Holds,
-  Id,
-  Num,
-  OneOf,
-  OneOfList,
-  OrNull,
-  PartList,
-  Positive,
-  Text,
-  TextList,
-} from './fields';
+import { Holds, Id, OneOf, OneOfList, OrNull, PartList, Positive, Text, TextList } from './fields';
+import { sameFigureTwice, SettingFigureBody } from './settingFigure';
 
 export class HomeThingBody implements HomeThing {
   @Id()
@@ -33,14 +17,6 @@ export class HomeThingBody implements HomeThing {
 
   @OneOf(KIT_UNITS)
   unit!: UnitId;
-}
-
-export class HomeFigureBody implements HomeFigure {
-  @Id()
-  settingId!: string;
-
-  @Num(-1e9, 1e9)
-  value!: number;
 }
 
 export class HandOutBody implements HandOut {
@@ -66,12 +42,9 @@ export class HandOutBody implements HandOut {
   @PartList(() => HomeThingBody, 20)
   things!: HomeThingBody[];
 
-  @Holds<HandOutBody>(({ figures }) => {
-    const ids = Array.isArray(figures) ? figures.map((one) => one?.settingId) : [];
-    return new Set(ids).size === ids.length ? null : 'has the same figure twice';
-  })
-  @PartList(() => HomeFigureBody, 40)
-  figures!: HomeFigureBody[];
+  @Holds<HandOutBody>(({ figures }) => sameFigureTwice(figures))
+  @PartList(() => SettingFigureBody, 40)
+  figures!: SettingFigureBody[];
 
   @OneOfList(HAZARDS)
   without!: HazardKind[];

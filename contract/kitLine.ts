@@ -1,8 +1,25 @@
 /** A line of the kit of a method: what, how much, and for what it is counted. */
-import { KIT_BASES, type KitBasis, type KitLine } from '../core/repertoire/types';
+import { KIT_BASES, type KitBasis, type KitLine, type Substitute } from '../core/repertoire/types';
 import { KIT_UNITS, type UnitId } from '../core/units/units';
-import { Holds, Id, IdList, OneOf, OrNull, Part, Positive, Text, Whole, YesNo } from './fields';
+import { Holds, Id, OneOf, OrNull, Part, PartList, Positive, Text, Whole, YesNo } from './fields';
 import { StrengthBody } from './item';
+import { sameFigureTwice, SettingFigureBody } from './settingFigure';
+
+export class SubstituteBody implements Substitute {
+  @Id()
+  itemId!: string;
+
+  @Positive(1_000_000)
+  times!: number;
+
+  @OneOf(KIT_UNITS)
+  unit!: UnitId;
+
+  @OrNull()
+  @Holds<SubstituteBody>(({ figures }) => sameFigureTwice(figures))
+  @PartList(() => SettingFigureBody, 10)
+  figures!: SettingFigureBody[] | null;
+}
 
 export class KitLineBody implements KitLine {
   @Id()
@@ -38,13 +55,16 @@ export class KitLineBody implements KitLine {
   @Whole(1, 1000)
   groupOf!: number | null;
 
-  @Holds<KitLineBody>((line) =>
-    Array.isArray(line.instead) && line.instead.includes(line.itemId)
+  @Holds<KitLineBody>((line) => {
+    const ids = Array.isArray(line.instead) ? line.instead.map((one) => one?.itemId) : [];
+    return ids.includes(line.itemId)
       ? 'must be other things than the one it stands in for'
-      : null,
-  )
-  @IdList(8)
-  instead!: string[];
+      : new Set(ids).size < ids.length
+        ? 'has the same thing twice'
+        : null;
+  })
+  @PartList(() => SubstituteBody, 8)
+  instead!: SubstituteBody[];
 
   @YesNo()
   chilled!: boolean;

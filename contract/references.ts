@@ -94,7 +94,9 @@ export const strayInDemo: Check<Demo> = (known, demo, at = '') => [
       const path = `${at}methods[${m}].kit[${k}].`;
       return [
         ...stray(known, 'item', line.itemId, `${path}itemId`),
-        ...line.instead.flatMap((id, i) => stray(known, 'item', id, `${path}instead[${i}]`)),
+        ...line.instead.flatMap(({ itemId }, i) =>
+          stray(known, 'item', itemId, `${path}instead[${i}].itemId`),
+        ),
       ];
     }),
   ),

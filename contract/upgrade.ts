@@ -16,6 +16,7 @@ import {
   fromVersion12,
   fromVersion13,
   fromVersion14,
+  fromVersion15,
 } from './upgrades/later';
 import { isPlain, type Plain } from './upgrades/plain';
 
@@ -35,6 +36,7 @@ const STEPS: Record<number, (file: Plain) => Plain> = {
   12: fromVersion12,
   13: fromVersion13,
   14: fromVersion14,
+  15: fromVersion15,
 };
 
 /** The file as the present version has it. */

@@ -3,6 +3,7 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { NO_ANSWERS } from '../core/repertoire/cues';
 import { NO_HAND_OUT } from '../core/repertoire/handOut';
+import type { KitLine, Substitute } from '../core/repertoire/types';
 import { START, Stage, threeSlots } from '../core/testing/stage';
 import { readShowFile } from './showFile';
 import { showFile } from './testing/arbitrary';
@@ -210,5 +211,35 @@ test('a version 14 file, before what keeps, what is hired and what spares are fo
       readsAs(old, bare);
     }),
     { numRuns: 20, seed: 134 },
+  );
+});
+
+test('a version 15 file, before how much of what may be used instead, is read as one for one', () => {
+  fc.assert(
+    fc.property(showFile, (file) => {
+      const evenLine = (line: KitLine): KitLine => ({
+        ...line,
+        instead: line.instead.map(({ itemId }) => ({
+          itemId,
+          times: 1,
+          unit: line.unit,
+          figures: null,
+        })),
+      });
+      const demos = file.demos.map((demo) => ({
+        ...demo,
+        methods: demo.methods.map((method) => ({ ...method, kit: method.kit.map(evenLine) })),
+      }));
+      const even = { ...file, demos, show: { ...file.show, swaps: [] } };
+      const old = JSON.stringify({ ...even, version: 15 }, (key, value: unknown) =>
+        key === 'swaps'
+          ? undefined
+          : key === 'instead'
+            ? (value as Substitute[]).map(({ itemId }) => itemId)
+            : value,
+      );
+      readsAs(old, even);
+    }),
+    { numRuns: 20, seed: 135 },
   );
 });

@@ -50,7 +50,9 @@ describe.each(LIBRARY_DEMOS.map((demo) => [demo.name, demo] as const))('%s', (_n
       expect(methodFactsOf(method).show).toBeGreaterThan(30);
       expect(method.kit.length).toBeGreaterThan(0);
       for (const { itemId, instead } of method.kit)
-        expect([itemId, ...instead].filter((id) => !known.has(id))).toEqual([]);
+        expect(
+          [itemId, ...instead.map((one) => one.itemId)].filter((id) => !known.has(id)),
+        ).toEqual([]);
       for (const { control } of method.hazards) expect(control).not.toBe('');
     }
   });
@@ -59,7 +61,9 @@ describe.each(LIBRARY_DEMOS.map((demo) => [demo.name, demo] as const))('%s', (_n
 test('its things are valid, each once, and nobody’s', () => {
   const used = new Set(
     LIBRARY_DEMOS.flatMap(({ methods }) =>
-      methods.flatMap(({ kit }) => kit.flatMap(({ itemId, instead }) => [itemId, ...instead])),
+      methods.flatMap(({ kit }) =>
+        kit.flatMap(({ itemId, instead }) => [itemId, ...instead.map((one) => one.itemId)]),
+      ),
     ),
   );
   expect(new Set(LIBRARY_ITEMS.map(({ id }) => id)).size).toBe(LIBRARY_ITEMS.length);

@@ -139,11 +139,31 @@ const foamFountain: Written = {
           ...foamClearing([]),
         ],
         kit: [
-          kit('cylinder', 1, 'piece', 'perGo', '', { instead: ['narrow-bottle'] }),
+          kit('cylinder', 1, 'piece', 'perGo', '', {
+            instead: [
+              {
+                itemId: 'narrow-bottle',
+                times: 1,
+                unit: 'piece',
+                figures: [{ settingId: 'bore', value: 2.8 }],
+              },
+            ],
+          }),
           kit('tray', 1, 'piece'),
           kit('measuring-cup', 2, 'piece'),
           kit('peroxide-3', 110, 'mL', 'perGo', '', {
-            instead: ['peroxide-9'],
+            // A third of it has as much peroxide in it.
+            instead: [
+              {
+                itemId: 'peroxide-9',
+                times: 0.3,
+                unit: 'mL',
+                figures: [
+                  { settingId: 'peroxide', value: 33 },
+                  { settingId: 'strength', value: 9 },
+                ],
+              },
+            ],
             strength: { value: 3, kind: 'massPerVolume' },
           }),
           kit('yeast', 1, 'tbsp', 'perGo'),
@@ -225,7 +245,16 @@ const foamFountain: Written = {
           ...foamClearing(['Goggles', 'Splash gloves']),
         ],
         kit: [
-          kit('cylinder', 1, 'piece', 'perGo', '', { instead: ['narrow-bottle'] }),
+          kit('cylinder', 1, 'piece', 'perGo', '', {
+            instead: [
+              {
+                itemId: 'narrow-bottle',
+                times: 1,
+                unit: 'piece',
+                figures: [{ settingId: 'bore', value: 2.8 }],
+              },
+            ],
+          }),
           kit('tray', 1, 'piece'),
           kit('measuring-cup', 1, 'piece'),
           kit('peroxide-9', 40, 'mL', 'perGo', 'Fresh bottle, vented cap'),

@@ -71,6 +71,7 @@ export const PLAIN_KIT: Pick<
   | 'rehearsals'
   | 'wantedChance'
   | 'sparePolicy'
+  | 'swaps'
   | 'cold'
   | 'conditions'
   | 'youngest'
@@ -89,6 +90,7 @@ export const PLAIN_KIT: Pick<
   rehearsals: 0,
   wantedChance: 95,
   sparePolicy: { wish: 'each' as const, mostCost: null, mostGrams: null },
+  swaps: [],
   cold: [],
   conditions: NO_CONDITIONS,
   filming: [],

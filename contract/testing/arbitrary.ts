@@ -180,6 +180,7 @@ export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbit
       }),
       rehearsals: whole(0, 20),
       wantedChance: number(50, 99.9),
+      swaps: fc.constant<Show['swaps']>([]),
       sparePolicy: fc.record({
         wish: fc.constantFrom(...SPARE_WISHES),
         mostCost: orNull(whole(0, 100_000)),

@@ -16,6 +16,7 @@ import {
   RESIDUES,
   TALK_PATTERNS,
   type Task,
+  type Substitute,
 } from '../../core/repertoire/types';
 import { KIT_UNITS, UNIT_IDS } from '../../core/units/units';
 import { card, care, hazard, needs, calculators } from './care';
@@ -104,7 +105,7 @@ const line: fc.Arbitrary<Omit<KitLine, 'id' | 'itemId'>> = fc
     groupOf: whole(1, 30),
     unit: fc.constantFrom(...KIT_UNITS),
     basis: fc.constantFrom(...KIT_BASES),
-    instead: fc.constant<string[]>([]),
+    instead: fc.constant<Substitute[]>([]),
     chilled: yes,
     chilledIn: fc.constant<string | null>(null),
     strength: orNull(strength),
@@ -148,7 +149,14 @@ const methods = (items: readonly string[]): fc.Arbitrary<Method[]> =>
                 all.map(([value, itemId], i) => ({
                   ...value,
                   itemId,
-                  instead: items.filter((id, n) => id !== itemId && n % 2 === i % 2),
+                  instead: items
+                    .filter((id, n) => id !== itemId && n % 2 === i % 2)
+                    .map((id) => ({
+                      itemId: id,
+                      times: 1 + (i % 3),
+                      unit: 'piece' as const,
+                      figures: i % 2 ? null : [],
+                    })),
                 })),
               ),
             )

@@ -1,7 +1,7 @@
 /** Versions 7 and later of the show file, each made the next. */
 import { blankDemo } from '../../core/repertoire/blank';
 import { NO_ANSWERS } from '../../core/repertoire/cues';
-import { each, type Plain, withMissing, within } from './plain';
+import { each, isPlain, type Plain, withMissing, within } from './plain';
 
 /** Parts of a step that protect or let go, and numbers that go with a press, came later. */
 export function fromVersion7(file: Plain): Plain {
@@ -151,5 +151,24 @@ export function fromVersion14(file: Plain): Plain {
       within(file.show, 'slots', (list) => each(list, slot)),
       { sparePolicy: { wish: 'each', mostCost: null, mostGrams: null } },
     ),
+  };
+}
+
+/** What version 16 added: how much of what may be used instead, and what a show takes in place of what. */
+export function fromVersion15(file: Plain): Plain {
+  const line = (value: unknown): unknown =>
+    within(value, 'instead', (list) =>
+      each(list, (itemId) =>
+        typeof itemId === 'string' && isPlain(value)
+          ? { itemId, times: 1, unit: value.unit, figures: null }
+          : itemId,
+      ),
+    );
+  const method = (value: unknown): unknown => within(value, 'kit', (list) => each(list, line));
+  return {
+    ...file,
+    version: 16,
+    demos: each(file.demos, (demo) => within(demo, 'methods', (list) => each(list, method))),
+    show: withMissing(file.show, { swaps: [] }),
   };
 }

@@ -94,6 +94,7 @@ export const blankShow = (id: string, title: string, date: string, zone: string)
   rehearsals: 0,
   wantedChance: 95,
   sparePolicy: { wish: 'each', mostCost: null, mostGrams: null },
+  swaps: [],
   cold: [],
   conditions: NO_CONDITIONS,
   filming: [],

@@ -28,6 +28,7 @@ const SHOW: Show = {
   crew: ['ines', 'jo'],
   youngest: 5,
   audienceNeeds: { hearing: 'yes', sight: 'no', movement: 'no' },
+  swaps: [{ itemId: 'flask', by: 'cup' }],
   positions: [{ id: 'centre', name: 'Centre', mark: 'cross', at: { x: 0, y: 1 }, circuitId: 'c1' }],
   journeys: [
     { id: 'j', name: 'Ferry', by: 'ferry', volumeM3: 200, airChanges: 4, minutes: 40, people: 3 },
@@ -67,6 +68,7 @@ describe('the same show again', () => {
       youngest: null,
       audienceNeeds: { hearing: 'unknown', sight: 'unknown', movement: 'unknown' },
       cold: [{ itemId: 'ln2', reserve: 10, ordered: null, measured: null }],
+      swaps: [],
     });
   });
 

@@ -76,6 +76,8 @@ export function showAgain(show: Show, again: Again): Show {
     questions: show.questions.map((question) => ({ ...question, answer: '' })),
     audienceNeeds: NO_AUDIENCE_NEEDS,
     youngest: null,
+    // What was missing on the one day is there on the other, as far as anybody knows.
+    swaps: [],
     conditions: NO_CONDITIONS,
     classSet: show.classSet && forNextClass(show.classSet),
     filming: withCrew ? structuredClone(show.filming) : [],

@@ -8,7 +8,9 @@ export const itemsNamed = (
 ): string[] => [
   ...new Set([
     ...demos.flatMap((demo) => [
-      ...demo.methods.flatMap((method) => method.kit.flatMap((l) => [l.itemId, ...l.instead])),
+      ...demo.methods.flatMap((method) =>
+        method.kit.flatMap((l) => [l.itemId, ...l.instead.map(({ itemId }) => itemId)]),
+      ),
       ...demo.handOut.things.map(({ itemId }) => itemId),
     ]),
     ...show.slots.flatMap(({ sideBySide }) =>

@@ -1,5 +1,6 @@
 /** A booking and the people and places it needs. */
 import type { Competence, Demo, Estimate, Item } from '../repertoire/types';
+import type { Swap } from '../repertoire/substitute';
 import type { RiskMatrix } from '../repertoire/matrix';
 import type { Measure } from '../repertoire/measure';
 import type { HouseholdSizes } from '../units/household';
@@ -320,6 +321,8 @@ export interface Show {
   /** Wanted chance, in per cent: by the policy, of each demonstration, or of the whole show, to be seen. */
   wantedChance: number;
   sparePolicy: SparePolicy;
+  /** What is taken in place of what. */
+  swaps: Swap[];
   cold: ColdPlan[];
   conditions: Conditions;
   /** Who films; a camera that is not named has nobody yet. */

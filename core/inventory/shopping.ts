@@ -1,4 +1,5 @@
 /** The shopping list: the cheapest packs for everything that coming shows lack, when to order, what it costs. */
+import type { Swap } from '../repertoire/substitute';
 import type { Item } from '../repertoire/types';
 import { dayAfter, daysBetween } from '../time/days';
 import { formatAmount } from '../units/format';
@@ -10,6 +11,15 @@ import { type Expected, type Order, expectedOf, isOpen } from './orders';
 import type { Season } from './season';
 import { type BoughtPack, type ShoppingLine, lineOf } from './shoppingLine';
 import type { ShowNeeds, StockedLot } from './types';
+
+/** A show takes `by` in place of `itemId`. */
+export interface Instead extends Swap {
+  showId: string;
+  title: string;
+  date: string;
+  name: string;
+  byName: string;
+}
 
 export interface ShoppingList {
   lines: ShoppingLine[];
@@ -24,6 +34,8 @@ export interface ShoppingList {
     cost: number;
     perHead: number | null;
   }[];
+  /** What shows take instead of what they would have lacked, or lack. */
+  instead: Instead[];
   /** Names of items whose kit lines can't be turned into the unit of their stock. */
   unlike: string[];
 }
@@ -160,6 +172,13 @@ export function shoppingList(
         perHead: show.audience > 0 ? Math.round(cost / show.audience) : null,
       };
     }),
+    instead: coming.flatMap(({ showId, title, date, swaps }) =>
+      swaps.flatMap((swap): Instead[] => {
+        const of = items.get(swap.itemId);
+        const by = items.get(swap.by);
+        return of && by ? [{ ...swap, showId, title, date, name: of.name, byName: by.name }] : [];
+      }),
+    ),
     unlike: [
       ...new Set(coming.flatMap((s) => s.unlike).flatMap((id) => items.get(id)?.name ?? [])),
     ],

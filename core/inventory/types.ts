@@ -1,4 +1,5 @@
 /** What lies in the store, and every time it became more or less. */
+import type { Swap } from '../repertoire/substitute';
 
 export const LOT_STATES = ['good', 'attention', 'out'] as const;
 /** attention: may be used, and wants looking at; out: does not count. */
@@ -81,4 +82,6 @@ export interface ShowNeeds {
   needs: Need[];
   /** Items written in a kind that can't be turned into that of their stock. */
   unlike: string[];
+  /** What it takes instead, and of what. */
+  swaps: readonly Swap[];
 }

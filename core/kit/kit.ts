@@ -14,6 +14,7 @@ import { formatBoth, formatTotal } from '../units/format';
 import { type Dimension, type UnitId, dimensionOf, isApproximate } from '../units/units';
 import { coldBudget } from './cold/budget';
 import { coldPlanOf } from './cold/plan';
+import { type InsteadOf, insteadOf, type StandIn, standInsOf } from './instead';
 import { lowerFirst } from '../words';
 import { vesselsOf } from './cold/vessels';
 import { mostAtOnce } from './mostAtOnce';
@@ -41,7 +42,7 @@ export interface KitPart {
   /** Used only once a show, or once a day for all shows of it. */
   perDay: boolean;
   /** What may be used instead, the best first. */
-  instead: Pick<Item, 'id' | 'name'>[];
+  instead: StandIn[];
   strength: KitDemand['line']['strength'];
 }
 
@@ -61,6 +62,8 @@ export interface KitEntry {
   atOnce: string[];
   /** Set when the same item is also written in units that can't be added to these. */
   clash: string | null;
+  /** What may be used instead, the best first. */
+  instead: InsteadOf[];
 }
 
 interface Group {
@@ -72,8 +75,6 @@ interface Group {
 
 function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): Group[] {
   const groups = new Map<AmountKey, Group>();
-  const named = (id: string): KitPart['instead'] =>
-    bundle.items.flatMap((item) => (item.id === id ? [{ id, name: item.name }] : []));
   const all = kitDemands(bundle, options);
   for (const wanted of all) {
     const { slot, demo, method, line, item } = wanted;
@@ -90,7 +91,7 @@ function collect(bundle: ShowBundle, timeline: Timeline, options: KitOptions): G
       note: line.note,
       sets: isPerGo(line) ? wanted.sets : null,
       perDay: line.basis === 'perDay',
-      instead: line.instead.flatMap(named),
+      instead: standInsOf(line, bundle),
       strength: line.strength,
       ...spanOf(timeline, slot.id),
     });
@@ -143,6 +144,7 @@ export function kitList(
         dimension,
         approximate: group.approximate,
         parts,
+        instead: insteadOf(parts, show.system),
         clash:
           others.length > 0
             ? `${item.name} is written in units that can't be added; write every line by ${dimension === 'count' ? 'the piece' : dimension}, or make it two items`

@@ -90,7 +90,10 @@ describe('lists as rows', () => {
           over: {
             goesAllowed: 2,
             kit: [
-              line('jar', 1, 'piece', 'perShow', { instead: ['cup'], note: 'clear' }),
+              line('jar', 1, 'piece', 'perShow', {
+                instead: [{ itemId: 'cup', times: 1, unit: 'piece', figures: null }],
+                note: 'clear',
+              }),
               line('dye', 3, 'drop', 'perGo'),
             ],
           },

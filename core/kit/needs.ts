@@ -35,7 +35,7 @@ function mostNeeded(
 
 /** What every one of these lines may do with instead. */
 function insteadFor(list: readonly KitDemand[]): string[] {
-  const [first, ...others] = list.map(({ line }) => line.instead);
+  const [first, ...others] = list.map(({ line }) => line.instead.map(({ itemId }) => itemId));
   return (first ?? []).filter((id) => others.every((ids) => ids.includes(id)));
 }
 
@@ -109,5 +109,6 @@ export function needsOf(
     venueId: show.venueId,
     needs,
     unlike,
+    swaps: show.swaps,
   };
 }

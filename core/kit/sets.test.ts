@@ -5,7 +5,7 @@ import type { Show, ShowBundle, Slot, SparePolicy } from '../brief/types';
 import { believedAtLeast } from '../chance/atLeast';
 import { beliefFrom } from '../learning/prior';
 import type { Method } from '../repertoire/types';
-import { bundle, item, line } from '../testing/bundle';
+import { bookedSlot, bundle, item, line } from '../testing/bundle';
 import { pack } from '../testing/inventory';
 import { kitList } from './kit';
 import { type KnownRecord, type Sets, allSeen, setsForShow } from './sets';
@@ -211,4 +211,10 @@ describe('on the list', () => {
     expect(of('flask')).toMatchObject({ total: 3 });
     expect(of('flask')?.parts[0]?.sets).toMatchObject({ planned: 1, spare: 2 });
   });
+});
+
+test('words are said, and can’t fail: they take no part in what is seen', () => {
+  const talk = { title: 'Welcome', time: { short: 60, likely: 90, long: 120 }, say: '' };
+  const shown = bundle([], [], { slots: [{ ...bookedSlot(''), talk }] });
+  expect(setsForShow(shown, []).size).toBe(0);
 });

@@ -36,7 +36,9 @@ const from = bundle(
       over: {
         goesAllowed: 1,
         kit: [
-          line('flask', 2, 'piece', 'perShow', { instead: ['jar'] }),
+          line('flask', 2, 'piece', 'perShow', {
+            instead: [{ itemId: 'jar', times: 1, unit: 'piece', figures: null }],
+          }),
           line('rod', 1, 'piece'),
           line('salt', 80, 'g'),
           line('water', 1, 'L'),

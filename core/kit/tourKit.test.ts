@@ -33,6 +33,7 @@ const show = (id: string, date: string, from: number, until: number, needs: Need
   venueId: null,
   needs,
   unlike: [],
+  swaps: [],
 });
 const carried = (...shows: ShowNeeds[]) =>
   Object.fromEntries(tourKit(shows, ITEMS).map((line) => [line.itemId, line.carried]));

@@ -62,7 +62,7 @@ export function take(
     kit: method.kit.map((line) => ({
       ...line,
       itemId: idFor(line.itemId),
-      instead: line.instead.map(idFor),
+      instead: line.instead.map((one) => ({ ...one, itemId: idFor(one.itemId) })),
     })),
     hazardsReviewed: false,
   }));

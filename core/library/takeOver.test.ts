@@ -79,7 +79,11 @@ test('a thing that a new method needs and that isn’t there comes along', () =>
   const { items, demo } = takeOver(MINE, NEWER, LIBRARY_ITEMS, ALL, { ...INTO, items: [] });
   const needed = new Set(
     [demo.methods[0], demo.methods.at(-1)].flatMap(
-      (method) => method?.kit.flatMap(({ itemId, instead }) => [itemId, ...instead]) ?? [],
+      (method) =>
+        method?.kit.flatMap(({ itemId, instead }) => [
+          itemId,
+          ...instead.map((one) => one.itemId),
+        ]) ?? [],
     ),
   );
   expect(new Set(items.map(({ id }) => id))).toEqual(needed);

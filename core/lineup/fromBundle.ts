@@ -1,4 +1,5 @@
 /** From a show and everything around it to what the engine reads, and the way back to names. */
+import { withSwaps } from '../repertoire/substitute';
 import { withStations } from '../brief/stations';
 import type { Person, Position, ShowBundle, Slot, Talk } from '../brief/types';
 import { inHand } from '../repertoire/basis';
@@ -59,18 +60,32 @@ const tasksOf = (method: Method): Task[] => [
   ...method.leaves.filter((left) => left.hands.length > 0).map(clearingTask),
 ];
 
-function demoOf(slot: Slot, demos: readonly Demo[]): Pick<ResolvedSlot, 'demo' | 'method'> | null {
-  if (slot.talk) return talkAsDemo(slot.talk);
+/** What a slot names as it stands in the repertoire, whatever the show takes instead; null for words. */
+export function plainDemoOf(
+  slot: Pick<Slot, 'demoId' | 'methodId'>,
+  demos: readonly Demo[],
+): Pick<ResolvedSlot, 'demo' | 'method'> | null {
   const demo = demos.find((one) => one.id === slot.demoId);
   const method = demo?.methods.find((one) => one.id === slot.methodId) ?? demo?.methods[0];
-  if (!demo || !method) return null;
-  const timed = withFigures(method, slot.performerId);
+  return demo && method ? { demo, method } : null;
+}
+
+function demoOf(
+  slot: Slot,
+  { demos, items, show: { swaps } }: Pick<ShowBundle, 'demos' | 'items' | 'show'>,
+): Pick<ResolvedSlot, 'demo' | 'method'> | null {
+  if (slot.talk) return talkAsDemo(slot.talk);
+  const plain = plainDemoOf(slot, demos);
+  if (!plain) return null;
+  const { demo, method } = plain;
+  const timed = withFigures(withSwaps(method, swaps, items), slot.performerId);
   return { demo, method: slot.sideBySide ? withStations(timed, slot.sideBySide) : timed };
 }
 
-function resolve({ show, demos, people }: ShowBundle): readonly ResolvedSlot[] {
+function resolve(bundle: ShowBundle): readonly ResolvedSlot[] {
+  const { show, people } = bundle;
   return show.slots.flatMap((slot) => {
-    const found = demoOf(slot, demos);
+    const found = demoOf(slot, bundle);
     if (!found) return [];
     const performer = people.find(({ id }) => id === slot.performerId) ?? null;
     const position = show.positions.find(({ id }) => id === slot.positionId) ?? null;

@@ -110,7 +110,10 @@ function otherObstacles(
   const unwanted = method.hazards.filter(({ kind }) => without.includes(kind));
   const nameOf = (id: string): string => items.find((item) => item.id === id)?.name ?? '';
   const missing = atHand
-    ? method.kit.filter(({ itemId, instead }) => ![itemId, ...instead].some((id) => atHand.has(id)))
+    ? method.kit.filter(
+        ({ itemId, instead }) =>
+          ![itemId, ...instead.map((one) => one.itemId)].some((id) => atHand.has(id)),
+      )
     : [];
   const elsewhere = where === 'outdoors' ? 'indoors' : 'outdoors';
   return [

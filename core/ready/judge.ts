@@ -20,6 +20,7 @@ import { roomVerdicts } from './room';
 import { calculatorVerdicts } from './calculatorVerdicts';
 import { isolated } from './isolated';
 import { lostVerdicts } from './lost';
+import { swapVerdicts } from './swaps';
 import { type Verdict, type VerdictKind, worseFirst } from './verdict';
 import { voiceVerdicts } from './voice';
 
@@ -51,6 +52,7 @@ export function judge(
     ['sound', 'Sound', () => soundVerdicts(bundle, timeline, options)],
     ['journey', 'The way there', () => journeyVerdicts(bundle, timeline, options)],
     ['calculator', 'Calculations', () => calculatorVerdicts(bundle, options)],
+    ['calculator', 'What is taken instead', () => swapVerdicts(bundle)],
     ['distance', 'Distances', () => distanceVerdicts(bundle, timeline)],
     ['distance', 'Exits', () => exitVerdicts(bundle, timeline)],
     ['room', 'The room', () => roomVerdicts(bundle)],

@@ -5,6 +5,7 @@ import type { Share } from '../inventory/allocate';
 import type { Item } from '../repertoire/types';
 import { formatTotal } from '../units/format';
 import { dimensionOf } from '../units/units';
+import { listInWords, lowerFirst } from '../words';
 import { type Verdict, verdict } from './verdict';
 
 /** What of a share decides. */
@@ -48,6 +49,21 @@ const slotsWith = (bundle: ShowBundle, itemId: string): string[] =>
     method.kit.some((line) => line.itemId === itemId) ? [slot.id] : [],
   );
 
+/** What would help: by name, where its methods say what may be used instead. */
+function remedyFor(bundle: ShowBundle, item: Item): string {
+  const ids = resolveSlots(bundle).flatMap(({ method }) =>
+    method.kit.flatMap((line) =>
+      line.itemId === item.id ? line.instead.map(({ itemId }) => itemId) : [],
+    ),
+  );
+  const names = [...new Set(ids)].flatMap((id) =>
+    bundle.items.flatMap((one) => (one.id === id ? [lowerFirst(one.name)] : [])),
+  );
+  return names.length > 0
+    ? `Buy it, count it again, or take ${listInWords(names, 'or')} instead, under Kit.`
+    : 'Buy it, or count it again.';
+}
+
 export const stockVerdicts = (bundle: ShowBundle, shares: StockShares): Verdict[] => [
   ...(shares === null ? [unreadable] : []),
   ...shortages(bundle, shares).map(({ item, share: { need, got, outOfDate }, text: short }) => {
@@ -58,7 +74,7 @@ export const stockVerdicts = (bundle: ShowBundle, shares: StockShares): Verdict[
       level: 'fix',
       title: item.name,
       message: `${short}: the show takes ${text(need)}, and ${got > 0 ? `${text(got)} of it is there` : 'none is there'}${outOfDate > 0 ? `; ${text(outOfDate)} will be out of date` : ''}.`,
-      remedy: 'Buy it, count it again, or take what may be used instead.',
+      remedy: remedyFor(bundle, item),
       figure: text(got),
       limit: text(need),
       source: 'the store, after the shows before this one',

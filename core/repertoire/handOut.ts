@@ -1,5 +1,5 @@
 /** What goes home with the audience: what they saw, why it is so, and whether and how it may be tried there. */
-import type { Demo, HazardKind, Method } from './types';
+import type { Demo, HazardKind, Method, SettingFigure } from './types';
 import type { UnitId } from '../units/units';
 
 export const AT_HOME = ['unknown', 'never', 'adult', 'alone'] as const;
@@ -14,12 +14,6 @@ export interface HomeThing {
   unit: UnitId;
 }
 
-/** A figure of the method as it is with household amounts, in the setting’s own unit. */
-export interface HomeFigure {
-  settingId: string;
-  value: number;
-}
-
 export interface HandOut {
   /** Empty for the hook and the idea of the demonstration. */
   saw: string;
@@ -32,7 +26,8 @@ export interface HandOut {
   /** How it is done at home, a step a line. */
   steps: string;
   things: HomeThing[];
-  figures: HomeFigure[];
+  /** Of the method, as they are with household amounts. */
+  figures: SettingFigure[];
   /** Hazards of the method that household amounts don’t have. */
   without: HazardKind[];
   /** To go on thinking about, one each. */

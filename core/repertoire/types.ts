@@ -150,6 +150,16 @@ export interface Task {
   views: CameraView[];
 }
 
+/** Something that stands in for another thing of a kit. */
+export interface Substitute {
+  itemId: string;
+  /** How much of it, in its own unit, for one of the line’s unit. */
+  times: number;
+  unit: UnitId;
+  /** Settings of the method that are others with it; null while nobody has said whether any is. */
+  figures: SettingFigure[] | null;
+}
+
 export interface KitLine {
   id: string;
   itemId: string;
@@ -160,8 +170,8 @@ export interface KitLine {
   basis: KitBasis;
   /** How many of the audience share it, where it is counted by the group. */
   groupOf: number | null;
-  /** Items that may be used instead when this one is missing, the best first; as many of them. */
-  instead: string[];
+  /** What may be used instead when it is missing, the best first. */
+  instead: Substitute[];
   /** It goes into, or holds, the cold liquid at room temperature each time, and takes its share of it. */
   chilled: boolean;
   /** Which cold liquid that is, where its method has several; null for the first of them. */
@@ -181,6 +191,12 @@ export interface Setting {
   unit: UnitId;
   /** Where the figure is from: a source, “common practice”, “from memory”; may be empty. */
   source: string;
+}
+
+/** What a setting is in another case, in its own unit. */
+export interface SettingFigure {
+  settingId: string;
+  value: number;
 }
 
 export interface Hazard {

@@ -81,6 +81,7 @@ export function bundle(
       rehearsals: 0,
       wantedChance: 95,
       sparePolicy: { wish: 'each', mostCost: null, mostGrams: null },
+      swaps: [],
       cold: [],
       conditions: NO_CONDITIONS,
       filming: [],

@@ -58,5 +58,6 @@ export const showNeeds = (
   venueId: null,
   needs: needs.map((need) => ({ perDay: 0, uses: 0, demos: [], instead: [], ...need })),
   unlike: [],
+  swaps: [],
   ...over,
 });

@@ -155,7 +155,7 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
           kit: method.kit.map((line) => ({
             ...line,
             itemId: moved(items.ids, line.itemId),
-            instead: line.instead.map((id) => moved(items.ids, id)),
+            instead: line.instead.map((one) => ({ ...one, itemId: moved(items.ids, one.itemId) })),
           })),
         })),
       })),
@@ -207,6 +207,10 @@ export function importShow(context: AppContext, file: ShowFile): ImportAnswer {
           demoId: moved(demos.ids, option.demoId),
         })),
       },
+      swaps: file.show.swaps.map(({ itemId, by }) => ({
+        itemId: moved(items.ids, itemId),
+        by: moved(items.ids, by),
+      })),
       cold: file.show.cold.map((plan) => ({
         ...plan,
         itemId: moved(items.ids, plan.itemId),

@@ -9,10 +9,10 @@ import { EntityStore } from '../entity';
 export function showStore(db: Db): EntityStore<Show> {
   const writeShow = db.prepare(`
     INSERT INTO show (id, title, tour, date, zone, arrival, doors, start, hard_finish, venue_id, audience,
-      audience_note, youngest, audience_needs, journeys, agreed, wishes, rehearsals, wanted_chance, spare_policy, cold, conditions, filming, class_set,
+      audience_note, youngest, audience_needs, journeys, agreed, wishes, rehearsals, wanted_chance, spare_policy, swaps, cold, conditions, filming, class_set,
       agreed_with, answers, questions, note)
     VALUES (@id, @title, @tour, @date, @zone, @arrival, @doors, @start, @hardFinish, @venueId, @audience,
-      @audienceNote, @youngest, @audienceNeeds, @journeys, @agreed, @wishes, @rehearsals, @wantedChance, @sparePolicy, @cold, @conditions, @filming, @classSet,
+      @audienceNote, @youngest, @audienceNeeds, @journeys, @agreed, @wishes, @rehearsals, @wantedChance, @sparePolicy, @swaps, @cold, @conditions, @filming, @classSet,
       @agreedWith, @answers, @questions, @note)
     ON CONFLICT (id) DO UPDATE SET
       title = excluded.title, tour = excluded.tour, date = excluded.date, zone = excluded.zone,
@@ -23,7 +23,7 @@ export function showStore(db: Db): EntityStore<Show> {
       journeys = excluded.journeys,
       agreed = excluded.agreed, wishes = excluded.wishes,
       rehearsals = excluded.rehearsals, wanted_chance = excluded.wanted_chance,
-      spare_policy = excluded.spare_policy,
+      spare_policy = excluded.spare_policy, swaps = excluded.swaps,
       cold = excluded.cold, conditions = excluded.conditions,
       filming = excluded.filming, class_set = excluded.class_set, agreed_with = excluded.agreed_with,
       answers = excluded.answers, questions = excluded.questions, note = excluded.note`);
@@ -45,7 +45,7 @@ export function showStore(db: Db): EntityStore<Show> {
     SELECT id, title, tour, date, zone, arrival, doors, start, hard_finish AS hardFinish,
       venue_id AS venueId, audience, audience_note AS audienceNote, youngest,
       audience_needs AS audienceNeeds, journeys, agreed, wishes,
-      rehearsals, wanted_chance AS wantedChance, spare_policy AS sparePolicy, cold, conditions, filming,
+      rehearsals, wanted_chance AS wantedChance, spare_policy AS sparePolicy, swaps, cold, conditions, filming,
       class_set AS classSet, agreed_with AS agreedWith, answers, questions, note
     FROM show WHERE id = ?`);
   const readCrew = db
@@ -90,6 +90,7 @@ export function showStore(db: Db): EntityStore<Show> {
         sparePolicy: JSON.parse(String(row.sparePolicy)) as Show['sparePolicy'],
         audienceNeeds: JSON.parse(String(row.audienceNeeds)) as Show['audienceNeeds'],
         journeys: list(row.journeys),
+        swaps: list(row.swaps),
         cold: list(row.cold),
         conditions: JSON.parse(String(row.conditions)) as Show['conditions'],
         filming: list(row.filming),
@@ -113,6 +114,7 @@ export function showStore(db: Db): EntityStore<Show> {
         agreed: bit(show.agreed),
         wishes: json(show.wishes),
         sparePolicy: json(show.sparePolicy),
+        swaps: json(show.swaps),
         audienceNeeds: json(show.audienceNeeds),
         journeys: json(show.journeys),
         cold: json(show.cold),

@@ -19,6 +19,7 @@ import { walk } from './migrations/018-walk';
 import { script } from './migrations/019-script';
 import { pictures } from './migrations/020-pictures';
 import { orders } from './migrations/021-orders';
+import { swaps } from './migrations/022-swaps';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -43,4 +44,5 @@ export const MIGRATIONS: readonly string[] = [
   script,
   pictures,
   orders,
+  swaps,
 ];

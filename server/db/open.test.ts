@@ -344,6 +344,7 @@ test('things of version 20 keep as long as one likes; none owned can be said; a 
         'questions',
         'sparePolicy',
         'wantedGoes',
+        'swaps',
       ].includes(key)
         ? undefined
         : value,
@@ -370,8 +371,12 @@ test('things of version 20 keep as long as one likes; none owned can be said; a 
   expect(context.demos.get('d').methods[0]?.kit).toEqual([
     {
       ...{ id: 'k', itemId: 'acid', amount: 60, most: null, unit: 'mL', basis: 'perGo' },
-      ...{ groupOf: null, instead: ['jar'], chilled: true, chilledIn: null },
-      ...{ strength: null, note: 'cold' },
+      ...{
+        groupOf: null,
+        instead: [{ itemId: 'jar', times: 1, unit: 'mL', figures: null }],
+        chilled: true,
+      },
+      ...{ chilledIn: null, strength: null, note: 'cold' },
     },
   ]);
   expect(context.templates.get('t').show).toEqual({

@@ -5,6 +5,7 @@ import type { ApiErrorBody, StockAnswer, UsedAnswer, Versioned } from '../../con
 import type { ShoppingList } from '../../core/inventory/shopping';
 import { blankOrder, type Order } from '../../core/inventory/orders';
 import type { StockedLot } from '../../core/inventory/types';
+import type { Show } from '../../core/brief/types';
 import type { Item } from '../../core/repertoire/types';
 import { type TestServer, testServer } from '../testing/serve';
 
@@ -44,6 +45,42 @@ const order = (over: Partial<Order> = {}): Order => ({
   supplier: 'Mainland laboratory supply',
   expected: '2027-06-03',
   ...over,
+});
+
+describe('instead', () => {
+  test('what could be taken says how much of it there is, though nothing else needs it', async () => {
+    // Nobody sells it in time; of the stronger there is a bottle.
+    await change('peroxide-3', { packs: [] });
+    const late = (await lineOf('peroxide-3'))?.tooLate.find(({ showId }) => showId === EVENING);
+    expect(late?.instead).toEqual([
+      { itemId: 'peroxide-9', name: 'Hydrogen peroxide 9 %', there: 500 },
+    ]);
+  });
+
+  test('a show that takes it does not lack the other; the list says so, and it is needed in its turn', async () => {
+    const show = await get<Versioned<Show>>(`/shows/${EVENING}`);
+    const swaps = [{ itemId: 'peroxide-3', by: 'peroxide-9' }];
+    await put(`/shows/${EVENING}`, { ...show, swaps }).expect(200);
+    const list = await get<ShoppingList>(`/shopping?shows=${EVENING}`);
+    expect(list.lines.map(({ itemId }) => itemId)).not.toContain('peroxide-3');
+    expect(list.instead).toMatchObject([
+      { showId: EVENING, itemId: 'peroxide-3', by: 'peroxide-9', byName: 'Hydrogen peroxide 9 %' },
+    ]);
+    const share = await shareOf(EVENING, 'peroxide-9');
+    expect(share?.need).toBeGreaterThan(0);
+    expect(await shareOf(EVENING, 'peroxide-3')).toBeUndefined();
+  });
+
+  test('one thing in place of itself, or two for one, is refused where it stands', async () => {
+    const show = await get<Versioned<Show>>(`/shows/${EVENING}`);
+    const refused = async (swaps: object[]) =>
+      faultsOf(await put(`/shows/${EVENING}`, { ...show, swaps }).expect(422)).map(
+        ({ path }) => path,
+      );
+    expect(await refused([{ itemId: 'yeast', by: 'yeast' }])).toEqual(['swaps[0].by']);
+    const [one, two] = ['peroxide-9', 'iodide'].map((by) => ({ itemId: 'yeast', by }));
+    expect(await refused([one ?? {}, two ?? {}])).toEqual(['swaps']);
+  });
 });
 
 describe('on its way', () => {

@@ -25,7 +25,7 @@ import { todayHere } from '../instant';
 
 interface Known {
   items: ReadonlyMap<string, Item>;
-  /** Of what coming shows need; of all else nothing is taken. */
+  /** Of what coming shows need, or could take instead; of all else nothing is taken. */
   lots: StockedLot[];
   orders: readonly Order[];
   sizes: HouseholdSizes;
@@ -176,7 +176,9 @@ export class UpcomingNeeds {
     });
     this.kept = kept;
     const needs = whole.map((show) => lessTaken(show, takenOut.get(show.showId)));
-    const needed = new Set(needs.flatMap((show) => show.needs.map(({ itemId }) => itemId)));
+    const needed = new Set(
+      needs.flatMap((show) => show.needs.flatMap(({ itemId, instead }) => [itemId, ...instead])),
+    );
     const lots = [...needed].flatMap((itemId) => stocked.get(itemId) ?? []);
     const known = {
       items,

@@ -9,6 +9,8 @@ import { type Mix, mixesFor } from '../../core/kit/mixes';
 import type { StockContext } from '../../core/kit/stockContext';
 import type { StockView } from '../../core/kit/stockWords';
 import { today } from '../brief/dates';
+import { useOpenShow } from '../brief/useShow';
+import { Instead } from './Instead';
 
 /** Amount, thing, what it is for, and what the store has: the columns of every row of the list. */
 export const columns = {
@@ -80,6 +82,7 @@ interface EntryProps {
 }
 
 export function KitEntryRow({ entry, stock, store, showId, clock }: EntryProps) {
+  const open = useOpenShow();
   const mixes = mixesFor(entry, store);
   const short = stock.level === 'short';
   return (
@@ -133,6 +136,7 @@ export function KitEntryRow({ entry, stock, store, showId, clock }: EntryProps) 
             </li>
           ))}
         </Box>
+        <Instead open={open} entry={entry} />
         {mixes.map((mix) => (
           <MixLine key={`${mix.demoName}/${mix.from.id}`} mix={mix} showId={showId} />
         ))}

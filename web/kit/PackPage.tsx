@@ -23,6 +23,7 @@ import { useBoxes } from '../app/data';
 import { usePreferences } from '../app/preferences';
 import { type OpenShow, useShow } from '../brief/useShow';
 import { Empty, Loading, Page, Trouble, useTitle } from '../parts/page';
+import { Instead } from './Instead';
 import { usePackMarks } from './usePackMarks';
 
 type Way = 'out' | 'home';
@@ -78,6 +79,7 @@ const Tick = ({ on, label, onPress, children, quiet }: TickProps) => (
 );
 
 interface LineProps {
+  open: OpenShow;
   line: PackLine;
   /** “2 short”; empty where all of it is there. */
   short: string;
@@ -87,7 +89,7 @@ interface LineProps {
   press: (kind: PackMark['kind'], on: boolean) => void;
 }
 
-function Line({ line, short, marks, way, nameOf, press }: LineProps) {
+function Line({ open, line, short, marks, way, nameOf, press }: LineProps) {
   const { entry, item } = line;
   const kind = way === 'out' ? 'packed' : 'home';
   const mine = marks.filter((mark) => mark.key === line.key);
@@ -113,6 +115,11 @@ function Line({ line, short, marks, way, nameOf, press }: LineProps) {
           {short !== '' && <Box sx={{ color: 'var(--ember)', fontWeight: 700 }}>△ {short}</Box>}
         </Box>
       </Tick>
+      {way === 'out' && !done && (
+        <Box sx={{ pl: 7 }}>
+          <Instead open={open} entry={entry} />
+        </Box>
+      )}
       {way === 'out' && item.functionTest !== '' && (
         <Tick
           quiet
@@ -244,6 +251,7 @@ function Packing({ open }: { open: OpenShow }) {
               {lines.map((line) => (
                 <Line
                   key={line.key}
+                  open={open}
                   line={line}
                   short={shortOf(line.item.id)}
                   marks={marks}

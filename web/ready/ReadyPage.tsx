@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { kitList } from '../../core/kit/kit';
 import { bookedPeople } from '../../core/ready/facts';
 import { gearPlans } from '../../core/ready/gear';
 import { loadsOf } from '../../core/ready/power';
@@ -17,6 +18,7 @@ import { useMay } from '../app/me';
 import { usePreferences } from '../app/preferences';
 import { useNowOf } from '../brief/useNowOf';
 import { type OpenShow, useOpenShow } from '../brief/useShow';
+import { Instead } from '../kit/Instead';
 import { Empty } from '../parts/page';
 import { Pick } from '../parts/Pick';
 import { ReadOnly } from '../parts/ReadOnly';
@@ -308,6 +310,18 @@ export default function ReadyPage() {
         <WrongDialog
           stop={here}
           onClose={() => setWrong(false)}
+          instead={(itemId) =>
+            kitList(bundle, open.timeline)
+              .filter((entry) => entry.itemId === itemId)
+              .map((entry) => (
+                <Instead
+                  key={entry.dimension}
+                  open={open}
+                  entry={entry}
+                  onDone={() => setWrong(false)}
+                />
+              ))
+          }
           onSay={(key, reason) => {
             put(key, { state: 'wrong', reason, value: null });
             setWrong(false);

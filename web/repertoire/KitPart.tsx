@@ -6,16 +6,17 @@ import { useState } from 'react';
 import { useController, useFormContext, useWatch } from 'react-hook-form';
 import { strengthText } from '../../core/kit/strength';
 import type { ItemName } from '../../contract/api';
-import type { KitBasis, KitLine } from '../../core/repertoire/types';
+import type { KitBasis, KitLine, Method } from '../../core/repertoire/types';
 import { MAKE } from '../parts/make';
 import { AmountField } from '../parts/AmountField';
 import { EditInPlace } from '../parts/EditInPlace';
-import { Choice, Figure, Find, Many, Words, YesNoField } from '../parts/form';
+import { Choice, Figure, Find, Words, YesNoField } from '../parts/form';
 import { Pick } from '../parts/Pick';
 import { useAmountText } from '../parts/useAmountText';
 import { StrengthFields } from '../parts/StrengthFields';
 import { BASIS, basisWords, options } from '../parts/words';
 import { freshLine } from './fresh';
+import { InsteadRows } from './InsteadRows';
 import { KitTable } from './KitTable';
 import { grid } from './grid';
 import { Heading, line, list, Nothing, type PartProps } from './partLayout';
@@ -46,12 +47,13 @@ function BasisField({ row }: { row: string }) {
 
 interface LineFieldsProps {
   row: string;
+  method: Method;
   items: readonly ItemName[];
   /** Cold liquids that the method draws from, so that what goes into them matters. */
   colds: readonly ItemName[];
 }
 
-function LineFields({ row, items, colds }: LineFieldsProps) {
+function LineFields({ row, method, items, colds }: LineFieldsProps) {
   const line = useWatch({ name: row }) as KitLine | undefined;
   const [more, setMore] = useState(false);
   if (!line) return null;
@@ -75,11 +77,7 @@ function LineFields({ row, items, colds }: LineFieldsProps) {
       {(open || line.note !== '') && <Words name={`${row}.note`} label="Note" />}
       {open && (
         <>
-          <Many
-            name={`${row}.instead`}
-            label="Instead, if it is missing"
-            options={choices.filter((choice) => choice.value !== line.itemId)}
-          />
+          <InsteadRows row={row} line={line} choices={choices} method={method} />
           {item?.kind === 'consumable' && item.cold === null && (
             <StrengthFields name={`${row}.strength`} label="Wanted strength" />
           )}
@@ -128,7 +126,8 @@ export function KitPart({ at, method, items }: PartProps & { items: readonly Ite
                   {entry.strength && ` · at ${strengthText(entry.strength)}`}
                   {entry.chilled && ' · cooled down'}
                   {entry.note && ` · ${entry.note}`}
-                  {entry.instead.length > 0 && ` · or ${entry.instead.map(nameOf).join(', ')}`}
+                  {entry.instead.length > 0 &&
+                    ` · or ${entry.instead.map(({ itemId }) => nameOf(itemId)).join(', ')}`}
                 </Typography>
               </Box>
             ))}
@@ -143,7 +142,7 @@ export function KitPart({ at, method, items }: PartProps & { items: readonly Ite
             name={`${at}.kit`}
             add="Add a kit line"
             fresh={() => freshLine('')}
-            row={(row) => <LineFields row={row} items={items} colds={colds} />}
+            row={(row) => <LineFields row={row} method={method} items={items} colds={colds} />}
           />
           <KitTable name={`${at}.kit`} items={items} />
         </>

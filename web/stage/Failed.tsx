@@ -1,6 +1,7 @@
 /** It didn’t work: both ways on with their prices side by side, and why it was, with one tap. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
+import type { Spare } from '../../core/kit/instead';
 import { ofTen } from '../../core/lineup/forecast/words';
 import type { PriceTold, WindowTold } from '../../core/stage/replan/tell';
 import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
@@ -229,6 +230,8 @@ interface Props {
   moveOn: PriceTold | null;
   setsLeft: number | null;
   causes: readonly string[];
+  /** What will do instead of what broke, or was left at home. */
+  spares: readonly Spare[];
   now: number;
   onAgain: () => void;
   onMoveOn: () => void;
@@ -244,6 +247,7 @@ export function Failed({
   moveOn,
   setsLeft,
   causes,
+  spares,
   now,
   onAgain,
   onMoveOn,
@@ -329,6 +333,12 @@ export function Failed({
           {cause && !causes.includes(cause) ? cause : 'own words'}
         </ButtonBase>
       </Box>
+      {spares.length > 0 && (
+        <Box sx={{ mt: 1, fontSize: { xs: 17, md: 24 }, lineHeight: 1.3 }}>
+          <b>Broken, or left at home?</b>{' '}
+          {spares.map(({ of, words }) => `Instead of ${of}: ${words}.`).join(' ')}
+        </Box>
+      )}
     </Box>
   );
 }

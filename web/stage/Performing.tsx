@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import { useEffect, useMemo, useState } from 'react';
+import { insteadOnStage } from '../../core/kit/instead';
 import { verdictsOf } from '../../core/ready/judge';
 import { hardFinishAt } from '../../core/stage/hardFinish';
 import type { Press } from '../../core/stage/replan/caller';
@@ -67,6 +68,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
   const { run, live, events, settled, pending, error, gone, press } = source;
   const now = useNow(useClock());
   const up = useLine((line) => line.up);
+  const system = usePreferences((state) => state.system);
   const size = usePreferences((state) => state.stage.size);
   const cold = useColdBudgets(open);
   const called = useCaller(open, open !== null || showGone, run, events);
@@ -305,6 +307,7 @@ export function Performing({ source, open, showGone = false, byItself = false, o
             moveOn={priceOn}
             setsLeft={setsLeftOf(open, slot, live)}
             causes={causes}
+            spares={open ? insteadOnStage(open.bundle, slot.id, system) : []}
             now={now}
             onAgain={keys.again}
             onMoveOn={keys.forward}

@@ -10,6 +10,7 @@ import { dayWords, today } from '../../brief/dates';
 import { useMoney } from '../../parts/money';
 import { Empty, Loading, Page, Section, Trouble } from '../../parts/page';
 import { SaveAs } from '../../parts/SaveAs';
+import { InsteadOf } from './InsteadOf';
 import { OnTheWay } from './OnTheWay';
 import { ShowsToBuyFor } from './ShowsToBuyFor';
 import { Suppliers } from './Suppliers';
@@ -138,6 +139,7 @@ export default function ShoppingPage() {
                 )}
               </Section>
               <OnTheWay />
+              <InsteadOf list={list} />
             </Box>
             <Box component="aside">
               <Section title="For which shows">

@@ -9,6 +9,7 @@ import { counted, listInWords, lowerFirst } from '../../../core/words';
 import { usePreferences } from '../../app/preferences';
 import { dayWords } from '../../brief/dates';
 import { LendForm } from './LendForm';
+import { useOrdering } from './useOrders';
 
 /** “The soonest is Tue 1 Dec, 2 days after it.” */
 const soonest = ({ comes, days }: TooLate): string =>
@@ -31,6 +32,7 @@ function helps(late: TooLate): string {
 
 function OneTooLate({ line, late }: { line: ShoppingLine; late: TooLate }) {
   const system = usePreferences((state) => state.system);
+  const { swap } = useOrdering();
   const [lending, setLending] = useState(false);
   return (
     <Box component="li" sx={{ borderTop: '1px solid var(--line)', py: 1.25 }}>
@@ -58,13 +60,31 @@ function OneTooLate({ line, late }: { line: ShoppingLine; late: TooLate }) {
           onDone={() => setLending(false)}
         />
       ) : (
-        <Button
-          size="small"
-          aria-label={`${line.name} for ${late.title}: I get it otherwise`}
-          onClick={() => setLending(true)}
-        >
-          I get it otherwise
-        </Button>
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button
+            size="small"
+            aria-label={`${line.name} for ${late.title}: I get it otherwise`}
+            onClick={() => setLending(true)}
+          >
+            I get it otherwise
+          </Button>
+          {late.instead.map(({ itemId, name }) => (
+            <Button
+              key={itemId}
+              size="small"
+              aria-label={`${late.title}: ${name} instead of ${line.name}`}
+              onClick={() =>
+                void swap(
+                  late.showId,
+                  { itemId: line.itemId, by: itemId },
+                  `${late.title} takes ${lowerFirst(name)} instead of ${lowerFirst(line.name)}.`,
+                )
+              }
+            >
+              Use {lowerFirst(name)}
+            </Button>
+          ))}
+        </Box>
       )}
     </Box>
   );

@@ -1,7 +1,9 @@
 /** Orders, and what becomes of them: placed, come, gone back; each can be undone where it was said. */
 import { useCallback } from 'react';
 import type { Versioned } from '../../../contract/api';
+import type { Show } from '../../../core/brief/types';
 import type { Order } from '../../../core/inventory/orders';
+import { takeInstead, type Swap } from '../../../core/repertoire/substitute';
 import { send } from '../../app/api';
 import { queryClient } from '../../app/data';
 import { today } from '../../brief/dates';
@@ -13,7 +15,20 @@ const refresh = (): Promise<unknown> =>
     ['/orders', '/shopping'].map((key) => queryClient.invalidateQueries({ queryKey: [key] })),
   );
 
+/** Changes what a show takes instead, as it is stored now; answers with what it took before. */
+async function swapIn(
+  showId: string,
+  change: (swaps: readonly Swap[]) => readonly Swap[],
+): Promise<readonly Swap[]> {
+  const show = await send<Versioned<Show>>('GET', `/shows/${showId}`);
+  await send('PUT', `/shows/${showId}`, { ...show, swaps: change(show.swaps) });
+  return show.swaps;
+}
+
 export function useOrdering(): {
+  /** A show takes another thing in place of one. */
+  swap: (showId: string, swap: Swap, words: string) => Promise<boolean>;
+  /** Ids of orders, as they were placed. */
   place: (orders: readonly Order[], words: string) => Promise<boolean>;
   come: (order: Order, words: string) => Promise<boolean>;
   wentBack: (order: Versioned<Order>, words: string) => Promise<boolean>;
@@ -51,6 +66,16 @@ export function useOrdering(): {
     return send('PUT', `/orders/${order.id}`, { ...order, version });
   };
   return {
+    swap: (showId, swap, words) => {
+      let before: readonly Swap[] = [];
+      return done(
+        async () => {
+          before = await swapIn(showId, (swaps) => takeInstead(swaps, swap));
+        },
+        words,
+        () => swapIn(showId, () => before),
+      );
+    },
     place: (orders, words) =>
       done(
         () => Promise.all(orders.map((order) => send('POST', '/orders', order))),

@@ -1,4 +1,5 @@
 /** What is not as it should be at a stop: which of what is looked at there, and how. */
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -17,6 +18,8 @@ interface WrongProps {
   stop: Stop;
   onClose: () => void;
   onSay: (key: string, what: string) => void;
+  /** What could be taken instead of a thing, to be pressed; null where nothing would do. */
+  instead: (itemId: string) => React.ReactNode;
 }
 
 interface Choice {
@@ -25,13 +28,16 @@ interface Choice {
   words: string;
   /** Said before what is wrong: the thing’s name; empty where the check is one thing. */
   thing: string;
+  /** The thing itself, where the check looks at one. */
+  itemId: string | null;
 }
 
 /** Thing by thing where a check looks at several; what two demonstrations use stands once. */
 function choicesOf(stop: Stop): Choice[] {
   const named = new Set<string>();
   return checksOf(stop).flatMap(({ key, title, things }): Choice[] => {
-    if (things.length < 2) return [{ key, check: key, words: title, thing: '' }];
+    if (things.length < 2)
+      return [{ key, check: key, words: title, thing: '', itemId: things[0]?.itemId ?? null }];
     const anew = things.filter(({ itemId }) => !named.has(itemId));
     for (const { itemId } of anew) named.add(itemId);
     return anew.map(({ itemId, name }) => ({
@@ -39,11 +45,12 @@ function choicesOf(stop: Stop): Choice[] {
       check: key,
       words: name,
       thing: name,
+      itemId,
     }));
   });
 }
 
-export function WrongDialog({ stop, onClose, onSay }: WrongProps) {
+export function WrongDialog({ stop, onClose, onSay, instead }: WrongProps) {
   const choices = choicesOf(stop);
   const [chosen, setChosen] = useState<string | null>(
     choices.length === 1 ? (choices[0]?.key ?? null) : null,
@@ -98,6 +105,7 @@ export function WrongDialog({ stop, onClose, onSay }: WrongProps) {
             slotProps={{ htmlInput: { maxLength: 200 } }}
             fullWidth
           />
+          {choice?.itemId && <Box sx={{ mt: 1 }}>{instead(choice.itemId)}</Box>}
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>Cancel</Button>
