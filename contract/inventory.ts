@@ -247,6 +247,14 @@ export class PackMarkBody implements PackMark {
 
   @Num(0, 9_000_000_000_000)
   at!: number;
+
+  @OrNull()
+  @Num(0, 1e9)
+  amount!: number | null;
+
+  @OrNull()
+  @Num(0, 1e9)
+  of!: number | null;
 }
 
 /** The key of a line of the kit list, ITEM.KIND. */
@@ -375,4 +383,15 @@ export class ImportBody {
       : 'must name a column, or null, for each heading',
   )
   mapping!: (string | null)[];
+}
+
+/** A tick of a thing: how much of it, of how much; both null for what is not counted. */
+export class PackTickBody extends TickBody {
+  @OrNull()
+  @Num(0, 1e9)
+  amount!: number | null;
+
+  @OrNull()
+  @Num(0, 1e9)
+  of!: number | null;
 }

@@ -16,7 +16,11 @@ import {
   type Item,
   type ItemKind,
   type Measured,
+  OUTLINES,
+  type Outline,
   type Pack,
+  STOWS,
+  type Stow,
 } from '../core/repertoire/types';
 import { convertible } from '../core/inventory/convert';
 import { kindInWords } from '../core/units/parse';
@@ -228,6 +232,13 @@ export class ItemBody implements Item {
   @OrNull()
   @Id()
   boxId!: string | null;
+
+  @OrNull()
+  @OneOf(OUTLINES)
+  outline!: Outline | null;
+
+  @OneOfList(STOWS)
+  stows!: Stow[];
 
   @Holds(misplacedPack)
   @Holds(unlikePack)

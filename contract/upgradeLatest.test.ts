@@ -230,9 +230,13 @@ test('a version 15 file, before how much of what may be used instead, is read as
         ...demo,
         methods: demo.methods.map((method) => ({ ...method, kit: method.kit.map(evenLine) })),
       }));
-      const even = { ...file, demos, show: { ...file.show, swaps: [] } };
+      const items = file.items.map((item) => ({ ...item, outline: null, stows: [] }));
+      const packing = file.packing.map((mark) => ({ ...mark, amount: null, of: null }));
+      const even = { ...file, demos, items, packing, show: { ...file.show, swaps: [] } };
       const old = JSON.stringify({ ...even, version: 15 }, (key, value: unknown) =>
-        key === 'swaps'
+        ['swaps', 'outline', 'stows'].includes(key) ||
+        (key === 'amount' && value === null) ||
+        (key === 'of' && value === null)
           ? undefined
           : key === 'instead'
             ? (value as Substitute[]).map(({ itemId }) => itemId)

@@ -14,3 +14,9 @@ export const thingsInWords = (names: readonly string[]): string =>
 /** "1 check", "3 checks". */
 export const counted = (n: number, noun: string, plural = `${noun}s`): string =>
   `${n} ${n === 1 ? noun : plural}`;
+
+const ORDINALS =
+  'first second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth'.split(' ');
+
+/** “second”; “number 13” where it is further on. */
+export const ordinal = (n: number): string => ORDINALS[n - 1] ?? `number ${n}`;

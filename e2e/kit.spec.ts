@@ -114,51 +114,6 @@ test('what is short says who takes it before, and what to mix instead', async ({
   ).not.toBeChecked();
 });
 
-test('two people pack at once; tests stand beside what needs one; on the way home what is missing stands out', async ({
-  page,
-  demo,
-  browser,
-}) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto(demo.url + FESTIVAL + '/pack');
-  const packed = page.getByText(/^0 of \d+ packed$/);
-  await expect(packed).toBeVisible();
-  const all = /of (\d+)/.exec(await packed.innerText())?.[1] ?? '';
-  const other = await browser.newPage();
-  await other.goto(demo.url + FESTIVAL + '/pack');
-  await page.getByRole('checkbox', { name: 'Packed: 1 Disc magnet' }).click();
-  await other.getByRole('checkbox', { name: /^Packed: \d+ Goggles$/ }).click();
-  for (const one of [page, other]) {
-    await expect(one.getByText(`2 of ${all} packed`)).toBeVisible();
-    await expect(one.getByRole('checkbox', { name: 'Packed: 1 Disc magnet' })).toBeChecked();
-  }
-  const tests = page.getByText(/^△ \d+ function tests open$/);
-  const open = Number(/\d+/.exec(await tests.innerText())?.[0]);
-  // By keyboard too.
-  await page.getByRole('checkbox', { name: /^Tested: Disc magnet/ }).focus();
-  await page.keyboard.press('Space');
-  await expect(other.getByText(`${open - 1} function tests open`)).toBeVisible();
-  await page.getByRole('checkbox', { name: 'Packed: 1 Disc magnet' }).click();
-  await expect(other.getByText(`1 of ${all} packed`)).toBeVisible();
-
-  await page.getByRole('button', { name: 'Home again' }).click();
-  await expect(page.getByRole('checkbox', { name: /Wooden sticks/ })).toHaveCount(0);
-  for (const box of await page.getByRole('checkbox').all())
-    if (!(await box.getAttribute('aria-label'))?.includes('Tongs')) await box.click();
-  await expect(page.getByText('△ Missing: Tongs')).toBeVisible();
-  await other.close();
-});
-
-test('the address on a box’s label opens that box’s list', async ({ page, demo }) => {
-  await page.goto(demo.url + FESTIVAL + '/pack?box=box-gear');
-  await expect(page.getByRole('heading', { name: '4 · Protective gear' })).toBeVisible();
-  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(1);
-  await page.getByRole('button', { name: 'All boxes' }).click();
-  await expect(page.getByRole('heading', { name: '2 · Wet bench' })).toBeVisible();
-  await page.goto(demo.url + FESTIVAL + '/pack?box=no-such-box');
-  await expect(page.getByText('Nothing of this show is in that box')).toBeVisible();
-});
-
 test('after a show what was used is put right and taken out of the store, and can be put back', async ({
   page,
   demo,

@@ -11,24 +11,22 @@ const EQUIPMENT: Item[] = [
     gramsEach: 3400,
     testEvery: 365,
   }),
-  item('copper-pipe', 'Copper pipe, thick wall', 'equipment', { gramsEach: 1900 }),
-  item('plastic-pipe', 'Plastic pipe, same bore', 'equipment', { gramsEach: 240 }),
+  item('copper-pipe', 'Copper pipe, thick wall', 'equipment', { outline: 'long', gramsEach: 1900 }),
+  item('plastic-pipe', 'Plastic pipe, same bore', 'equipment', { outline: 'long', gramsEach: 240 }),
   item('magnet', 'Disc magnet', 'equipment', {
+    outline: 'round',
     ...test('not chipped; falls freely through the plastic pipe'),
     gramsEach: 60,
   }),
-  item('steel-slug', 'Steel slug, same size', 'equipment', { gramsEach: 62 }),
-  item('tray', 'Deep tray', 'equipment', {
-    gramsEach: 480,
-  }),
-  item('measuring-cup', 'Measuring cup', 'equipment', {
-    gramsEach: 60,
-  }),
+  item('steel-slug', 'Steel slug, same size', 'equipment', { outline: 'round', gramsEach: 62 }),
+  item('tray', 'Deep tray', 'equipment', { outline: 'flat', gramsEach: 480 }),
+  item('measuring-cup', 'Measuring cup', 'equipment', { outline: 'round', gramsEach: 60 }),
   item('cylinder', 'Tall measuring cylinder', 'equipment', {
+    outline: 'round',
     ...test('no cracks at the foot'),
     gramsEach: 650,
   }),
-  item('narrow-bottle', 'Narrow-necked bottle', 'equipment', { gramsEach: 310 }),
+  item('narrow-bottle', 'Narrow-necked bottle', 'equipment', { outline: 'bottle', gramsEach: 310 }),
   item('stool', 'Turning stool', 'equipment', {
     ...test('turns freely and does not tip', true),
     gramsEach: 7800,
@@ -40,34 +38,40 @@ const EQUIPMENT: Item[] = [
     testEvery: 180,
   }),
   item('earth-rod', 'Earth rod and lead', 'equipment', {
+    outline: 'cord',
     ...test('lead sound from end to end', true),
     gramsEach: 700,
     testEvery: 180,
   }),
   item('plastic-crate', 'Dry plastic crate', 'equipment', { gramsEach: 1500 }),
   item('hot-plate', 'Hot plate', 'equipment', {
+    outline: 'block',
     ...test('warms in two minutes'),
     gramsEach: 1700,
     testEvery: 365,
   }),
-  item('cold-bowl', 'Bowl for cold water', 'equipment', { gramsEach: 400 }),
+  item('cold-bowl', 'Bowl for cold water', 'equipment', { outline: 'round', gramsEach: 400 }),
   item('long-tongs', 'Long tongs', 'equipment', {
+    outline: 'long',
     ...test('close at the tips'),
     gramsEach: 210,
   }),
   item('lamp', 'Hand lamp', 'equipment', {
+    outline: 'round',
     ...test('full beam'),
     gramsEach: 240,
   }),
-  item('match-cup', 'Cup of water for matches', 'equipment', { gramsEach: 60 }),
-  item('drop-mat', 'Soft mat to drop on', 'equipment', { gramsEach: 300 }),
-  item('cable-tape', 'Cable tape and ramp', 'equipment', { gramsEach: 900 }),
+  item('match-cup', 'Cup of water for matches', 'equipment', { outline: 'round', gramsEach: 60 }),
+  item('drop-mat', 'Soft mat to drop on', 'equipment', { outline: 'flat', gramsEach: 300 }),
+  item('cable-tape', 'Cable tape and ramp', 'equipment', { outline: 'cord', gramsEach: 900 }),
   item('fire-blanket', 'Fire blanket', 'gear', {
+    outline: 'flat',
     ...test('in its case, tapes hanging out, in date', true),
     gramsEach: 900,
     testEvery: 365,
   }),
   item('tongs', 'Tongs', 'equipment', {
+    outline: 'long',
     ...test('grip the can upside down'),
     gramsEach: 180,
   }),
@@ -80,6 +84,7 @@ const EQUIPMENT: Item[] = [
     boilsOff: 90,
   }),
   item('travel-flask', 'Vented travel vessel', 'equipment', {
+    stows: ['upright'],
     ...test('neck plug lifts by itself', true),
     lid: 'loose',
     gramsEach: 4600,
@@ -88,9 +93,14 @@ const EQUIPMENT: Item[] = [
     boilsOff: 35,
     note: 'Upright, strapped, never in the cabin with people.',
   }),
-  item('forks', 'Pair of forks', 'equipment', { unit: 'pair', gramsEach: 90 }),
-  item('tumbler', 'Heavy glass tumbler', 'equipment', { gramsEach: 340 }),
+  item('forks', 'Pair of forks', 'equipment', { outline: 'long', unit: 'pair', gramsEach: 90 }),
+  item('tumbler', 'Heavy glass tumbler', 'equipment', {
+    stows: ['onTop'],
+    outline: 'round',
+    gramsEach: 340,
+  }),
   item('cloud-bottle', 'Clear pressure bottle', 'equipment', {
+    outline: 'bottle',
     ...test('no scratches; stopper seats by hand', true),
     gramsEach: 150,
   }),
@@ -106,9 +116,7 @@ const CONSUMABLES: Item[] = [
     unit: 'mL',
     density: 1.04,
   }),
-  item('paper-cups', 'Paper cups', 'consumable', {
-    gramsEach: 6,
-  }),
+  item('paper-cups', 'Paper cups', 'consumable', { outline: 'round', gramsEach: 6 }),
   item('peroxide-3', 'Hydrogen peroxide 3 %', 'consumable', {
     unit: 'mL',
     density: 1.01,
@@ -148,15 +156,9 @@ const CONSUMABLES: Item[] = [
     density: 1.05,
   }),
   item('warm-water', 'Warm water', 'consumable', { unit: 'mL', density: 1, atVenue: true }),
-  item('towels', 'Drying towels', 'consumable', {
-    gramsEach: 120,
-  }),
-  item('foil-dishes', 'Foil dishes', 'consumable', {
-    gramsEach: 4,
-  }),
-  item('drink-can', 'Empty drinks can', 'consumable', {
-    gramsEach: 14,
-  }),
+  item('towels', 'Drying towels', 'consumable', { outline: 'flat', gramsEach: 120 }),
+  item('foil-dishes', 'Foil dishes', 'consumable', { outline: 'round', gramsEach: 4 }),
+  item('drink-can', 'Empty drinks can', 'consumable', { outline: 'round', gramsEach: 14 }),
   item('ice', 'Ice', 'consumable', { unit: 'g', atVenue: true }),
   item('tap-water', 'Tap water', 'consumable', { unit: 'mL', density: 1, atVenue: true }),
   item('matches', 'Long matches', 'consumable', {
@@ -176,15 +178,11 @@ const CONSUMABLES: Item[] = [
     gramsEach: 15,
     material: 'watery',
   }),
-  item('sticks', 'Wooden sticks', 'consumable', {
-    gramsEach: 1,
-  }),
+  item('sticks', 'Wooden sticks', 'consumable', { outline: 'long', gramsEach: 1 }),
 ];
 
 const GEAR: Item[] = [
-  item('goggles', 'Goggles', 'gear', {
-    gramsEach: 70,
-  }),
+  item('goggles', 'Goggles', 'gear', { outline: 'block', gramsEach: 70 }),
   item('gloves', 'Splash gloves', 'gear', { unit: 'pair', gramsEach: 60 }),
   item('cold-gloves', 'Loose insulated gloves', 'gear', {
     ...test('dry inside', true),

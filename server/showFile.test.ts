@@ -106,6 +106,8 @@ describe('there and back', () => {
       key: 'drum.count',
       kind: 'packed',
       by: 'guest',
+      amount: 1,
+      of: 1,
       at: 1,
     });
     // The guest is not in this crew, and so not in the file.

@@ -36,6 +36,8 @@ const COLUMNS = [
   { key: 'testEvery', title: 'Test every days' },
   { key: 'note', title: 'Notes', also: ['note', 'comment', 'remarks'] },
   { key: 'box', title: 'Box', also: ['box number', 'box no'] },
+  { key: 'outline', title: 'From above', also: ['shape'] },
+  { key: 'stows', title: 'On the way' },
   { key: 'boxName', title: 'Box name' },
   { key: 'boxGrams', title: 'Box grams' },
   { key: 'boxNote', title: 'Box notes' },

@@ -26,6 +26,7 @@ import {
   readList,
   readNumber,
   readWord,
+  readWords,
   readYesNo,
 } from './values';
 import {
@@ -34,7 +35,9 @@ import {
   LID,
   LOT_STATE,
   MATERIAL,
+  OUTLINE,
   SIGNAL,
+  STOW,
   STRENGTH_KIND,
   SUBSTANCE,
   UNIT,
@@ -188,6 +191,8 @@ class Reading {
       keepsOpen: number('keepsOpen') ?? start.keepsOpen,
       testEvery: number('testEvery') ?? start.testEvery,
       boxId: this.boxOf(row, cells) ?? start.boxId,
+      outline: get('outline', (text) => readWord(text, OUTLINE)) ?? start.outline,
+      stows: get('stows', (text) => readWords(text, STOW)) ?? start.stows,
       packs: this.packsOf(row, cells, start.packs, counted),
       note: this.text(cells, 'note') ?? start.note,
     };

@@ -9,7 +9,9 @@ import {
   LID,
   LOT_STATE,
   MATERIAL,
+  OUTLINE,
   SIGNAL,
+  STOW,
   STRENGTH_KIND,
   SUBSTANCE,
 } from './words';
@@ -49,6 +51,8 @@ const itemCells = (item: Item, box: Box | undefined): Cells => ({
   keepsOpen: item.keepsOpen,
   testEvery: item.testEvery,
   note: item.note,
+  outline: item.outline && OUTLINE[item.outline],
+  stows: item.stows.map((stow) => STOW[stow]).join('; '),
   box: box?.number ?? null,
   boxName: box?.name ?? '',
   boxGrams: box?.grams ?? null,

@@ -36,6 +36,16 @@ export function readWord<K extends string>(
     : { fault: `must be one of: ${Object.values(words).join(', ')}; it says “${text}”` };
 }
 
+/** Several words of a set, with semicolons between. */
+export function readWords<K extends string>(
+  text: string,
+  words: Readonly<Record<K, string>>,
+): Read<K[]> {
+  const read = readList(text).map((one) => readWord(one, words));
+  const fault = read.find(isFault);
+  return fault ?? { value: read.flatMap((one) => (isFault(one) ? [] : [one.value])) };
+}
+
 /** YYYY-MM-DD, or day, month and year in figures with dots, where the order is not in doubt. */
 export function readDay(text: string): Read<string> {
   const dotted = /^(\d{1,2})\.(\d{1,2})\.(\d{4})$/.exec(text);

@@ -6,7 +6,15 @@ import {
   type StrengthKind,
   type SubstanceId,
 } from '../../core/repertoire/substances';
-import type { HazardLabel, ItemKind, KitBasis, KitLine, Lid } from '../../core/repertoire/types';
+import type {
+  HazardLabel,
+  ItemKind,
+  KitBasis,
+  KitLine,
+  Lid,
+  Outline,
+  Stow,
+} from '../../core/repertoire/types';
 import { ITEM_KIND_WORDS } from '../../core/kit/words';
 import type { LotState } from '../../core/inventory/types';
 import { KIT_UNITS, type UnitId, UNITS } from '../../core/units/units';
@@ -63,6 +71,19 @@ export const LOT_STATE: Record<LotState, string> = {
   good: 'Good',
   attention: 'Needs attention',
   out: 'Out of use',
+};
+export const OUTLINE: Record<Outline, string> = {
+  block: 'Block',
+  round: 'Round',
+  long: 'Long',
+  bottle: 'Bottle',
+  flat: 'Flat',
+  cord: 'Lead or rope',
+};
+export const STOW: Record<Stow, string> = {
+  upright: 'Upright',
+  onTop: 'Nothing on it',
+  food: 'Is eaten',
 };
 export const SUBSTANCE = Object.fromEntries(
   SUBSTANCE_IDS.map((id) => [id, SUBSTANCES[id].name]),

@@ -266,6 +266,8 @@ export const showFile: fc.Arbitrary<ShowFile> = fc
             kind: fc.constantFrom(...PACK_MARKS),
             by: fc.constant(null),
             at: whole(0, 2_000_000_000),
+            amount: orNull(number(0, 5000)),
+            of: orNull(number(0, 5000)),
           }),
           { maxLength: 4, selector: (mark) => `${mark.key}/${mark.kind}` },
         ),

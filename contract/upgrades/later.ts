@@ -154,7 +154,7 @@ export function fromVersion14(file: Plain): Plain {
   };
 }
 
-/** What version 16 added: how much of what may be used instead, and what a show takes in place of what. */
+/** What version 16 added: how much of what may be used instead, what a show takes in place of what, how things are packed. */
 export function fromVersion15(file: Plain): Plain {
   const line = (value: unknown): unknown =>
     within(value, 'instead', (list) =>
@@ -169,6 +169,8 @@ export function fromVersion15(file: Plain): Plain {
     ...file,
     version: 16,
     demos: each(file.demos, (demo) => within(demo, 'methods', (list) => each(list, method))),
+    items: each(file.items, (item) => withMissing(item, { outline: null, stows: [] })),
+    packing: each(file.packing, (mark) => withMissing(mark, { amount: null, of: null })),
     show: withMissing(file.show, { swaps: [] }),
   };
 }

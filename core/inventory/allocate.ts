@@ -22,6 +22,11 @@ export interface Share {
   before: { showId: string; title: string; base: number }[];
   /** In the store, and out of date by the day. */
   outOfDate: number;
+  /**
+   * What the store has of it on the day, whoever else wants it; null where it does not count it. What is
+   * only on its way is not there.
+   */
+  there: number | null;
   /** The store counts it at all; of other equipment there is as much as is asked for. */
   counted: boolean;
 }
@@ -59,6 +64,26 @@ export const comingBy = (expected: readonly Expected[], day: string): Share['com
       ? [{ orderId, from, base: packs.reduce((sum, base) => sum + base, 0) }]
       : [],
   );
+
+/**
+ * What can be packed on a day: what the store has, whoever else wants it, and of what comes back also what is
+ * hired or lent. Null where the store does not count it. What is used up and only ordered is not there.
+ */
+export function thereOn(
+  item: Item,
+  lots: readonly StockedLot[],
+  expected: readonly Expected[],
+  day: string,
+): number | null {
+  if (item.kind === 'consumable')
+    return lots.length === 0
+      ? null
+      : lots.reduce((sum, lot) => sum + (usableOn(lot, item, day) ? lot.stock : 0), 0);
+  const owned = ownedOn(item, lots, day);
+  return Number.isFinite(owned)
+    ? owned + comingBy(expected, day).reduce((sum, { base }) => sum + base, 0)
+    : null;
+}
 
 interface Asking {
   show: ShowNeeds;
@@ -137,6 +162,7 @@ function borrowed({ show, stay }: Asking, item: Item, base: number, pool: Pool):
     coming: got > owned ? coming : [],
     before: told(away),
     outOfDate: 0,
+    there: thereOn(item, pool.lots, pool.expected, show.date),
     counted: Number.isFinite(free),
   };
 }
@@ -158,6 +184,7 @@ function usedUp({ show, stay }: Asking, item: Item, need: number, pool: Pool): S
     ),
     before,
     outOfDate,
+    there: thereOn(item, pool.lots, pool.expected, show.date),
     counted: true,
   };
 }

@@ -4,7 +4,7 @@ import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { box } from '../testing/inventory';
 import { kitList } from './kit';
-import { packingOf, packState } from './packing';
+import { packingOf, partsOfKey, standsUpright } from './packing';
 
 const watch = [task('p', 'perform', 60)];
 const items = [
@@ -36,8 +36,26 @@ test('the box that is set up first is loaded last; what has no box goes by hand 
   expect(packed[2]?.lines.map((l) => l.entry.name)).toEqual(['flag']);
 });
 
-test('within a box the last needed lies at the bottom', () => {
-  expect(packed[0]?.lines.map((l) => l.entry.name)).toEqual(['dome', 'soap', 'rod']);
+test('within a box bottles stand on its floor, and the last needed lies at the bottom', () => {
+  expect(packed[0]?.lines.map((l) => l.entry.name)).toEqual(['soap', 'dome', 'rod']);
+  expect(packed[0]?.lines.map(standsUpright)).toEqual([true, false, false]);
+});
+
+test('heavy things lie at the bottom whenever they are needed, and nothing on what is fragile', () => {
+  const others = items.map((one) =>
+    one.id === 'rod'
+      ? { ...one, gramsEach: 4000 }
+      : one.id === 'dome'
+        ? { ...one, stows: ['onTop' as const] }
+        : one,
+  );
+  const again = packingOf(kitList({ ...from, items: others }, timelineOf(from)), others, boxes);
+  expect(again[0]?.lines.map((l) => l.entry.name)).toEqual(['rod', 'soap', 'dome']);
+});
+
+test('a key tells its item and kind, whatever the item is called', () => {
+  expect(partsOfKey('a.b.volume')).toEqual({ itemId: 'a.b', dimension: 'volume' });
+  expect(partsOfKey('drum.colour')).toEqual({ itemId: 'drum', dimension: null });
 });
 
 test('weights add up, the box’s own too; what nobody has weighed is counted', () => {
@@ -47,19 +65,4 @@ test('weights add up, the box’s own too; what nobody has weighed is counted', 
 
 test('what the venue has is not packed', () => {
   expect(packed.flatMap((p) => p.lines).some((l) => l.item.id === 'water')).toBe(false);
-});
-
-test('what is open, what is untested, and what is still missing on the way home', () => {
-  const mark = (key: string, kind: 'packed' | 'tested' | 'home') => ({
-    key,
-    kind,
-    by: null,
-    at: 0,
-  });
-  const out = packState(packed, [mark('drum.count', 'packed'), mark('salt.mass', 'packed')], 'out');
-  expect(out).toMatchObject({ done: 2, all: 6 });
-  expect(out.untested.map((l) => l.key)).toEqual(['drum.count']);
-  expect(packState(packed, [mark('drum.count', 'tested')], 'out').untested).toEqual([]);
-  const home = packState(packed, [mark('drum.count', 'home')], 'home');
-  expect(home.open.map((l) => l.key).sort()).toEqual(['dome.count', 'flag.count', 'rod.count']);
 });

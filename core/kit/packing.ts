@@ -1,8 +1,10 @@
-/** Boxes in load order: what is set up first comes out first, so it goes in last. */
+/** What goes into which box, from the bottom up, and the boxes in the order to load them. */
 import type { Item } from '../repertoire/types';
 import type { Box } from '../inventory/types';
 import { toGrams } from '../inventory/convert';
+import { BASE_UNIT, type Dimension } from '../units/units';
 import type { KitEntry } from './kit';
+import { loadOrder } from './loading';
 
 export const PACK_MARKS = ['packed', 'tested', 'home'] as const;
 /** packed: in its box; tested: its function test was done; home: back from the show. */
@@ -14,6 +16,12 @@ export interface PackMark {
   by: string | null;
   /** Milliseconds since 1970. */
   at: number;
+  /**
+   * How much is in, or back, in base units of the line’s kind, of how much was wanted then; null for all of it,
+   * as marks were before this was counted, and of what is tested.
+   */
+  amount: number | null;
+  of: number | null;
 }
 
 export interface PackLine {
@@ -25,7 +33,7 @@ export interface PackLine {
   grams: number | null;
   /** When it is first in use, in seconds from the show's start. */
   firstUse: number;
-  /** Used up, so it does not come home. */
+  /** Used up: of it only what is left comes home. */
   usedUp: boolean;
 }
 
@@ -43,6 +51,37 @@ export interface PackedBox {
 
 export const packKey = (entry: Pick<KitEntry, 'itemId' | 'dimension'>): string =>
   `${entry.itemId}.${entry.dimension}`;
+
+/** g from which a thing lies at the bottom, whenever it is needed. Our own mark. */
+const HEAVY = 2000;
+
+/** Liquids, and what is said to, stand upright. */
+export const standsUpright = ({ item, entry }: Pick<PackLine, 'item' | 'entry'>): boolean =>
+  item.stows.includes('upright') || entry.dimension === 'volume' || item.holds !== null;
+
+/** From the bottom of the box up: heavy things, what stands on its floor, the rest, and what nothing lies on. */
+function layerOf(line: PackLine): number {
+  if (line.item.stows.includes('onTop')) return 3;
+  if ((line.grams ?? 0) >= HEAVY) return 0;
+  return standsUpright(line) ? 1 : 2;
+}
+
+const isDimension = (text: string): text is Dimension => Object.hasOwn(BASE_UNIT, text);
+
+/** The item and the kind of amount that a key stands for; an id holds no full stop after its last. */
+export function partsOfKey(key: string): { itemId: string; dimension: Dimension | null } {
+  const at = key.lastIndexOf('.');
+  const kind = key.slice(at + 1);
+  return { itemId: key.slice(0, at), dimension: isDimension(kind) ? kind : null };
+}
+
+/** Several boxes together. */
+export const weightOf = (
+  boxes: readonly Pick<PackedBox, 'grams' | 'unweighed'>[],
+): Pick<PackedBox, 'grams' | 'unweighed'> => ({
+  grams: boxes.reduce((sum, { grams }) => sum + grams, 0),
+  unweighed: boxes.reduce((sum, { unweighed }) => sum + unweighed, 0),
+});
 
 /** What the venue has, such as water, is not packed. Boxes in the order to load them. */
 export function packingOf(
@@ -67,59 +106,27 @@ export function packingOf(
     if (list) list.push(line);
     else groups.set(boxId, [line]);
   }
-  return [...groups]
+  const packed = [...groups]
     .map(([boxId, lines]): PackedBox => {
       const box = boxes.find((candidate) => candidate.id === boxId) ?? null;
       const weights = [...lines.map((line) => line.grams), ...(box ? [box.grams] : [])];
       return {
         box,
         lines: lines.sort(
-          (a, b) => b.firstUse - a.firstUse || a.entry.name.localeCompare(b.entry.name, 'en'),
+          (a, b) =>
+            layerOf(a) - layerOf(b) ||
+            b.firstUse - a.firstUse ||
+            a.entry.name.localeCompare(b.entry.name, 'en'),
         ),
         grams: weights.reduce<number>((sum, grams) => sum + (grams ?? 0), 0),
         unweighed: weights.filter((grams) => grams === null).length,
         firstUse: Math.min(...lines.map((line) => line.firstUse)),
       };
     })
-    .sort(
-      (a, b) =>
-        // What goes loose is carried by hand, last of all.
-        Number(a.box === null) - Number(b.box === null) ||
-        b.firstUse - a.firstUse ||
-        (a.box?.number ?? 0) - (b.box?.number ?? 0),
-    );
-}
-
-export interface PackState {
-  /** Things still to be packed, or on the way home still missing. */
-  open: PackLine[];
-  /** Packed things whose function test is not done. */
-  untested: PackLine[];
-  done: number;
-  all: number;
-}
-
-/** How far packing is, on the way out or home. */
-export function packState(
-  packed: readonly PackedBox[],
-  marks: readonly PackMark[],
-  way: 'out' | 'home',
-): PackState {
-  const has = (line: PackLine, kind: PackMarkKind): boolean =>
-    marks.some((mark) => mark.key === line.key && mark.kind === kind);
-  const lines = packed
-    .flatMap((box) => box.lines)
-    // Home comes what is not used up.
-    .filter((line) => way === 'out' || !line.usedUp);
-  const kind = way === 'out' ? 'packed' : 'home';
-  const open = lines.filter((line) => !has(line, kind));
-  return {
-    open,
-    untested:
-      way === 'out'
-        ? lines.filter((line) => line.item.functionTest !== '' && !has(line, 'tested'))
-        : [],
-    done: lines.length - open.length,
-    all: lines.length,
-  };
+    .sort((a, b) => (a.box?.number ?? 0) - (b.box?.number ?? 0));
+  // What goes loose is carried by hand, last of all.
+  return [
+    ...loadOrder(packed.filter(({ box }) => box !== null)),
+    ...packed.filter(({ box }) => box === null),
+  ];
 }

@@ -214,7 +214,7 @@ describe('on the list', () => {
 });
 
 test('words are said, and can’t fail: they take no part in what is seen', () => {
-  const talk = { title: 'Welcome', time: { short: 60, likely: 90, long: 120 }, say: '' };
+  const talk = { title: 'Welcome', time: { shortest: 60, likely: 90, longest: 120 }, say: '' };
   const shown = bundle([], [], { slots: [{ ...bookedSlot(''), talk }] });
   expect(setsForShow(shown, []).size).toBe(0);
 });

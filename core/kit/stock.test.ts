@@ -115,7 +115,7 @@ describe('what the store has', () => {
     expect(
       stockView(
         entry('rod'),
-        { showId: 'show', from: [], coming: [], counted: true, ...share },
+        { showId: 'show', from: [], coming: [], there: 0, counted: true, ...share },
         {
           items: rods,
           lots: [rod],

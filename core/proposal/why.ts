@@ -4,13 +4,9 @@ import { RESIDUE_WORDS } from '../lineup/residues';
 import { resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
 import { formatDuration } from '../time/clock';
-import { listInWords } from '../words';
+import { listInWords, ordinal } from '../words';
 
 const LOUD = 4;
-
-const ORDINALS =
-  'first second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth'.split(' ');
-const ordinal = (n: number): string => ORDINALS[n - 1] ?? `number ${n}`;
 
 /** What is true of the order: how it begins and ends, dead air, what had to be before what, who has to be there. */
 export function whyProposed(

@@ -1,9 +1,9 @@
 /** Things that are kept apart wherever they stand or travel. Common practice; the supplier's sheet decides. */
 import type { Item } from './types';
 
-export type Danger = 'fuel' | 'oxidiser' | 'acid' | 'alkali';
+export type Danger = 'fuel' | 'oxidiser' | 'acid' | 'alkali' | 'food' | 'chemical';
 
-type Coded = Pick<Item, 'label' | 'substance' | 'kind'>;
+type Coded = Pick<Item, 'label' | 'substance' | 'kind' | 'stows'>;
 
 const coded = ({ label }: Coded, pattern: RegExp): boolean =>
   label.hazards.some((code) => pattern.test(code));
@@ -16,6 +16,11 @@ const IS: Record<Danger, (item: Coded) => boolean> = {
   oxidiser: (item) =>
     coded(item, /^H27[0-2]/) || (item.substance === 'peroxide' && item.kind === 'consumable'),
   acid: ({ substance }) => /acid$/i.test(substance ?? ''),
+  food: ({ stows }) => stows.includes('food'),
+  chemical: ({ label, substance, kind, stows }) =>
+    kind === 'consumable' &&
+    !stows.includes('food') &&
+    (label.signal !== 'none' || label.hazards.length > 0 || substance !== null),
   alkali: ({ substance }) => substance === 'sodiumHydroxide' || substance === 'ammonia',
 };
 
@@ -26,4 +31,5 @@ export const dangersOf = (item: Coded): Danger[] =>
 export const APART: readonly { id: string; one: Danger; other: Danger; words: string }[] = [
   { id: 'fuel-oxidiser', one: 'fuel', other: 'oxidiser', words: 'what burns and what feeds fire' },
   { id: 'acid-alkali', one: 'acid', other: 'alkali', words: 'acid and alkali' },
+  { id: 'food-chemical', one: 'food', other: 'chemical', words: 'food and chemicals' },
 ];

@@ -129,6 +129,8 @@ export const blankItem = (id: string, name: string, kind: ItemKind): Item => ({
   keepsOpen: null,
   testEvery: null,
   boxId: null,
+  outline: null,
+  stows: [],
   packs: [],
   note: '',
 });

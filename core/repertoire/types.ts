@@ -366,6 +366,14 @@ export interface Measured {
   most: number | null;
 }
 
+export const OUTLINES = ['block', 'round', 'long', 'bottle', 'flat', 'cord'] as const;
+/** The shape of a thing seen from above, as it lies in its box. */
+export type Outline = (typeof OUTLINES)[number];
+
+export const STOWS = ['upright', 'onTop', 'food'] as const;
+/** onTop: nothing is laid on it; food: is eaten, and kept apart from chemicals. */
+export type Stow = (typeof STOWS)[number];
+
 export interface Item {
   id: string;
   name: string;
@@ -406,6 +414,10 @@ export interface Item {
   testEvery: number | null;
   /** The box it travels in. */
   boxId: string | null;
+  /** What it looks like from above; null for what its kind usually does. */
+  outline: Outline | null;
+  /** How it must stand on the way. */
+  stows: Stow[];
   packs: Pack[];
   note: string;
 }

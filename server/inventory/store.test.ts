@@ -12,6 +12,7 @@ import type {
   UsedAnswer,
 } from '../../contract/api';
 import { itemsNamed } from '../../core/brief/itemsNamed';
+import type { PackMark } from '../../core/kit/packing';
 import type { ShoppingList } from '../../core/inventory/shopping';
 import { blankLot } from '../../core/inventory/blank';
 import { daysBetween } from '../../core/time/days';
@@ -257,7 +258,9 @@ describe('after a show', () => {
 describe('packing', () => {
   test('two people tick at once; the first to tick stays named', async () => {
     const tick = (key: string, by: string | null) =>
-      request(server.app).put(`/api/shows/${FESTIVAL}/packing/packed/${key}`).send({ by });
+      request(server.app)
+        .put(`/api/shows/${FESTIVAL}/packing/packed/${key}`)
+        .send({ by, amount: 1, of: 1 });
     await Promise.all([
       tick('drum.count', 'jo').expect(200),
       tick('tray.count', 'ines').expect(200),
@@ -272,14 +275,36 @@ describe('packing', () => {
     expect(await get<unknown[]>(`/shows/${FESTIVAL}/packing`)).toHaveLength(1);
   });
 
+  test('how much is in is a state: the last that is said holds, and no more than there is', async () => {
+    const tick = (by: string, amount: number | null) =>
+      request(server.app)
+        .put(`/api/shows/${FESTIVAL}/packing/packed/tray.count`)
+        .send({ by, amount, of: 4 });
+    await tick('jo', 1).expect(200);
+    await tick('ines', 2).expect(200);
+    const [mark] = await get<PackMark[]>(`/shows/${FESTIVAL}/packing`);
+    expect(mark).toMatchObject({ by: 'ines', amount: 2, of: 4 });
+    // There are two trays.
+    const refused = (await tick('jo', 3).expect(422)).body as ApiErrorBody;
+    expect(refused.error.message).toMatch(/^Deep tray: the store has only 2/);
+    await tick('jo', -1).expect(422);
+    // One that was not counted says all of it, whatever there is.
+    await tick('jo', null).expect(200);
+    // What comes home is not held against the store.
+    await request(server.app)
+      .put(`/api/shows/${FESTIVAL}/packing/home/tray.count`)
+      .send({ by: null, amount: 9, of: 9 })
+      .expect(200);
+  });
+
   test('an unknown kind of tick, and an unknown show', async () => {
     await request(server.app)
       .put(`/api/shows/${FESTIVAL}/packing/lost/x`)
-      .send({ by: null })
+      .send({ by: null, amount: null, of: null })
       .expect(404);
     await request(server.app)
       .put('/api/shows/none/packing/packed/x')
-      .send({ by: null })
+      .send({ by: null, amount: null, of: null })
       .expect(404);
   });
 });

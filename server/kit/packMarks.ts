@@ -7,16 +7,23 @@ export class PackMarks {
 
   of(showId: string): PackMark[] {
     return this.db
-      .prepare('SELECT key, kind, by, at FROM pack_mark WHERE show_id = ? ORDER BY at, key, kind')
+      .prepare(
+        'SELECT key, kind, by, at, amount, of FROM pack_mark WHERE show_id = ? ORDER BY at, key, kind',
+      )
       .all(showId) as PackMark[];
   }
 
-  /** The first to tick it stays named. */
+  /**
+   * What a tick says is a state: the last one holds. Where it says the same, whoever was first stays named.
+   */
   set(showId: string, mark: PackMark): void {
     this.db
       .prepare(
-        `INSERT INTO pack_mark (show_id, key, kind, by, at) VALUES (@showId, @key, @kind, @by, @at)
-         ON CONFLICT (show_id, key, kind) DO NOTHING`,
+        `INSERT INTO pack_mark (show_id, key, kind, by, at, amount, of)
+         VALUES (@showId, @key, @kind, @by, @at, @amount, @of)
+         ON CONFLICT (show_id, key, kind) DO UPDATE SET
+           by = excluded.by, at = excluded.at, amount = excluded.amount, of = excluded.of
+         WHERE amount IS NOT excluded.amount OR of IS NOT excluded.of`,
       )
       .run({ ...mark, at: Math.round(mark.at), showId });
   }

@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { PackKeyParam, TakeOutBody, TickBody } from '../../contract/inventory';
+import { PackKeyParam, PackTickBody, TakeOutBody } from '../../contract/inventory';
 import type { UsedAnswer } from '../../contract/api';
 import { kitList } from '../../core/kit/kit';
 import { PACK_MARKS, type PackMarkKind } from '../../core/kit/packing';
@@ -13,6 +13,7 @@ import { byWhom } from '../share/caller';
 import type { Share } from '../share/share';
 import { body, notFound } from '../http/errors';
 import { sendJson, sendTable } from '../http/sendTable';
+import { refuseMoreThanThereIs } from './thereIs';
 import { putBack, takeOut } from './takeOut';
 
 /** The kit list, what the store has for it, packing, and what was used. Mounted under /api/shows. */
@@ -45,8 +46,9 @@ export function kitRoutes(context: AppContext, share: Share): Router {
     const { key } = body(PackKeyParam, { key: req.params.key });
     context.shows.get(id);
     const kind = kindOf(req.params.kind);
-    const by = byWhom(res, body(TickBody, req.body).by);
-    packMarks.set(id, { key, kind, by, at: Date.now() });
+    const { by: named, amount, of } = body(PackTickBody, req.body);
+    if (kind === 'packed') refuseMoreThanThereIs(context, id, key, amount);
+    packMarks.set(id, { key, kind, by: byWhom(res, named), at: Date.now(), amount, of });
     res.json(packMarks.of(id));
   });
   router.delete('/:id/packing/:kind/:key', (req, res) => {

@@ -13,7 +13,7 @@ const COLUMNS = `id, name, kind, function_test AS functionTest, test_holds AS te
   test_measures AS testMeasures, owned,
   at_venue AS atVenue, unit, waste, density, grams_each AS gramsEach, material, cold, lid, holds,
   boils_off AS boilsOff, substance, strength, label, keeps_open AS keepsOpen,
-  test_every AS testEvery, box_id AS boxId, packs, note`;
+  test_every AS testEvery, box_id AS boxId, outline, stows, packs, note`;
 
 const fromRow = (row: Row): Item =>
   ({
@@ -24,6 +24,7 @@ const fromRow = (row: Row): Item =>
       typeof row.testMeasures === 'string' ? (JSON.parse(row.testMeasures) as unknown) : null,
     strength: typeof row.strength === 'string' ? (JSON.parse(row.strength) as unknown) : null,
     label: JSON.parse(String(row.label)) as unknown,
+    stows: JSON.parse(String(row.stows)) as unknown,
     packs: JSON.parse(String(row.packs)) as unknown,
   }) as unknown as Item;
 
@@ -34,10 +35,10 @@ export function itemStore(db: Db): EntityStore<Item> {
   const write = db.prepare(`
     INSERT INTO item (id, name, kind, function_test, test_holds, test_measures, owned, at_venue, unit, waste,
       density, grams_each, material, cold, lid, holds, boils_off, substance, strength, label,
-      keeps_open, test_every, box_id, packs, note)
+      keeps_open, test_every, box_id, outline, stows, packs, note)
     VALUES (@id, @name, @kind, @functionTest, @testHolds, @testMeasures, @owned, @atVenue, @unit, @waste,
       @density, @gramsEach, @material, @cold, @lid, @holds, @boilsOff, @substance, @strength, @label,
-      @keepsOpen, @testEvery, @boxId, @packs, @note)
+      @keepsOpen, @testEvery, @boxId, @outline, @stows, @packs, @note)
     ON CONFLICT (id) DO UPDATE SET
       name = excluded.name, kind = excluded.kind, function_test = excluded.function_test,
       test_holds = excluded.test_holds,
@@ -46,7 +47,8 @@ export function itemStore(db: Db): EntityStore<Item> {
       grams_each = excluded.grams_each, material = excluded.material, cold = excluded.cold,
       lid = excluded.lid, holds = excluded.holds, boils_off = excluded.boils_off, substance = excluded.substance,
       strength = excluded.strength, label = excluded.label, keeps_open = excluded.keeps_open,
-      test_every = excluded.test_every, box_id = excluded.box_id, packs = excluded.packs,
+      test_every = excluded.test_every, box_id = excluded.box_id, outline = excluded.outline,
+      stows = excluded.stows, packs = excluded.packs,
       note = excluded.note`);
   const read = db.prepare(`SELECT ${COLUMNS} FROM item WHERE id = ?`);
   const all = db.prepare(
@@ -93,6 +95,7 @@ export function itemStore(db: Db): EntityStore<Item> {
         atVenue: bit(item.atVenue),
         strength: item.strength && json(item.strength),
         label: json(item.label),
+        stows: json(item.stows),
         packs: json(item.packs),
       });
     },

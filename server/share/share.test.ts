@@ -219,7 +219,7 @@ describe('what a role may', () => {
     const packed = await helper.call<{ by: string }[]>(
       'PUT',
       `/shows/${FESTIVAL}/packing/packed/x`,
-      { by: 'ines' },
+      { by: 'ines', amount: null, of: null },
     );
     expect(packed.body.at(-1)?.by).toBe('jo');
   });
@@ -240,7 +240,11 @@ describe('what a role may', () => {
   test('a screen reads, and changes nothing', async () => {
     const screen = await hall.device('screen');
     expect((await screen.call('GET', `/shows/${FESTIVAL}/all`)).status).toBe(200);
-    const refused = await screen.call('PUT', `/shows/${FESTIVAL}/packing/packed/x`, { by: null });
+    const refused = await screen.call('PUT', `/shows/${FESTIVAL}/packing/packed/x`, {
+      by: null,
+      amount: null,
+      of: null,
+    });
     expect(refused.status).toBe(403);
     const audience = await hall.device('audience');
     expect((await audience.call('GET', `/shows/${FESTIVAL}/all`)).status).toBe(403);
@@ -292,8 +296,16 @@ describe('on the laptop', () => {
           message.present.some(({ id, connected }) => id === phone.device && connected),
       );
     while (!isHere()) await once(socket, 'told');
-    await hall.laptop.call('PUT', `/shows/${FESTIVAL}/packing/packed/x`, { by: 'ines' });
-    await phone.call('PUT', `/shows/${FESTIVAL}/packing/packed/y`, { by: null });
+    await hall.laptop.call('PUT', `/shows/${FESTIVAL}/packing/packed/x`, {
+      by: 'ines',
+      amount: null,
+      of: null,
+    });
+    await phone.call('PUT', `/shows/${FESTIVAL}/packing/packed/y`, {
+      by: null,
+      amount: null,
+      of: null,
+    });
     expect(JSON.stringify(before.told)).not.toMatch(/jo|"name"/);
     page.socket.close();
     before.socket.close();

@@ -44,7 +44,7 @@ const DemosPage = lazy(() => import('../repertoire/DemosPage'));
 const WritePage = lazy(() => import('../write/WritePage'));
 const LibraryDemoPage = lazy(() => import('../repertoire/LibraryDemoPage'));
 const DemoPage = lazy(() => import('../repertoire/DemoPage'));
-const PackPage = lazy(() => import('../kit/PackPage'));
+const PackPage = lazy(() => import('../kit/pack/PackPage'));
 const StoreLayout = lazy(() => import('../inventory/StoreLayout'));
 const StockPage = lazy(() => import('../inventory/StockPage'));
 const ItemPage = lazy(() => import('../inventory/ItemPage'));

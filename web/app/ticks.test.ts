@@ -68,14 +68,14 @@ test('in the order they were made, one after the other, each once', async () => 
     list: 'packing',
     key: 'magnet',
     kind: 'packed',
-    mark: { key: 'magnet', kind: 'packed', by: 'jo', at: 2 },
+    mark: { key: 'magnet', kind: 'packed', by: 'jo', at: 2, amount: 1, of: 4 },
   });
   await quiet();
   expect(calls).toEqual([
     'PUT /api/shows/s/checks/rod {"state":"done","reason":"","value":null,"by":"jo"}',
     'PUT /api/shows/s/checks/a%2Fb%20c {"state":"done","reason":"","value":null,"by":"jo"}',
     'DELETE /api/shows/s/packing/packed/magnet',
-    'PUT /api/shows/s/packing/packed/magnet {"by":"jo"}',
+    'PUT /api/shows/s/packing/packed/magnet {"by":"jo","amount":1,"of":4}',
   ]);
   expect(waiting()).toEqual([]);
 });

@@ -122,7 +122,11 @@ function sent(tick: ShowTick): Promise<Mark[] | PackMark[]> {
       ? `/shows/${tick.showId}/checks/${key}`
       : `/shows/${tick.showId}/packing/${tick.kind}/${key}`;
   if (!tick.mark) return send('DELETE', path);
-  if (tick.list === 'packing') return send('PUT', path, { by: tick.mark.by });
+  if (tick.list === 'packing') {
+    // One that was kept here before amounts were ticked says all of it.
+    const { by, amount = null, of = null } = tick.mark;
+    return send('PUT', path, { by, amount, of });
+  }
   const { state, reason, value, by } = tick.mark;
   return send('PUT', path, { state, reason, value, by });
 }

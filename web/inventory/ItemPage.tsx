@@ -23,7 +23,17 @@ import { SentenceText } from '../parts/SentenceText';
 import { Loading, Page, Trouble, useTitle } from '../parts/page';
 import { Price } from '../parts/Price';
 import { StrengthFields } from '../parts/StrengthFields';
-import { COLD_KIND, ITEM_KIND, LID, MATERIAL, options, SIGNAL, SUBSTANCE } from '../parts/words';
+import {
+  COLD_KIND,
+  ITEM_KIND,
+  LID,
+  MATERIAL,
+  OUTLINE,
+  options,
+  SIGNAL,
+  STOW,
+  SUBSTANCE,
+} from '../parts/words';
 import { freshPack } from '../repertoire/fresh';
 import { Rows } from '../repertoire/Rows';
 import { BottleLabel } from './BottleLabel';
@@ -146,6 +156,13 @@ const Weighing = ({ item }: { item: Item }) => (
     ) : (
       <Figure name="density" label="Density" unit="g/mL" optional />
     )}
+    <Choice
+      name="outline"
+      label="From above"
+      none="As usual for its kind"
+      options={options(OUTLINE)}
+    />
+    <Many name="stows" label="On the way" options={options(STOW)} />
   </Part>
 );
 

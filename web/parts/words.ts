@@ -25,7 +25,9 @@ export {
   LID,
   LOT_STATE,
   MATERIAL,
+  OUTLINE,
   SIGNAL,
+  STOW,
   STRENGTH_KIND,
   SUBSTANCE,
 } from '../../contract/tables/words';

@@ -1,0 +1,179 @@
+/** A thing in its box, seen from above: pressed, it is in. */
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import { columnsOf, drawnPieces, outlineOf } from '../../../core/kit/outline';
+import type { LineState } from '../../../core/kit/packed';
+import type { Outline } from '../../../core/repertoire/types';
+import { timeOf } from '../../brief/dates';
+
+const H = 52;
+
+/** One piece of it, in a field of 100 by 52. */
+function Piece({ outline, x, width }: { outline: Outline; x: number; width: number }) {
+  const middle = x + width / 2;
+  switch (outline) {
+    case 'round':
+      return (
+        <>
+          <circle cx={middle} cy={H / 2} r={24} />
+          <circle cx={middle} cy={H / 2} r={18} fill="none" />
+        </>
+      );
+    case 'bottle':
+      return (
+        <>
+          <circle cx={middle} cy={H / 2} r={23} />
+          <circle cx={middle} cy={H / 2} r={9} fill="none" />
+        </>
+      );
+    case 'long':
+      return <rect x={x + 1} y={1} width={width - 2} height={H - 2} rx={12} />;
+    case 'cord':
+      return (
+        <path
+          d={`M${x + 4} 26h${width * 0.4}c18 0 8-18 24-18s14 30-2 30-10-24 12-20 20 8 ${width * 0.2} 8`}
+          fill="none"
+          strokeWidth={4}
+        />
+      );
+    case 'flat':
+      return <rect x={x + 1} y={10} width={width - 2} height={H - 20} rx={3} />;
+    case 'block':
+      return <rect x={x + 1} y={2} width={width - 2} height={H - 4} rx={6} />;
+  }
+}
+
+/** Its pieces, the ones that are in filled. */
+function Pieces({ state, outline }: { state: LineState; outline: Outline }) {
+  const many = state.line.entry.dimension === 'count' ? state.want : 1;
+  const { drawn, filled } = drawnPieces(many, (state.have / state.want) * many);
+  const across = outline === 'long' || outline === 'cord';
+  const W = across ? 340 : Math.max(52, 52 + (drawn - 1) * 30);
+  const step = across ? 0 : 30;
+  return (
+    <svg
+      viewBox={`0 0 ${W} ${H}`}
+      width={W}
+      height={H}
+      aria-hidden="true"
+      preserveAspectRatio={across ? 'none' : 'xMidYMid meet'}
+      style={{ display: 'block', maxWidth: '100%', width: across ? '100%' : W }}
+    >
+      {Array.from({ length: across ? 1 : drawn }, (_, i) => (
+        <g
+          key={i}
+          fill={i < filled ? 'var(--ink)' : 'var(--card)'}
+          // A lead is nothing but its line.
+          stroke={i < filled && outline !== 'cord' ? 'var(--ground)' : 'var(--ink)'}
+          strokeDasharray={i < filled ? undefined : '5 4'}
+          strokeWidth={1.75}
+          vectorEffect="non-scaling-stroke"
+        >
+          <Piece outline={outline} x={i * step} width={across ? W : 52} />
+        </g>
+      ))}
+      {state.is !== 'all' && !across && (
+        <path
+          d={`M${W - 26} 17v18M${W - 35} 26h18`}
+          fill="none"
+          stroke="var(--ember)"
+          strokeWidth={2.5}
+        />
+      )}
+      {state.is === 'all' && !across && (
+        <path
+          d={`M${W - 36} 26l8 8 16-17`}
+          fill="none"
+          stroke="var(--ground)"
+          strokeWidth={5}
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        />
+      )}
+    </svg>
+  );
+}
+
+interface Props {
+  state: LineState;
+  label: string;
+  /** “2 short”; empty where all of it is there. */
+  short: string;
+  upright: boolean;
+  nameOf: (id: string | null) => string;
+  onPress: () => void;
+}
+
+export function Thing({ state, label, short, upright, nameOf, onPress }: Props) {
+  const { line, is, words, mark } = state;
+  const { entry, item } = line;
+  const outline = outlineOf(item, entry);
+  const across = columnsOf(outline, entry.total) === 6;
+  const who = mark && is !== 'none' ? [nameOf(mark.by), timeOf(mark.at)].filter(Boolean) : [];
+  return (
+    <ButtonBase
+      role="checkbox"
+      aria-checked={is === 'all' ? true : is === 'part' ? 'mixed' : false}
+      aria-label={label}
+      onClick={onPress}
+      sx={{
+        display: 'grid',
+        gap: 0.5,
+        width: '100%',
+        minHeight: 60,
+        p: 0.5,
+        alignContent: 'start',
+        justifyItems: across ? 'stretch' : 'start',
+        justifyContent: across ? 'stretch' : 'start',
+        position: 'relative',
+        textAlign: 'left',
+        borderRadius: 1,
+      }}
+    >
+      <Pieces state={state} outline={outline} />
+      <Box
+        component="span"
+        sx={{
+          display: 'block',
+          minWidth: 0,
+          maxWidth: '100%',
+          // There is room in what is long.
+          ...(outline === 'long' && {
+            position: 'absolute',
+            top: 4,
+            left: 20,
+            right: 12,
+            height: H,
+            display: 'grid',
+            alignContent: 'center',
+            color: is === 'all' ? 'var(--ground)' : 'inherit',
+            '& *': { color: is === 'all' ? 'inherit !important' : undefined },
+          }),
+        }}
+      >
+        <Box
+          component="span"
+          sx={{ font: '600 16px/20px Bricolage', overflowWrap: 'anywhere', display: 'block' }}
+        >
+          {entry.approximate ? 'about ' : ''}
+          {entry.text === '1' ? '' : `${entry.text} `}
+          {entry.name}
+          {words !== '' && (
+            <Box component="span" sx={{ color: is === 'all' ? 'var(--muted)' : 'var(--ember)' }}>
+              {' '}
+              {words}
+            </Box>
+          )}
+        </Box>
+        <Box component="span" sx={{ fontSize: 13, lineHeight: '17px', color: 'var(--muted)' }}>
+          {[who.join(' '), upright && is !== 'all' ? 'upright' : ''].filter(Boolean).join(' · ')}
+        </Box>
+        {short !== '' && (
+          <Box component="span" sx={{ display: 'block', color: 'var(--ember)', fontWeight: 700 }}>
+            △ {short}
+          </Box>
+        )}
+      </Box>
+    </ButtonBase>
+  );
+}
