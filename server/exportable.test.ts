@@ -41,7 +41,7 @@ test('a show with runs, ticks and stock of every kind that is accepted exports t
         for (const one of keys)
           await request(server.app)
             .put(`${path}/packing/packed/${encodeURIComponent(one)}`)
-            .send({ by: null })
+            .send({ by: null, amount: null, of: null })
             .ok(() => true);
         const all = (await request(server.app).get(`${path}/all`)).body as {
           items: { id: string; unit: string }[];

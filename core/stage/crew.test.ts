@@ -185,3 +185,17 @@ test('before the show it is the plan, by the clock', () => {
   expect(has.map(({ id }) => id)).toEqual(input.crew.map(({ id }) => id));
   expect(has.find(({ id }) => id === helper)?.duty).toEqual(duties[0]);
 });
+
+test('two of the same name who do one thing together are named once in the plan', () => {
+  const both = [{ ...HELPER, count: 2 }];
+  const twins = bundle([
+    {
+      id: 'drum',
+      tasks: [task('carry', 'prepare', 60, { hands: both }), task('bang', 'perform', 60)],
+    },
+  ]);
+  const people = twins.people.map((person) => ({ ...person, name: 'Sam' }));
+  const named = { ...twins, people };
+  const { jobs } = runPlanOf(named, timelineOf(named), START);
+  expect(jobs.map((job) => job.people)).toEqual([['Sam']]);
+});

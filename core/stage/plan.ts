@@ -54,7 +54,8 @@ function jobsOf(bundle: ShowBundle, timeline: Timeline): Job[] {
         slot: slot.id,
         task: task.id,
         name: task.name,
-        people: placed.people.map(person),
+        // By name: two of the same name are told once, and both see it as theirs.
+        people: [...new Set(placed.people.map(person))],
         start,
         end,
         use,

@@ -124,8 +124,9 @@ function sent(tick: ShowTick): Promise<Mark[] | PackMark[]> {
   if (!tick.mark) return send('DELETE', path);
   if (tick.list === 'packing') {
     // One that was kept here before amounts were ticked says all of it.
-    const { by, amount = null, of = null } = tick.mark;
-    return send('PUT', path, { by, amount, of });
+    const said: Partial<PackMark> = tick.mark;
+    const { by, amount, of } = said;
+    return send('PUT', path, { by, amount: amount ?? null, of: of ?? null });
   }
   const { state, reason, value, by } = tick.mark;
   return send('PUT', path, { state, reason, value, by });
