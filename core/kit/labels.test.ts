@@ -37,6 +37,31 @@ describe('labels', () => {
     expect(label?.path).toBe('/shows/show 1/pack?box=b');
   });
 
+  test('a box says what can hurt in it, that bottles stand in it, and what it is not put beside', () => {
+    const things = [
+      item('spirit', 'consumable', {
+        boxId: 'b',
+        label: { signal: 'danger', hazards: ['H225', 'H319'], precautions: [] },
+      }),
+      item('peroxide', 'consumable', { boxId: 'c', substance: 'peroxide' }),
+      item('flag', 'equipment', { boxId: 'd' }),
+    ];
+    const kit = [line('spirit', 40, 'mL'), line('peroxide', 60, 'g'), line('flag', 1, 'piece')];
+    const show = bundle([{ id: 'a', tasks: [task('p', 'perform', 60)], over: { kit } }], things);
+    const boxes = [box('b', 1), box('c', 2), box('d', 3)];
+    const labels = boxLabels(packingOf(kitList(show, timelineOf(show)), things, boxes), 's');
+    const told = new Map(labels.map((one) => [one.number, one]));
+    expect(told.get(1)).toMatchObject({
+      pictograms: ['flame', 'exclamation'],
+      upright: true,
+      apart: ['Not beside box 2: what burns and what feeds fire'],
+    });
+    expect(told.get(2)?.apart).toEqual(['Not beside box 1: what burns and what feeds fire']);
+    expect(told.get(3)).toMatchObject({ pictograms: [], upright: false, apart: [] });
+    // The third goes in between.
+    expect(labels.map(({ number }) => number)[1]).toBe(3);
+  });
+
   test('what nobody has weighed is not passed over', () => {
     expect(weightWords({ grams: 950, unweighed: 1 })).toBe('0.9 kg and one thing not weighed');
     expect(weightWords({ grams: 12_040, unweighed: 3 })).toBe('12.0 kg and 3 things not weighed');

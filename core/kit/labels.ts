@@ -3,7 +3,9 @@ import { mixtureLabel, precautionsFor } from '../repertoire/mixtures';
 import { type Strength, SUBSTANCES, type SubstanceId } from '../repertoire/substances';
 import type { Item } from '../repertoire/types';
 import { hazardWords, precautionWords } from './ghs';
-import type { PackedBox } from './packing';
+import { apartFrom } from './loading';
+import { type PackedBox, standsUpright } from './packing';
+import { type Pictogram, pictogramsOf } from './pictograms';
 import { massShare, strengthText, WATER } from './strength';
 import { upperFirst } from '../words';
 
@@ -15,6 +17,12 @@ export interface BoxLabel {
   /** “2 of 4: load second”. */
   load: string;
   contents: string[];
+  /** Of all that lies in it. */
+  pictograms: Pictogram[];
+  /** Something in it must stand upright. */
+  upright: boolean;
+  /** “Not beside box 3: what burns and what feeds fire”, for each that it is kept apart from. */
+  apart: string[];
   /** Path that opens the box's list. */
   path: string;
 }
@@ -27,6 +35,9 @@ export interface BottleLabel {
   /** “Mixed 2027-05-30”; empty for what is as it was bought. */
   mixed: string;
   signal: '' | 'Warning' | 'Danger';
+  pictograms: Pictogram[];
+  /** The codes alone, where there is no room for their words. */
+  codes: string;
   hazards: string[];
   precautions: string[];
   box: number | null;
@@ -61,6 +72,12 @@ export function boxLabels(packed: readonly PackedBox[], showId: string): BoxLabe
       name: one.box.name,
       weight: weightWords(one),
       load: `Load ${i + 1} of ${boxed.length}`,
+      pictograms: pictogramsOf(one.lines.flatMap(({ item }) => item.label.hazards)),
+      upright: one.lines.some(standsUpright),
+      apart: boxed.flatMap((other) => {
+        const words = other === one ? null : apartFrom(one, other);
+        return words ? [`Not beside box ${other.box.number}: ${words}`] : [];
+      }),
       contents: more > 0 ? [...names.slice(0, MOST_CONTENTS), `and ${more} more`] : names,
       path: pathOf(showId, one.box.id),
     };
@@ -114,6 +131,8 @@ export function bottleLabel(
         : `Mixed from ${item.name}, and with its codes: the mixture’s own are not known here`,
     mixed: mixed ? `Mixed ${mixed.day}` : '',
     signal: signal === 'none' ? '' : signal === 'danger' ? 'Danger' : 'Warning',
+    pictograms: pictogramsOf(hazards),
+    codes: hazards.join(' '),
     hazards: hazardWords(hazards),
     precautions: precautionWords(precautions),
     box,

@@ -10,6 +10,8 @@ import {
   wantsLabel,
 } from '../../core/kit/labels';
 import { packingOf } from '../../core/kit/packing';
+import type { Pictogram } from '../../core/kit/pictograms';
+import { pictogramSvg } from '../../core/kit/pictogramShapes';
 import { timelineOf } from '../../core/lineup/timelineOf';
 import { STRENGTH_KINDS, type Strength } from '../../core/repertoire/substances';
 import { recordsFor } from '../after/records';
@@ -31,6 +33,25 @@ export const leadsTo =
   (path) =>
     shared === null ? `${own}/not-shared?to=${encodeURIComponent(path)}` : `${shared}${path}`;
 
+/** Two arrows up from a line, after ISO 780 (from memory). */
+const THIS_WAY_UP =
+  '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 20 20"><path d="M1 18H19M6 16V4M3 7 6 3 9 7M14 16V4M11 7 14 3 17 7" fill="none" stroke="#000" stroke-width="2"/></svg>';
+
+/** A row of pictograms, each so many points wide. */
+const pictogramRow = (pictograms: readonly Pictogram[], width: number): Content[] =>
+  pictograms.length === 0
+    ? []
+    : [
+        {
+          columns: pictograms.map((one) => ({
+            width: width + 3,
+            svg: pictogramSvg(one),
+            fit: [width, width],
+          })),
+          margin: [0, 2, 0, 2],
+        } as Content,
+      ];
+
 function boxCell(label: BoxLabel, to: LeadsTo): TableCell {
   return {
     margin: [8, 8, 8, 8],
@@ -45,6 +66,18 @@ function boxCell(label: BoxLabel, to: LeadsTo): TableCell {
             ],
           },
           { text: `${label.load} · ${label.weight}`, bold: true, margin: [0, 2, 0, 4] },
+          ...pictogramRow(label.pictograms, 30),
+          ...(label.upright
+            ? [
+                {
+                  columns: [
+                    { width: 18, svg: THIS_WAY_UP, fit: [14, 14] },
+                    { width: '*', text: 'This way up', bold: true },
+                  ],
+                } as Content,
+              ]
+            : []),
+          ...label.apart.map((words): Content => ({ text: words, bold: true })),
           small(label.contents.join(' · ')),
         ],
       },
@@ -74,6 +107,7 @@ function bottleCell(label: BottleLabel, to: LeadsTo): TableCell {
                 } as Content,
               ]
             : []),
+          ...pictogramRow(label.pictograms, 44),
           ...label.hazards.map((words): Content => ({ text: words, fontSize: 9 })),
           ...label.precautions.map(small),
           small('The supplier’s data sheet and label come first.'),
@@ -85,12 +119,44 @@ function bottleCell(label: BottleLabel, to: LeadsTo): TableCell {
   };
 }
 
-/** Cells two by two, cut along the lines. */
-function sheetOf(cells: readonly TableCell[]): Content {
-  const rows: TableCell[][] = [];
-  for (let i = 0; i < cells.length; i += 2) rows.push([cells[i] ?? '', cells[i + 1] ?? '']);
+/**
+ * For a container of up to 125 mL, where the whole label has no room (1.5.2 of Annex I of the CLP regulation; from
+ * memory): what it is, how strong, pictograms and signal word, and the codes. The whole label goes on its box.
+ */
+function smallCell(label: BottleLabel, to: LeadsTo): TableCell {
+  const facts = [label.strength, label.mixed].filter(Boolean).join(' · ');
   return {
-    table: { widths: ['*', '*'], body: rows, dontBreakRows: true },
+    margin: [5, 5, 5, 5],
+    columns: [
+      {
+        width: '*',
+        stack: [
+          { text: label.content, fontSize: 10, bold: true },
+          ...(facts ? [{ text: facts, fontSize: 8 } as Content] : []),
+          ...pictogramRow(label.pictograms, 26),
+          {
+            text: [label.signal.toUpperCase(), label.codes].filter(Boolean).join(' · '),
+            fontSize: 8,
+            bold: true,
+          },
+          {
+            text: `Whole label on its box${label.box === null ? '' : ` ${label.box}`}`,
+            fontSize: 7,
+          },
+        ],
+      },
+      { width: 44, qr: to(label.path), fit: 42, alignment: 'right' },
+    ],
+  };
+}
+
+/** Cells so many in a row, cut along the lines. */
+function sheetOf(cells: readonly TableCell[], across: number): Content {
+  const rows: TableCell[][] = [];
+  for (let i = 0; i < cells.length; i += across)
+    rows.push(Array.from({ length: across }, (_, j) => cells[i + j] ?? ''));
+  return {
+    table: { widths: rows[0]?.map(() => '*') ?? [], body: rows, dontBreakRows: true },
     layout: {
       hLineStyle: () => ({ dash: { length: 3 } }),
       vLineStyle: () => ({ dash: { length: 3 } }),
@@ -140,18 +206,23 @@ export function labelsOf({ context, bundle, shared, own, query }: Sheet): Conten
     : bundle.items.filter(
         (item) => wantsLabel(item) && entries.some((entry) => entry.itemId === item.id),
       );
-  const labels = one ? [] : boxLabels(packingOf(entries, bundle.items, boxes), showId);
+  const isSmall = query.form === 'small';
+  const labels = one || isSmall ? [] : boxLabels(packingOf(entries, bundle.items, boxes), showId);
   const cells = [
     ...labels.map((label) => boxCell(label, to)),
     ...bottles.map((item) =>
-      bottleCell(bottleLabel(item, numberOf(item.boxId), showId, one ? mixed : null), to),
+      (isSmall ? smallCell : bottleCell)(
+        bottleLabel(item, numberOf(item.boxId), showId, one ? mixed : null),
+        to,
+      ),
     ),
   ];
   if (cells.length === 0) return [{ text: 'Nothing of this show has a box or wants a label.' }];
   const alone = small(
     'Printed while nothing was shared: the codes can be followed on the laptop only. For phones, share first, then print again.',
   );
-  return shared === null ? [alone, sheetOf(cells)] : [sheetOf(cells)];
+  const sheet = sheetOf(cells, isSmall ? 3 : 2);
+  return shared === null ? [alone, sheet] : [sheet];
 }
 
 export const labelSheet = (sheet: Sheet): Promise<Buffer> =>

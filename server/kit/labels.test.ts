@@ -105,3 +105,24 @@ test('codes lead where phones can follow while it is shared, otherwise to a page
     expect(to).toMatch(`http://here/not-shared?to=%2Fshows%2F${FESTIVAL}%2Fpack`);
   await hall.close();
 });
+
+test('labels show their pictograms; small containers have the codes alone, and no boxes among them', () => {
+  const { context } = server;
+  const bundle = context.bundles.of('little-hollin-evening');
+  const peroxide = context.items.get('peroxide-9');
+  expect(bottleLabel(peroxide, 2, FESTIVAL, null)).toMatchObject({
+    pictograms: ['corrosion', 'exclamation'],
+    codes: 'H302 H318',
+  });
+  const sheet = (query: Record<string, unknown>): string =>
+    JSON.stringify(labelsOf({ context, bundle, shared: 'https://x', own: 'http://y', query }));
+  const whole = sheet({ item: 'peroxide-9' });
+  expect(whole).toContain('<svg');
+  expect(whole).toContain('H318 Causes serious eye damage.');
+  const small = sheet({ form: 'small', item: 'peroxide-9' });
+  expect(small).toContain('DANGER · H302 H318');
+  expect(small).not.toContain('Causes serious eye damage');
+  expect(small).toContain('Whole label on its box 2');
+  expect(sheet({})).toContain('This way up');
+  expect(sheet({ form: 'small' })).not.toContain('Load 1 of');
+});

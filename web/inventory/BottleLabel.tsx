@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import { hazardWords, precautionWords } from '../../core/kit/ghs';
 import { strengthText } from '../../core/kit/strength';
 import type { Item } from '../../core/repertoire/types';
+import { Pictograms } from '../parts/Pictograms';
 import { SIGNAL } from '../parts/words';
 
 export function BottleLabel({ item: { name, strength, label } }: { item: Item }) {
@@ -33,6 +34,7 @@ export function BottleLabel({ item: { name, strength, label } }: { item: Item })
           {SIGNAL[label.signal]}
         </Box>
       )}
+      <Pictograms hazards={label.hazards} size={64} />
       {hazards.map((words) => (
         <Box key={words} sx={{ fontWeight: 700 }}>
           {words}

@@ -180,6 +180,10 @@ export default function KitPage() {
                 ? 'Labels for boxes and bottles (PDF)'
                 : 'Labels for boxes and bottles (PDF); share first, so that phones can follow their codes',
             ],
+            [
+              `/api/shows/${show.id}/labels.pdf?form=small`,
+              'Labels for containers of up to 125 mL (PDF)',
+            ],
             [`/api/shows/${show.id}/kit.xlsx`, 'Kit list as a spreadsheet (xlsx)'],
             [`/api/shows/${show.id}/kit.csv`, 'Kit list as CSV'],
           ]}

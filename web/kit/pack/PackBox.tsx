@@ -105,6 +105,19 @@ function Tests({ states, nameOf, onTest }: Pick<Props, 'states' | 'nameOf' | 'on
   );
 }
 
+/** What is not in yet, and may be done without. */
+const LeftAtHome = ({ open, states }: Pick<Props, 'open' | 'states'>) =>
+  states
+    .filter(({ is, line }) => is !== 'all' && line.entry.instead.length > 0)
+    .map(({ line: { key, entry } }) => (
+      <Box key={key} sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', px: 1 }}>
+        <Box component="span" sx={{ color: 'var(--muted)' }}>
+          No {lowerFirst(entry.name)}?
+        </Box>
+        <Instead open={open} entry={entry} />
+      </Box>
+    ));
+
 export function PackBox(props: Props) {
   const { open, packed, load, states, way, apart, shortOf, nameOf, onPress, onHowMuch } = props;
   const loose = packed.box === null;
@@ -151,24 +164,15 @@ export function PackBox(props: Props) {
               }),
         }}
       >
-        <Box
-          sx={{
-            display: 'grid',
-            gridTemplateColumns: 'repeat(6, minmax(0, 1fr))',
-            gridAutoFlow: 'row dense',
-            gap: 0.5,
-          }}
-        >
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 0.5, rowGap: 0.5 }}>
           {states.map((state) => {
             const { entry, item } = state.line;
             const pieces = entry.dimension === 'count' ? state.want : 1;
+            const share = columnsOf(outlineOf(item, entry), pieces) / 6;
             return (
               <Box
                 key={state.line.key}
-                sx={{
-                  gridColumn: `span ${columnsOf(outlineOf(item, entry), pieces)}`,
-                  minWidth: 0,
-                }}
+                sx={{ flex: `1 1 calc(${100 * share}% - 4px)`, minWidth: 0 }}
               >
                 <Thing
                   state={state}
@@ -178,13 +182,13 @@ export function PackBox(props: Props) {
                   nameOf={nameOf}
                   onPress={() => onPress(state)}
                 />
-                {way === 'out' && state.is === 'none' && <Instead open={open} entry={entry} />}
               </Box>
             );
           })}
         </Box>
       </Box>
       {way === 'out' && <Tests states={states} nameOf={nameOf} onTest={props.onTest} />}
+      {way === 'out' && <LeftAtHome open={open} states={states} />}
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, flexWrap: 'wrap', mt: 0.5 }}>
         <Box sx={{ flex: '1 1 200px' }}>{openWords(states, way)}</Box>
         {onHowMuch && (

@@ -4,6 +4,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import { columnsOf, drawnPieces, outlineOf } from '../../../core/kit/outline';
 import type { LineState } from '../../../core/kit/packed';
 import type { Outline } from '../../../core/repertoire/types';
+import { Pictograms } from '../../parts/Pictograms';
 import { timeOf } from '../../brief/dates';
 
 const H = 52;
@@ -157,7 +158,7 @@ export function Thing({ state, label, short, upright, nameOf, onPress }: Props) 
         >
           {entry.approximate ? 'about ' : ''}
           {entry.text === '1' ? '' : `${entry.text} `}
-          {entry.name}
+          {entry.name} <Pictograms hazards={item.label.hazards} size={26} />
           {words !== '' && (
             <Box component="span" sx={{ color: is === 'all' ? 'var(--muted)' : 'var(--ember)' }}>
               {' '}
