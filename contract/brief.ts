@@ -32,6 +32,7 @@ import {
   OrNull,
   Part,
   PartList,
+  Positive,
   Text,
   Whole,
   YesNo,
@@ -172,6 +173,10 @@ export class JourneyBody implements Journey {
 
   @Whole(0, 10_000)
   people!: number;
+
+  @OrNull()
+  @Positive(1_000_000)
+  mostKg!: number | null;
 }
 
 export class CrewAnswerBody implements CrewAnswer {

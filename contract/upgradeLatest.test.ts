@@ -232,9 +232,11 @@ test('a version 15 file, before how much of what may be used instead, is read as
       }));
       const items = file.items.map((item) => ({ ...item, outline: null, stows: [] }));
       const packing = file.packing.map((mark) => ({ ...mark, amount: null, of: null }));
-      const even = { ...file, demos, items, packing, show: { ...file.show, swaps: [] } };
+      const journeys = file.show.journeys.map((one) => ({ ...one, mostKg: null }));
+      const show = { ...file.show, journeys, swaps: [] };
+      const even = { ...file, demos, items, packing, show };
       const old = JSON.stringify({ ...even, version: 15 }, (key, value: unknown) =>
-        ['swaps', 'outline', 'stows'].includes(key) ||
+        ['swaps', 'outline', 'stows', 'mostKg'].includes(key) ||
         (key === 'amount' && value === null) ||
         (key === 'of' && value === null)
           ? undefined

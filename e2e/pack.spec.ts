@@ -1,8 +1,10 @@
 /** Packing: by box on a phone, two at once, in part, no more than there is, changed since, and home again. */
+import type { Page } from '@playwright/test';
 import type { ShowAnswer } from '../contract/api';
 import type { Show } from '../core/brief/types';
 import type { StockedLot } from '../core/inventory/types';
 import type { Demo } from '../core/repertoire/types';
+import QRCode from 'qrcode';
 import { expect, FESTIVAL, refuses, test } from './stage';
 
 const SPARKS = `${FESTIVAL}/pack?box=box-spark`;
@@ -161,4 +163,34 @@ test('what is packed and not in the kit any more is told, and taken out', async 
   ).toBeVisible();
   await page.getByRole('button', { name: 'It is out again' }).click();
   await expect.poll(async () => (await answer()).packing.length).toBe(0);
+});
+
+/** Chooses a picture of a code, as a phone’s camera would give it. */
+async function scan(page: Page, text: string): Promise<void> {
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Take a picture of it' }).click();
+  const buffer = await QRCode.toBuffer(text, { width: 400 });
+  await (await chooser).setFiles({ name: 'code.png', mimeType: 'image/png', buffer });
+}
+
+test('a label’s code is read: the thing is found in its box, and in the store', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + FESTIVAL + '/pack');
+  await page.getByRole('button', { name: 'Scan' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Find by a label’s code' });
+  await scan(page, 'https://example.org/');
+  await expect(dialog.getByRole('alert')).toHaveText('△ That code is on none of our labels.');
+  // Of another show, printed while nothing was shared.
+  const path = '/shows/little-hollin-evening/pack?box=box-wet&item=peroxide-3';
+  await scan(page, `http://localhost:1/not-shared?to=${encodeURIComponent(path)}`);
+  await expect(dialog).toBeHidden();
+  await expect(page).toHaveURL(/harbour-light-festival\/pack\?.*item=peroxide-3/);
+  await expect(page.getByRole('heading', { name: '2 · Wet bench' })).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: /Hydrogen peroxide 3 %/ })).toBeInViewport();
+  await page.goto(demo.url + '/store');
+  await page.getByRole('button', { name: 'Scan' }).click();
+  await scan(page, `https://stage.test${path}`);
+  await expect(page).toHaveURL(/\/store\/items\/peroxide-3$/);
 });

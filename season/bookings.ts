@@ -122,6 +122,7 @@ const VAN: Journey = {
   airChanges: 25,
   minutes: 20,
   people: 1,
+  mostKg: 420,
 };
 const FERRY: Journey = {
   id: 'ferry',
@@ -131,8 +132,9 @@ const FERRY: Journey = {
   airChanges: 30,
   minutes: 45,
   people: 20,
+  mostKg: null,
 };
-const CART: Journey = { ...FERRY, id: 'cart', name: 'Hand-cart', by: 'foot' };
+const CART: Journey = { ...FERRY, id: 'cart', name: 'Hand-cart', by: 'foot', mostKg: 60 };
 const LIFTED: Journey = { ...FERRY, id: 'steps', name: 'Up the school steps', by: 'foot' };
 
 export interface Booking {

@@ -164,6 +164,7 @@ export const show = ({ people, demos, venue: at, items = [] }: Around): fc.Arbit
             airChanges: orNull(number(0, 100)),
             minutes: orNull(number(0, 500)),
             people: whole(0, 5),
+            mostKg: orNull(number(1, 5000)),
           }),
           { maxLength: 2 },
         )

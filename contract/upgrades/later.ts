@@ -171,6 +171,11 @@ export function fromVersion15(file: Plain): Plain {
     demos: each(file.demos, (demo) => within(demo, 'methods', (list) => each(list, method))),
     items: each(file.items, (item) => withMissing(item, { outline: null, stows: [] })),
     packing: each(file.packing, (mark) => withMissing(mark, { amount: null, of: null })),
-    show: withMissing(file.show, { swaps: [] }),
+    show: withMissing(
+      within(file.show, 'journeys', (list) =>
+        each(list, (one) => withMissing(one, { mostKg: null })),
+      ),
+      { swaps: [] },
+    ),
   };
 }

@@ -31,7 +31,16 @@ const SHOW: Show = {
   swaps: [{ itemId: 'flask', by: 'cup' }],
   positions: [{ id: 'centre', name: 'Centre', mark: 'cross', at: { x: 0, y: 1 }, circuitId: 'c1' }],
   journeys: [
-    { id: 'j', name: 'Ferry', by: 'ferry', volumeM3: 200, airChanges: 4, minutes: 40, people: 3 },
+    {
+      id: 'j',
+      name: 'Ferry',
+      by: 'ferry',
+      volumeM3: 200,
+      airChanges: 4,
+      minutes: 40,
+      people: 3,
+      mostKg: null,
+    },
   ],
   cold: [
     {

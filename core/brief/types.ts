@@ -283,6 +283,8 @@ export interface Journey {
   minutes: number | null;
   /** People who breathe that air. */
   people: number;
+  /** What it may carry, kg; null while not known, or where nothing limits it. */
+  mostKg: number | null;
 }
 
 export interface Show {

@@ -79,7 +79,7 @@ describe('labels', () => {
       mixed: '',
       signal: '',
       hazards: [],
-      path: '/shows/s/pack',
+      path: '/shows/s/pack?item=w',
     });
   });
 });

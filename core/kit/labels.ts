@@ -55,8 +55,13 @@ export const weightWords = ({
     ? kilograms(grams)
     : `${kilograms(grams)} and ${unweighed === 1 ? 'one thing' : `${unweighed} things`} not weighed`;
 
-const pathOf = (showId: string, boxId: string | null): string =>
-  `/shows/${showId}/pack${boxId === null ? '' : `?box=${encodeURIComponent(boxId)}`}`;
+const pathOf = (showId: string, boxId: string | null, itemId: string | null): string => {
+  const query = new URLSearchParams({
+    ...(boxId === null ? {} : { box: boxId }),
+    ...(itemId === null ? {} : { item: itemId }),
+  });
+  return `/shows/${showId}/pack${query.size === 0 ? '' : `?${query.toString()}`}`;
+};
 
 /** Most things named on the label of one box. */
 const MOST_CONTENTS = 24;
@@ -79,7 +84,7 @@ export function boxLabels(packed: readonly PackedBox[], showId: string): BoxLabe
         return words ? [`Not beside box ${other.box.number}: ${words}`] : [];
       }),
       contents: more > 0 ? [...names.slice(0, MOST_CONTENTS), `and ${more} more`] : names,
-      path: pathOf(showId, one.box.id),
+      path: pathOf(showId, one.box.id, null),
     };
   });
 }
@@ -136,6 +141,6 @@ export function bottleLabel(
     hazards: hazardWords(hazards),
     precautions: precautionWords(precautions),
     box,
-    path: pathOf(showId, item.boxId),
+    path: pathOf(showId, item.boxId, item.id),
   };
 }

@@ -75,6 +75,21 @@ export function partsOfKey(key: string): { itemId: string; dimension: Dimension 
   return { itemId: key.slice(0, at), dimension: isDimension(kind) ? kind : null };
 }
 
+/** The weight of the things of a kit, in grams, and how many are not weighed; what the venue has stays there. */
+export const weightOfKit = (
+  entries: readonly Pick<KitEntry, 'itemId' | 'total' | 'dimension'>[],
+  items: readonly Item[],
+): { grams: number; unweighed: number } => {
+  const weights = entries.flatMap(({ itemId, total, dimension }) => {
+    const item = items.find(({ id }) => id === itemId);
+    return !item || item.atVenue ? [] : [toGrams(total, dimension, item)];
+  });
+  return {
+    grams: weights.reduce<number>((sum, grams) => sum + (grams ?? 0), 0),
+    unweighed: weights.filter((grams) => grams === null).length,
+  };
+};
+
 /** Several boxes together. */
 export const weightOf = (
   boxes: readonly Pick<PackedBox, 'grams' | 'unweighed'>[],

@@ -8,6 +8,8 @@ import type { ColdBudget } from '../kit/cold/budget';
 import type { KitOptions } from '../kit/demand';
 import { resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
+import { kitList } from '../kit/kit';
+import { weightOfKit } from '../kit/packing';
 import { counted, listInWords, lowerFirst, thingsInWords } from '../words';
 import { coldBudgets } from './air/gases';
 import { type Verdict, verdict } from './verdict';
@@ -163,6 +165,45 @@ function carriedVerdict(bundle: ShowBundle): Verdict[] {
   ];
 }
 
+/** What all of it weighs, against what each vehicle may carry; what nobody has weighed does not pass. */
+function loadVerdicts(bundle: ShowBundle, timeline: Timeline, options: KitOptions): Verdict[] {
+  const limited = bundle.show.journeys.filter(({ mostKg }) => mostKg !== null);
+  if (limited.length === 0) return [];
+  const { grams, unweighed } = weightOfKit(kitList(bundle, timeline, options), bundle.items);
+  const weight = `${(grams / 1000).toFixed(1)} kg`;
+  return limited.flatMap(({ id, name, mostKg }): Verdict[] => {
+    const limit = `${mostKg} kg`;
+    const over = grams / 1000 > (mostKg ?? Infinity);
+    const shared = { key: `load:${id}`, kind: KIND, title: name, figure: weight, limit };
+    const rest = {
+      source: 'what the vehicle’s papers say it may carry, people included',
+      place: { page: 'brief' as const },
+    };
+    if (over)
+      return [
+        verdict({
+          ...shared,
+          ...rest,
+          level: 'fix',
+          message: `The things of the show weigh ${weight}, without their boxes; it may carry ${limit}.`,
+          remedy: 'Go twice, or leave out what is heavy.',
+        }),
+      ];
+    return unweighed === 0
+      ? []
+      : [
+          verdict({
+            ...shared,
+            ...rest,
+            level: 'unknown',
+            message: `${weight} and ${counted(unweighed, 'thing')} that nobody has weighed; it may carry ${limit}.`,
+            remedy: 'Weigh them, and put it in the store.',
+            place: { page: 'kit' },
+          }),
+        ];
+  });
+}
+
 export function journeyVerdicts(
   bundle: ShowBundle,
   timeline: Timeline,
@@ -188,5 +229,5 @@ export function journeyVerdicts(
               place: { page: 'brief' },
             }),
           ];
-  return [...cold, ...carriedVerdict(bundle)];
+  return [...cold, ...loadVerdicts(bundle, timeline, options), ...carriedVerdict(bundle)];
 }

@@ -116,8 +116,30 @@ describe('the way there', () => {
     airChanges: 10,
     minutes: 40,
     people: 1,
+    mostKg: null,
   };
   const cold = { kit: [line('ice', 3, 'kg')] };
+  test('what all of it weighs is held against what the vehicle may carry; not weighed does not pass', () => {
+    const drum = item('drum', 'equipment', { gramsEach: 30_000 });
+    const flag = item('flag', 'equipment', {});
+    const loads = (mostKg: number | null, things = [drum]) =>
+      judged(
+        { a: { kit: things.map(({ id }) => line(id, 2, 'piece')) } },
+        { items: things, show: { journeys: [{ ...van, mostKg }] } },
+      ).filter(({ key }) => key.startsWith('load:'));
+    expect(loads(50)).toMatchObject([
+      {
+        level: 'fix',
+        message: 'The things of the show weigh 60.0 kg, without their boxes; it may carry 50 kg.',
+      },
+    ]);
+    expect(loads(70)).toEqual([]);
+    expect(loads(null)).toEqual([]);
+    const [open] = loads(70, [drum, flag]);
+    expect(open?.level).toBe('unknown');
+    expect(open?.message).toMatch(/^60\.0 kg and 1 thing that nobody has weighed/);
+  });
+
   const way = (journeys: Journey[], vesselId: string | null = 'chest') => {
     const plan = {
       itemId: 'ice',

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { blankShow } from '../../core/brief/blank';
 import { plainSlot } from '../../core/brief/freshSlot';
-import { NO_CONDITIONS } from '../../core/brief/types';
+import { type Journey, NO_CONDITIONS } from '../../core/brief/types';
 import { createContext } from '../context';
 import { damagedRecords } from '../house/damaged';
 import { NO_HAND_OUT } from '../../core/repertoire/handOut';
@@ -333,8 +333,14 @@ test('things of version 20 keep as long as one likes; none owned can be said; a 
   const pack = { id: 'p', amount: 1, unit: 'L', price: 690, leadDays: 4, supplier: 'Far' };
   const slot = { ...plainSlot('t'), talk: { title: 'Hello', time: TALK, say: '' } };
   // As a template of version 17 was stored: none of what shows have had since.
+  const journeys: Journey[] = [
+    {
+      ...{ id: 'j', name: 'Van', by: 'vehicle', volumeM3: 8, airChanges: 4, minutes: 9, people: 1 },
+      mostKg: null,
+    },
+  ];
   const show = JSON.stringify(
-    { ...blankShow('s', 'S', '2027-05-30', 'Etc/UTC'), slots: [slot] },
+    { ...blankShow('s', 'S', '2027-05-30', 'Etc/UTC'), slots: [slot], journeys },
     (key, value: unknown) =>
       [
         'filming',
@@ -345,6 +351,7 @@ test('things of version 20 keep as long as one likes; none owned can be said; a 
         'sparePolicy',
         'wantedGoes',
         'swaps',
+        'mostKg',
       ].includes(key)
         ? undefined
         : value,
@@ -382,6 +389,7 @@ test('things of version 20 keep as long as one likes; none owned can be said; a 
   expect(context.templates.get('t').show).toEqual({
     ...blankShow('s', 'S', '2027-05-30', 'Etc/UTC'),
     slots: [slot],
+    journeys,
   });
   expect(damagedRecords(context)).toEqual([]);
   db.close();

@@ -49,7 +49,7 @@ const pictogramRow = (pictograms: readonly Pictogram[], width: number): Content[
             fit: [width, width],
           })),
           margin: [0, 2, 0, 2],
-        } as Content,
+        },
       ];
 
 function boxCell(label: BoxLabel, to: LeadsTo): TableCell {

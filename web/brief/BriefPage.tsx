@@ -105,7 +105,9 @@ const JourneySentence = ({ at }: { at: string }) => (
     <FigureGap name={`${at}.minutes`} label="Takes (min)" optional /> min with{' '}
     <FigureGap name={`${at}.people`} label="People in it" /> in it; the air about it,{' '}
     <FigureGap name={`${at}.volumeM3`} label="Air about it (m³)" optional /> m³, is changed{' '}
-    <FigureGap name={`${at}.airChanges`} label="Air changes an hour" optional /> times an hour.
+    <FigureGap name={`${at}.airChanges`} label="Air changes an hour" optional /> times an hour. It
+    may carry{' '}
+    <FigureGap name={`${at}.mostKg`} label="May carry (kg)" unsaid="any weight" optional /> kg.
   </Box>
 );
 
@@ -212,6 +214,7 @@ export default function BriefPage() {
               airChanges: null,
               minutes: null,
               people: 1,
+              mostKg: null,
             })}
             row={(at) => <JourneySentence at={at} />}
           />

@@ -15,6 +15,8 @@ import { blankItem } from '../../core/repertoire/blank';
 import { ITEM_KINDS, type Item } from '../../core/repertoire/types';
 import type { Box as TravelBox } from '../../core/inventory/types';
 import { counted } from '../../core/words';
+import { labelledOf } from '../../core/kit/codes';
+import { ScanButton } from '../scan/ScanButton';
 import { madeHere } from '../documents/ghosts';
 import { newId, send } from '../app/api';
 import { queryClient, storeQuery, useBoxes } from '../app/data';
@@ -175,6 +177,12 @@ export default function StockPage() {
       below={store && `${counted(store.items, 'item')}, ${store.toMind} to watch`}
       actions={
         <>
+          <ScanButton
+            onPage={(page) => {
+              const { itemId } = labelledOf(page);
+              void navigate(itemId === null ? page : `/store/items/${itemId}`);
+            }}
+          />
           <SaveAs
             label="Save"
             files={[

@@ -141,6 +141,7 @@ describe('what it says', () => {
             airChanges: null,
             minutes: 40,
             people: 2,
+            mostKg: null,
           },
         ],
       },
@@ -309,7 +310,16 @@ describe('as Markdown', () => {
           title: words,
           audienceNote: words,
           journeys: [
-            { id: 'j', name: words, by: 'foot', volumeM3: 1, airChanges: 1, minutes: 1, people: 0 },
+            {
+              id: 'j',
+              name: words,
+              by: 'foot',
+              volumeM3: 1,
+              airChanges: 1,
+              minutes: 1,
+              people: 0,
+              mostKg: null,
+            },
           ],
         },
       );

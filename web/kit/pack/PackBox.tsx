@@ -22,6 +22,8 @@ interface Props {
   way: Way;
   /** What it stands beside, and must not touch: words; empty for none. */
   apart: string;
+  /** The thing whose label was read; null for none. */
+  found: string | null;
   shortOf: (itemId: string) => string;
   nameOf: (id: string | null) => string;
   onPress: (state: LineState) => void;
@@ -119,7 +121,8 @@ const LeftAtHome = ({ open, states }: Pick<Props, 'open' | 'states'>) =>
     ));
 
 export function PackBox(props: Props) {
-  const { open, packed, load, states, way, apart, shortOf, nameOf, onPress, onHowMuch } = props;
+  const { open, packed, load, states, way, apart, found, shortOf, nameOf, onPress, onHowMuch } =
+    props;
   const loose = packed.box === null;
   return (
     <Box component="section" aria-label={titleOf(packed)} sx={{ minWidth: 0 }}>
@@ -175,6 +178,7 @@ export function PackBox(props: Props) {
                 sx={{ flex: `1 1 calc(${100 * share}% - 4px)`, minWidth: 0 }}
               >
                 <Thing
+                  found={found === item.id}
                   state={state}
                   label={`${way === 'out' ? 'Packed' : 'Home'}: ${entry.text} ${entry.name}`}
                   short={shortOf(item.id)}

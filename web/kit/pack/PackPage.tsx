@@ -13,6 +13,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { shortages } from '../../../core/ready/stock';
 import { kitList } from '../../../core/kit/kit';
 import { weightWords } from '../../../core/kit/labels';
+import { labelledOf } from '../../../core/kit/codes';
 import { apartFrom } from '../../../core/kit/loading';
 import { type LineState, mostPacked, packState, type Way } from '../../../core/kit/packed';
 import { type PackedBox, packingOf, partsOfKey, weightOf } from '../../../core/kit/packing';
@@ -21,6 +22,7 @@ import { useBoxes, useItemNames, useUsed } from '../../app/data';
 import { usePreferences } from '../../app/preferences';
 import { type OpenShow, useShow } from '../../brief/useShow';
 import { Empty, Loading, Page, Trouble, useTitle } from '../../parts/page';
+import { ScanButton } from '../../scan/ScanButton';
 import { BoxChips } from './BoxChips';
 import { HowMuch } from './HowMuch';
 import { boxId, PackBox } from './PackBox';
@@ -108,6 +110,16 @@ function Packing({ open }: { open: OpenShow }) {
     else next.set(key, value);
     setSearch(next, { replace: true });
   };
+  /** What another show’s label names is looked for in this one, as long as it is packed. */
+  const onScanned = (page: string): void => {
+    const { boxId: box, itemId } = labelledOf(page);
+    const next = new URLSearchParams(search);
+    next.delete('item');
+    if (itemId !== null) next.set('item', itemId);
+    const holds = all.find(({ states }) => states.some(({ line }) => line.item.id === itemId));
+    next.set('box', holds ? boxId(holds.packed) : (box ?? 'all'));
+    setSearch(next, { replace: true });
+  };
   const nameOf = (id: string | null): string =>
     bundle.people.find((person) => person.id === id)?.name ?? '';
   const lacking = shortages(bundle, answer.shares);
@@ -138,6 +150,8 @@ function Packing({ open }: { open: OpenShow }) {
         )}
       </Empty>
     );
+  const weight = weightOf(all.map(({ packed }) => packed));
+  const heavy = show.journeys.find(({ mostKg }) => mostKg !== null && weight.grams > mostKg * 1000);
   const shown = all.filter(({ packed }) => chosen === null || boxId(packed) === chosen);
   const at = all.findIndex(({ packed }) => boxId(packed) === chosen);
   const next = at < 0 ? undefined : all[at + 1];
@@ -155,6 +169,7 @@ function Packing({ open }: { open: OpenShow }) {
         >
           {state.done} of {state.all} {way === 'out' ? 'packed' : 'back'}
         </Box>
+        <ScanButton onPage={onScanned} />
         <ToggleButtonGroup
           exclusive
           value={way}
@@ -198,6 +213,11 @@ function Packing({ open }: { open: OpenShow }) {
           onTakeOut={() => state.stray.forEach(({ key }) => put(key, 'packed', null))}
         />
       )}
+      {way === 'out' && heavy && (
+        <Typography sx={{ color: 'var(--ember)', fontWeight: 700 }}>
+          △ {weightWords(weight)} in all; {heavy.name} may carry {heavy.mostKg} kg
+        </Typography>
+      )}
       <BoxChips
         chips={all.map(({ packed, states }) => ({
           id: boxId(packed),
@@ -210,7 +230,7 @@ function Packing({ open }: { open: OpenShow }) {
       />
       <Typography variant="body2" color="textSecondary" sx={{ mb: 1.5 }}>
         {way === 'out'
-          ? `In the order to load them, in all ${weightWords(weightOf(all.map(({ packed }) => packed)))}. From the bottom up: heavy things, bottles upright, then what is needed last.`
+          ? `In the order to load them, in all ${weightWords(weight)}. From the bottom up: heavy things, bottles upright, then what is needed last.`
           : 'What was used up does not come home; what is left of it does. What was never packed is not looked for.'}
       </Typography>
       <Box
@@ -235,6 +255,7 @@ function Packing({ open }: { open: OpenShow }) {
             apart={apart}
             shortOf={shortOf}
             nameOf={nameOf}
+            found={search.get('item')}
             onPress={press}
             onTest={({ line, tested }) =>
               put(line.key, 'tested', tested ? null : { amount: null, of: null })

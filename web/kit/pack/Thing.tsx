@@ -1,6 +1,7 @@
 /** A thing in its box, seen from above: pressed, it is in. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
+import { useCallback } from 'react';
 import { columnsOf, drawnPieces, outlineOf } from '../../../core/kit/outline';
 import type { LineState } from '../../../core/kit/packed';
 import type { Outline } from '../../../core/repertoire/types';
@@ -101,14 +102,22 @@ interface Props {
   /** “2 short”; empty where all of it is there. */
   short: string;
   upright: boolean;
+  /** Its label was read: it is the one that is looked for. */
+  found: boolean;
   nameOf: (id: string | null) => string;
   onPress: () => void;
 }
 
-export function Thing({ state, label, short, upright, nameOf, onPress }: Props) {
+export function Thing({ state, label, short, upright, found, nameOf, onPress }: Props) {
   const { line, is, words, mark } = state;
   const { entry, item } = line;
   const outline = outlineOf(item, entry);
+  const seen = useCallback(
+    (element: HTMLElement | null) => {
+      if (found) element?.scrollIntoView({ block: 'center' });
+    },
+    [found],
+  );
   const across = columnsOf(outline, entry.total) === 6;
   const who = mark && is !== 'none' ? [nameOf(mark.by), timeOf(mark.at)].filter(Boolean) : [];
   return (
@@ -117,6 +126,7 @@ export function Thing({ state, label, short, upright, nameOf, onPress }: Props) 
       aria-checked={is === 'all' ? true : is === 'part' ? 'mixed' : false}
       aria-label={label}
       onClick={onPress}
+      ref={seen}
       sx={{
         display: 'grid',
         gap: 0.5,
@@ -129,6 +139,7 @@ export function Thing({ state, label, short, upright, nameOf, onPress }: Props) 
         position: 'relative',
         textAlign: 'left',
         borderRadius: 1,
+        ...(found && { outline: '3px solid var(--ember)', background: 'var(--ember-wash)' }),
       }}
     >
       <Pieces state={state} outline={outline} />
