@@ -110,16 +110,16 @@ async function rehearse(page) {
 /** Half packed, by two people. */
 async function pack(page) {
   const marks = [
-    ['earth-rod.count', 'jo'],
-    ['foil-dishes.count', 'jo'],
-    ['copper-pipe.count', 'ines'],
-    ['magnet.count', 'ines'],
+    ['earth-rod.count', 'jo', 1, 1],
+    ['foil-dishes.count', 'jo', 5, 8],
+    ['copper-pipe.count', 'ines', 1, 1],
+    ['magnet.count', 'ines', 1, 1],
   ];
-  const put = (kind, key, by) =>
-    page.request.put(`${url}/api${SHOW}/packing/${kind}/${key}`, { data: { by } });
-  for (const [key, by] of marks) await put('packed', key, by);
+  const put = (kind, key, by, amount = null, of = null) =>
+    page.request.put(`${url}/api${SHOW}/packing/${kind}/${key}`, { data: { by, amount, of } });
+  for (const mark of marks) await put('packed', ...mark);
   await put('tested', 'magnet.count', 'ines');
-  await page.goto(`${url}${SHOW}/pack`);
+  await page.goto(`${url}${SHOW}/pack?box=box-spark`);
 }
 
 /** The run that the stage's picture has left, gone on with by whoever asks. */
