@@ -57,6 +57,19 @@ test('on a phone one box at a time, the next with one press', async ({ page, dem
   await expect(page.getByRole('heading', { name: '3 · Sparks and magnets' })).toBeHidden();
 });
 
+test('a box that is whole stays before one’s eyes until one goes on', async ({ page, demo }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(demo.url + FESTIVAL + '/pack');
+  const heading = page.getByRole('heading', { level: 2 });
+  await expect(heading).toHaveCount(1);
+  const first = await heading.innerText();
+  const things = page.getByRole('checkbox', { name: /^Packed: / });
+  await expect(things.first()).toBeVisible();
+  for (const thing of await things.all()) await thing.click();
+  await expect(page.getByText('All of it is in.')).toBeVisible();
+  await expect(heading).toHaveText(first);
+});
+
 test('the address on a box’s label opens that box’s list', async ({ page, demo }) => {
   await page.goto(demo.url + FESTIVAL + '/pack?box=box-gear');
   await expect(page.getByRole('heading', { name: '4 · Protective gear' })).toBeVisible();

@@ -3,7 +3,7 @@ import { mixtureLabel, precautionsFor } from '../repertoire/mixtures';
 import { type Strength, SUBSTANCES, type SubstanceId } from '../repertoire/substances';
 import type { Item } from '../repertoire/types';
 import { hazardWords, precautionWords } from './ghs';
-import { apartFrom } from './loading';
+import { notBeside } from './loading';
 import { type PackedBox, standsUpright } from './packing';
 import { type Pictogram, pictogramsOf } from './pictograms';
 import { massShare, strengthText, WATER } from './strength';
@@ -80,8 +80,8 @@ export function boxLabels(packed: readonly PackedBox[], showId: string): BoxLabe
       pictograms: pictogramsOf(one.lines.flatMap(({ item }) => item.label.hazards)),
       upright: one.lines.some(standsUpright),
       apart: boxed.flatMap((other) => {
-        const words = other === one ? null : apartFrom(one, other);
-        return words ? [`Not beside box ${other.box.number}: ${words}`] : [];
+        const words = other === one ? null : notBeside(one, other);
+        return words === null ? [] : [words];
       }),
       contents: more > 0 ? [...names.slice(0, MOST_CONTENTS), `and ${more} more`] : names,
       path: pathOf(showId, one.box.id, null),

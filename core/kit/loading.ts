@@ -24,6 +24,15 @@ export function apartFrom(a: Loadable, b: Loadable): string | null {
   return pair?.words ?? null;
 }
 
+/** “Not beside box 3: what burns and what feeds fire”; null where it may stand there. */
+export function notBeside(
+  one: Loadable,
+  other: Loadable & { box: { number: number } | null },
+): string | null {
+  const words = apartFrom(one, other);
+  return words && other.box ? `Not beside box ${other.box.number}: ${words}` : null;
+}
+
 /** g from which a box may crush what it is put on. Our own mark. */
 const CRUSHES = 8000;
 /** Prices of what is wrong with an order; only their ranks matter. */

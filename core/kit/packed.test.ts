@@ -4,7 +4,7 @@ import { timelineOf } from '../lineup/timelineOf';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { kitList } from './kit';
-import { mostPacked, packState, type Way } from './packed';
+import { mostOf, mostPacked, packState, pressed, type Way } from './packed';
 import { packingOf, type PackMark } from './packing';
 
 const items = [
@@ -110,4 +110,18 @@ test('no more can be packed than there is, in the kind that the kit is written i
   expect(mostPacked({ dimension: 'mass', item: soap }, 300)).toBe(600);
   expect(mostPacked({ dimension: 'volume', item: soap }, null)).toBeNull();
   expect(mostPacked({ dimension: 'count', item: soap }, 300)).toBeNull();
+});
+
+test('pressed, as much is in as there is; pressed again, none', () => {
+  const [dish] = state([], 'out').lines.filter(({ line: { key } }) => key === 'dish.count');
+  if (!dish) throw new Error('no dish');
+  const shares = (there: number | null) => [{ itemId: 'dish', there }];
+  expect([null, 3, 9].map((there) => mostOf(dish, 'out', shares(there)))).toEqual([4, 3, 4]);
+  expect(mostOf(dish, 'out', null)).toBe(4);
+  // What comes home is not held against the store.
+  expect(mostOf(dish, 'home', shares(1))).toBe(4);
+  expect(pressed({ is: 'none', have: 0 }, 3)).toBe(3);
+  expect(pressed({ is: 'part', have: 1 }, 3)).toBe(3);
+  expect(pressed({ is: 'part', have: 3 }, 3)).toBe(0);
+  expect(pressed({ is: 'all', have: 4 }, 4)).toBe(0);
 });

@@ -1,4 +1,5 @@
 /** How far packing is: each thing none, in part or whole; and on the way home, what went along and is not back. */
+import type { Share } from '../inventory/allocate';
 import { convert } from '../inventory/convert';
 import { formatTotal, type System } from '../units/format';
 import type { Item } from '../repertoire/types';
@@ -128,3 +129,20 @@ export const mostPacked = (
   there: number | null,
 ): number | null =>
   there === null ? null : convert(there, dimensionOf(item.unit), dimension, item);
+
+/** As much of a line as can be in, or back: all that is wanted, on the way out no more than there is. */
+export function mostOf(
+  { line, want }: Pick<LineState, 'line' | 'want'>,
+  way: Way,
+  shares: readonly Pick<Share, 'itemId' | 'there'>[] | null,
+): number {
+  const there = shares?.find(({ itemId }) => itemId === line.item.id)?.there ?? null;
+  const most = mostPacked({ dimension: line.entry.dimension, item: line.item }, there);
+  return way === 'home' || most === null ? want : Math.max(0, Math.min(want, most));
+}
+
+/** How much is in once the tick is pressed: as much as can be; nothing where that is in already. */
+export function pressed({ is, have }: Pick<LineState, 'is' | 'have'>, most: number): number {
+  const full = is === 'all' || (is === 'part' && have >= most - SAME);
+  return full ? 0 : most;
+}

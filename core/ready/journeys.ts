@@ -12,6 +12,7 @@ import { kitList } from '../kit/kit';
 import { weightOfKit } from '../kit/packing';
 import { counted, listInWords, lowerFirst, thingsInWords } from '../words';
 import { coldBudgets } from './air/gases';
+import { overloaded } from './load';
 import { type Verdict, verdict } from './verdict';
 
 /** °C and kPa of a warm vehicle: the large side. Our own mark. */
@@ -171,15 +172,16 @@ function loadVerdicts(bundle: ShowBundle, timeline: Timeline, options: KitOption
   if (limited.length === 0) return [];
   const { grams, unweighed } = weightOfKit(kitList(bundle, timeline, options), bundle.items);
   const weight = `${(grams / 1000).toFixed(1)} kg`;
-  return limited.flatMap(({ id, name, mostKg }): Verdict[] => {
+  const over = overloaded(limited, grams);
+  return limited.flatMap((journey): Verdict[] => {
+    const { id, name, mostKg } = journey;
     const limit = `${mostKg} kg`;
-    const over = grams / 1000 > (mostKg ?? Infinity);
     const shared = { key: `load:${id}`, kind: KIND, title: name, figure: weight, limit };
     const rest = {
       source: 'what the vehicle’s papers say it may carry, people included',
       place: { page: 'brief' as const },
     };
-    if (over)
+    if (over.includes(journey))
       return [
         verdict({
           ...shared,

@@ -13,7 +13,7 @@ import { useState } from 'react';
 import type { LineState, Way } from '../../../core/kit/packed';
 import { formatTotal } from '../../../core/units/format';
 import { parseAmount } from '../../../core/units/parse';
-import { fromBase, toBase, UNITS } from '../../../core/units/units';
+import { BASE_UNIT, fromBase, isApproximate, toBase, UNITS } from '../../../core/units/units';
 
 interface RowProps {
   state: LineState;
@@ -47,7 +47,10 @@ function Counted({ state, most, onAmount }: RowProps) {
 /** An amount in the unit that the kit is written in. */
 function Weighed({ state, most, onAmount }: RowProps) {
   const { line, have } = state;
-  const unit = line.entry.parts[0]?.unit ?? 'g';
+  const written = line.entry.parts[0]?.unit;
+  // A squirt is as large as the house says; what is in a bottle is measured.
+  const unit =
+    written === undefined || isApproximate(written) ? BASE_UNIT[line.entry.dimension] : written;
   const [text, setText] = useState(have > 0 ? String(Number(fromBase(have, unit).toFixed(2))) : '');
   const read = parseAmount(text, { kind: line.entry.dimension, bare: unit });
   const base = read.ok ? toBase(read.value.amount, read.value.unit) : null;

@@ -14,9 +14,10 @@ import { shortages } from '../../../core/ready/stock';
 import { kitList } from '../../../core/kit/kit';
 import { weightWords } from '../../../core/kit/labels';
 import { labelledOf } from '../../../core/kit/codes';
-import { apartFrom } from '../../../core/kit/loading';
-import { type LineState, mostPacked, packState, type Way } from '../../../core/kit/packed';
+import { notBeside } from '../../../core/kit/loading';
+import { type LineState, mostOf, packState, pressed, type Way } from '../../../core/kit/packed';
 import { type PackedBox, packingOf, partsOfKey, weightOf } from '../../../core/kit/packing';
+import { overloaded } from '../../../core/ready/load';
 import { counted, listInWords } from '../../../core/words';
 import { useBoxes, useItemNames, useUsed } from '../../app/data';
 import { usePreferences } from '../../app/preferences';
@@ -56,7 +57,7 @@ function useShown(open: OpenShow, way: Way): { state: ReturnType<typeof packStat
     const states = state.lines.filter(({ line }) => one.lines.includes(line));
     const load = boxed.indexOf(one);
     const before = boxed[load - 1];
-    const apart = way === 'out' && load > 0 && before ? apartFrom(before, one) : null;
+    const apart = way === 'out' && before ? notBeside(one, before) : null;
     return states.length === 0
       ? []
       : [
@@ -64,7 +65,7 @@ function useShown(open: OpenShow, way: Way): { state: ReturnType<typeof packStat
             packed: one,
             states,
             load,
-            apart: apart ? `Not beside box ${before?.box?.number}: ${apart}` : '',
+            apart: apart ?? '',
           },
         ];
   });
@@ -75,7 +76,7 @@ function useShown(open: OpenShow, way: Way): { state: ReturnType<typeof packStat
 const inParts = ({ line, want }: LineState): boolean =>
   line.entry.dimension !== 'count' || want > 1;
 
-/** What is packed, and not in the kit any more: it is taken out again, and comes home all the same. */
+/** What is packed, and not in the kit any more: it is taken out again. */
 function Stray({ keys, onTakeOut }: { keys: readonly string[]; onTakeOut: () => void }) {
   const { data: items = [] } = useItemNames();
   const names = keys.map((key) => items.find(({ id }) => id === partsOfKey(key).itemId)?.name);
@@ -97,7 +98,7 @@ function Packing({ open }: { open: OpenShow }) {
   const [refused, setRefused] = useState('');
   const phone = useMediaQuery<Theme>((theme) => theme.breakpoints.down('md'));
   const way: Way = search.get('way') === 'home' ? 'home' : 'out';
-  const put = usePackMarks(show.id);
+  const mark = usePackMarks(show.id);
   const { state, all } = useShown(open, way);
   const asked = search.get('box');
   const firstOpen = all.find(({ states }) => states.some(({ is }) => is !== 'all')) ?? all[0];
@@ -125,20 +126,20 @@ function Packing({ open }: { open: OpenShow }) {
   const lacking = shortages(bundle, answer.shares);
   const shortOf = (itemId: string): string =>
     way === 'out' ? (lacking.find(({ item }) => item.id === itemId)?.text ?? '') : '';
-  const mostOf = ({ line, want }: LineState): number => {
-    const there = answer.shares?.find(({ itemId }) => itemId === line.item.id)?.there ?? null;
-    const most = mostPacked({ dimension: line.entry.dimension, item: line.item }, there);
-    return way === 'home' || most === null ? Math.max(want, 0) : Math.min(want, most);
-  };
+  const most = (one: LineState): number => mostOf(one, way, answer.shares);
   const kind = way === 'out' ? 'packed' : 'home';
+  /** The box stays before one’s eyes though all of it is in now. */
+  const stay = (): void => {
+    if (asked === null && chosen !== null) set('box', chosen);
+  };
+  const put = (one: LineState, amount: number): void => {
+    stay();
+    mark(one.line.key, kind, amount > 0 ? { amount, of: one.want } : null);
+  };
   const press = (one: LineState): void => {
-    const most = mostOf(one);
-    const full = one.is === 'all' || (one.is === 'part' && one.have >= most - 1e-6);
-    setRefused(
-      !full && most <= 0 ? `${one.line.entry.name}: the store has none that counts. Count it.` : '',
-    );
-    if (full) put(one.line.key, kind, null);
-    else if (most > 0) put(one.line.key, kind, { amount: most, of: one.want });
+    const none = one.is === 'none' && most(one) <= 0;
+    setRefused(none ? `${one.line.entry.name}: the store has none that counts. Count it.` : '');
+    if (!none) put(one, pressed(one, most(one)));
   };
   if (all.length === 0)
     return (
@@ -151,7 +152,7 @@ function Packing({ open }: { open: OpenShow }) {
       </Empty>
     );
   const weight = weightOf(all.map(({ packed }) => packed));
-  const heavy = show.journeys.find(({ mostKg }) => mostKg !== null && weight.grams > mostKg * 1000);
+  const [heavy] = overloaded(show.journeys, weight.grams);
   const shown = all.filter(({ packed }) => chosen === null || boxId(packed) === chosen);
   const at = all.findIndex(({ packed }) => boxId(packed) === chosen);
   const next = at < 0 ? undefined : all[at + 1];
@@ -210,7 +211,7 @@ function Packing({ open }: { open: OpenShow }) {
       {state.stray.length > 0 && (
         <Stray
           keys={state.stray.map(({ key }) => key)}
-          onTakeOut={() => state.stray.forEach(({ key }) => put(key, 'packed', null))}
+          onTakeOut={() => state.stray.forEach(({ key }) => mark(key, 'packed', null))}
         />
       )}
       {way === 'out' && heavy && (
@@ -257,9 +258,10 @@ function Packing({ open }: { open: OpenShow }) {
             nameOf={nameOf}
             found={search.get('item')}
             onPress={press}
-            onTest={({ line, tested }) =>
-              put(line.key, 'tested', tested ? null : { amount: null, of: null })
-            }
+            onTest={({ line, tested }) => {
+              stay();
+              mark(line.key, 'tested', tested ? null : { amount: null, of: null });
+            }}
             onHowMuch={states.some(inParts) ? () => setHowMuch(boxId(packed)) : null}
           />
         ))}
@@ -285,10 +287,8 @@ function Packing({ open }: { open: OpenShow }) {
         <HowMuch
           way={way}
           states={weighed.states.filter(inParts)}
-          mostOf={mostOf}
-          onAmount={(one, amount) =>
-            put(one.line.key, kind, amount > 0 ? { amount, of: one.want } : null)
-          }
+          mostOf={most}
+          onAmount={put}
           onClose={() => setHowMuch(null)}
         />
       )}
