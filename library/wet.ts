@@ -1,4 +1,4 @@
-import type { Residue, Task } from '../core/repertoire/types';
+import type { Residue, Substitute, Task } from '../core/repertoire/types';
 import {
   after,
   EVERYBODY,
@@ -19,6 +19,16 @@ import {
 } from './write';
 
 /** What is left of the stronger one still stains and irritates. */
+/** Does for the cylinder, and its bore is another. */
+const NARROW: Substitute[] = [
+  {
+    itemId: 'narrow-bottle',
+    times: 1,
+    unit: 'piece',
+    figures: [{ settingId: 'bore', value: 2.8 }],
+  },
+];
+
 const foamClearing = (gearOn: string[]): Task[] => [
   reset('wipe', 'Wipe the table', [60, 80, 120], { gearOn, hazards: ['slip'] }),
   settle('dry', 'Table drying', [200, 240, 300], { after: [after('wipe')], hazards: ['slip'] }),
@@ -140,14 +150,7 @@ const foamFountain: Written = {
         ],
         kit: [
           kit('cylinder', 1, 'piece', 'perGo', '', {
-            instead: [
-              {
-                itemId: 'narrow-bottle',
-                times: 1,
-                unit: 'piece',
-                figures: [{ settingId: 'bore', value: 2.8 }],
-              },
-            ],
+            instead: NARROW,
           }),
           kit('tray', 1, 'piece'),
           kit('measuring-cup', 2, 'piece'),
@@ -246,14 +249,7 @@ const foamFountain: Written = {
         ],
         kit: [
           kit('cylinder', 1, 'piece', 'perGo', '', {
-            instead: [
-              {
-                itemId: 'narrow-bottle',
-                times: 1,
-                unit: 'piece',
-                figures: [{ settingId: 'bore', value: 2.8 }],
-              },
-            ],
+            instead: NARROW,
           }),
           kit('tray', 1, 'piece'),
           kit('measuring-cup', 1, 'piece'),
