@@ -18,7 +18,6 @@ import {
   type Written,
 } from './write';
 
-/** What is left of the stronger one still stains and irritates. */
 /** Does for the cylinder, and its bore is another. */
 const NARROW: Substitute[] = [
   {
@@ -29,6 +28,7 @@ const NARROW: Substitute[] = [
   },
 ];
 
+/** What is left of the stronger one still stains and irritates. */
 const foamClearing = (gearOn: string[]): Task[] => [
   reset('wipe', 'Wipe the table', [60, 80, 120], { gearOn, hazards: ['slip'] }),
   settle('dry', 'Table drying', [200, 240, 300], { after: [after('wipe')], hazards: ['slip'] }),
