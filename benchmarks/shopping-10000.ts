@@ -2,7 +2,7 @@
 import type { ShowBundle } from '../core/brief/types';
 import { randomFrom } from '../core/chance/random';
 import { timelineOf } from '../core/lineup/timelineOf';
-import type { Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
 import { byItem, ownedOn } from '../core/inventory/allocate';
 import { needsOf } from '../core/kit/needs';
 import { shoppingList } from '../core/inventory/shopping';

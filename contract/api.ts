@@ -2,7 +2,8 @@
 import type { MethodRecord } from '../core/after/review';
 import type { MarkShape, Show, ShowBundle } from '../core/brief/types';
 import type { CueKind } from '../core/repertoire/cues';
-import type { Demo, HazardKind, Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
+import type { Demo, HazardKind } from '../core/repertoire/types';
 import type { ShoppingList } from '../core/inventory/shopping';
 import type { ShowCost } from '../core/inventory/showCost';
 import type { StockLine } from '../core/inventory/stockLine';

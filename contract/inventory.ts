@@ -2,7 +2,7 @@
 import { NO_SIGNAL } from '../core/repertoire/cues';
 import { SURENESS, type Sureness, USUAL_SURENESS } from '../core/lineup/outlook';
 import { STOCK_MOST } from '../core/inventory/ledger';
-import { ITEM_KINDS } from '../core/repertoire/types';
+import { ITEM_KINDS } from '../core/repertoire/item';
 import { PACK_MARKS, type PackMark, type PackMarkKind } from '../core/kit/packing';
 import { ORDER_TERMS, type Order, type OrderTerms } from '../core/inventory/orders';
 import {
@@ -234,20 +234,14 @@ export class TakeOutBody {
   taken!: TakenBody[];
 }
 
-export class PackMarkBody implements PackMark {
-  @Text(140, 1)
-  key!: string;
-
-  @OneOf(PACK_MARKS)
-  kind!: PackMarkKind;
-
+export class TickBody {
   @OrNull()
   @Id()
   by!: string | null;
+}
 
-  @Num(0, 9_000_000_000_000)
-  at!: number;
-
+/** A tick of a thing: how much of it, of how much; both null for what is not counted. */
+export class PackTickBody extends TickBody {
   @OrNull()
   @Num(0, 1e9)
   amount!: number | null;
@@ -257,16 +251,22 @@ export class PackMarkBody implements PackMark {
   of!: number | null;
 }
 
+/** As it stands in a file. */
+export class PackMarkBody extends PackTickBody implements PackMark {
+  @Text(140, 1)
+  key!: string;
+
+  @OneOf(PACK_MARKS)
+  kind!: PackMarkKind;
+
+  @Num(0, 9_000_000_000_000)
+  at!: number;
+}
+
 /** The key of a line of the kit list, ITEM.KIND. */
 export class PackKeyParam {
   @Text(140, 1)
   key!: string;
-}
-
-export class TickBody {
-  @OrNull()
-  @Id()
-  by!: string | null;
 }
 
 export class HouseholdBody implements HouseholdSizes {
@@ -383,15 +383,4 @@ export class ImportBody {
       : 'must name a column, or null, for each heading',
   )
   mapping!: (string | null)[];
-}
-
-/** A tick of a thing: how much of it, of how much; both null for what is not counted. */
-export class PackTickBody extends TickBody {
-  @OrNull()
-  @Num(0, 1e9)
-  amount!: number | null;
-
-  @OrNull()
-  @Num(0, 1e9)
-  of!: number | null;
 }

@@ -21,7 +21,7 @@ import {
   type Pack,
   STOWS,
   type Stow,
-} from '../core/repertoire/types';
+} from '../core/repertoire/item';
 import { convertible } from '../core/inventory/convert';
 import { kindInWords } from '../core/units/parse';
 import { KIT_UNITS, UNIT_IDS, type UnitId, dimensionOf, isApproximate } from '../core/units/units';

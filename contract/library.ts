@@ -1,5 +1,6 @@
 /** The demonstrations that come with the application. */
-import type { Demo, Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
+import type { Demo } from '../core/repertoire/types';
 import { IdList } from './fields';
 
 /** All of them, with the things that they name. */

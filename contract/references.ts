@@ -5,7 +5,8 @@
 import type { Show } from '../core/brief/types';
 import type { Order } from '../core/inventory/orders';
 import type { Lot } from '../core/inventory/types';
-import type { Demo, Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
+import type { Demo } from '../core/repertoire/types';
 import type { TrialSeries } from '../core/trials/series';
 import type { FieldFault } from './validate';
 

@@ -157,20 +157,6 @@ function straySetting({ calculators, settings }: MethodBody): string | null {
   return null;
 }
 
-/** Another thing of the kit that changes a setting that is not there. */
-function strayFigure({ kit, settings }: MethodBody): string | null {
-  if (!Array.isArray(kit) || !Array.isArray(settings)) return null;
-  const known = new Set(settings.map((one) => one?.id));
-  const named = kit.flatMap((line) =>
-    (Array.isArray(line?.instead) ? line.instead : []).flatMap((by) =>
-      Array.isArray(by?.figures) ? by.figures.map((one) => one?.settingId) : [],
-    ),
-  );
-  return named.some((id) => !known.has(id))
-    ? 'has something instead that changes a setting that is not there'
-    : null;
-}
-
 /** A result that is read in a step that is not there. */
 function strayResult({ results, tasks }: MethodBody): string | null {
   if (!Array.isArray(results) || !Array.isArray(tasks)) return null;
@@ -226,7 +212,6 @@ export class MethodBody implements Method {
   @PartList(() => TaskBody, 60)
   tasks!: TaskBody[];
 
-  @Holds<MethodBody>(strayFigure)
   @PartList(() => KitLineBody, 80)
   kit!: KitLineBody[];
 

@@ -16,7 +16,8 @@ import {
 } from './references';
 import type { Person, Show, ShowBundle, Venue } from '../core/brief/types';
 import { readingFault } from '../core/repertoire/measure';
-import type { Demo, Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
+import type { Demo } from '../core/repertoire/types';
 import type { TrialGo, TrialSeries } from '../core/trials/series';
 import { RUN_KINDS, type RunKind } from '../core/stage/types';
 import { PersonBody, ShowBody } from './brief';

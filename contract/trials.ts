@@ -15,7 +15,7 @@ import { EXPECTATIONS, GO_STATES, ORDERS, VARIABLES } from '../core/trials/serie
 import type { Level } from '../core/trials/types';
 import type { StockedLot } from '../core/inventory/types';
 import type { SideBySide } from '../core/brief/types';
-import type { Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
 import type { ClaimKind } from '../core/trials/claim';
 import { KIT_UNITS, type UnitId } from '../core/units/units';
 import {

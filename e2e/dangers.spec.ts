@@ -1,5 +1,5 @@
 import type { Demo } from '../core/repertoire/types';
-import { FESTIVAL, expect, onward, pick, saved, test } from './stage';
+import { FESTIVAL, expect, onward, pick, refuses, saved, test } from './stage';
 
 const EVENING = '/shows/little-hollin-evening';
 
@@ -74,6 +74,25 @@ test('the age of the youngest is asked for, and the ways there', async ({ page, 
   await page.getByRole('link', { name: /^Ready/ }).click();
   const van = page.getByRole('listitem').filter({ hasText: 'The van:' });
   await expect(van).toContainText('is not known: how much air there is');
+});
+
+test('what all of it weighs is more than the vehicle may carry: told in Ready and when packing', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + EVENING + '/brief');
+  await page.getByRole('button', { name: 'Add a journey' }).click();
+  const carries = page.getByRole('textbox', { name: 'May carry (kg)' }).last();
+  await carries.fill('much');
+  await refuses(carries, /number/);
+  await carries.fill('12');
+  await expect(saved(page)).toBeVisible();
+  await page.getByRole('link', { name: /^Ready/ }).click();
+  await expect(
+    page.getByText(/weigh [\d.]+ kg, without their boxes; it may carry 12 kg/).first(),
+  ).toBeVisible();
+  await page.goto(demo.url + EVENING + '/pack');
+  await expect(page.getByText(/^△ [\d.]+ kg in all; The van may carry 12 kg$/)).toBeVisible();
 });
 
 test('a range on the bench: the verdict covers it, and says what to measure first', async ({

@@ -1,6 +1,7 @@
 /** Something is missing: what stands in for it, in Kit, when packing, in the walk, in the shop and on stage. */
 import type { Show } from '../core/brief/types';
-import { expect, FESTIVAL, pressKey, rehearseFrom, saved, test } from './stage';
+import type { Demo } from '../core/repertoire/types';
+import { expect, FESTIVAL, pick, pressKey, refuses, rehearseFrom, saved, test } from './stage';
 
 const LITTLE = '/shows/little-hollin-evening';
 
@@ -76,4 +77,36 @@ test('what is taken instead is asked whether it changes a figure', async ({ page
     /Narrow-necked bottle instead of .*: nobody has said whether its figures are still the same/,
   );
   await expect(asked.first()).toBeVisible();
+});
+
+test('in the demo it is said what will do, how much of it, and which figures are others', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/demos/foam-fountain');
+  await page.getByRole('button', { name: 'Edit the kit' }).click();
+  const kit = page.getByRole('group', { name: 'Editing the kit' });
+  const times = kit.getByRole('textbox', { name: 'For one mL' });
+  await times.fill('none');
+  await refuses(times, /number/);
+  await times.fill('0,5');
+  const figures = kit.getByRole('combobox', { name: 'Figures of the method' });
+  // Of the cylinder and of the peroxide; the first is said to change nothing.
+  await expect(figures).toHaveCount(2);
+  await pick(figures.first(), 'They stay as they are');
+  await kit.getByRole('textbox', { name: 'Then, in mL' }).fill('55');
+  await kit.getByRole('button', { name: 'Done' }).click();
+  await expect(saved(page)).toBeVisible();
+  const { methods } = (await (
+    await page.request.get(`${demo.url}/api/demos/foam-fountain`)
+  ).json()) as Demo;
+  const instead = new Map(methods[0]?.kit.map((line) => [line.itemId, line.instead[0]]));
+  expect(instead.get('cylinder')).toMatchObject({ itemId: 'narrow-bottle', figures: [] });
+  expect(instead.get('peroxide-3')).toMatchObject({
+    times: 0.5,
+    figures: [
+      { settingId: 'peroxide', value: 55 },
+      { settingId: 'strength', value: 9 },
+    ],
+  });
 });

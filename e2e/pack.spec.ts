@@ -5,6 +5,7 @@ import type { Show } from '../core/brief/types';
 import type { StockedLot } from '../core/inventory/types';
 import type { Demo } from '../core/repertoire/types';
 import QRCode from 'qrcode';
+import { guest } from './hall';
 import { expect, FESTIVAL, refuses, test } from './stage';
 
 const SPARKS = `${FESTIVAL}/pack?box=box-spark`;
@@ -206,4 +207,28 @@ test('a label’s code is read: the thing is found in its box, and in the store'
   await page.getByRole('button', { name: 'Scan' }).click();
   await scan(page, `https://stage.test${path}`);
   await expect(page).toHaveURL(/\/store\/items\/peroxide-3$/);
+});
+
+test('a helper’s phone packs beside the laptop, in its own name; what may be taken instead is told, not changed', async ({
+  page,
+  browser,
+  demo,
+}) => {
+  const jo = await guest(browser, page, demo, { person: 'jo' });
+  await jo.page.goto(demo.hallUrl + FESTIVAL + '/pack?box=box-wet');
+  await page.goto(demo.url + FESTIVAL + '/pack?box=box-wet');
+  const tray = (of: Page) => of.getByRole('checkbox', { name: /^Packed: .*Deep tray$/ });
+  const towels = (of: Page) => of.getByRole('checkbox', { name: /^Packed: .*Drying towels$/ });
+  await Promise.all([tray(jo.page).click(), towels(page).click()]);
+  for (const one of [page, jo.page]) {
+    await expect(tray(one)).toBeChecked();
+    await expect(tray(one)).toContainText('Jo');
+    await expect(towels(one)).toBeChecked();
+  }
+  await expect(jo.page.getByText('Take narrow-necked bottle instead.')).toBeVisible();
+  await expect(jo.page.getByRole('button', { name: /instead$/ })).toHaveCount(0);
+  await expect(
+    page.getByRole('button', { name: 'Take narrow-necked bottle instead' }),
+  ).toBeVisible();
+  await jo.context.close();
 });

@@ -1,4 +1,6 @@
 /** The demonstrations that come with the application. Amounts are at the small end; records are nobody’s. */
+import { staticDome } from './dome';
+import { foamFountain } from './foam';
 import type { Family } from '../core/repertoire/families';
 import { NO_HAND_OUT } from '../core/repertoire/handOut';
 import { guessFace } from '../core/repertoire/face';
@@ -14,7 +16,6 @@ import { GAS_AND_COLOUR } from './gas';
 import { HAND_OUTS } from './handOuts';
 import { MOTION_AND_CHARGE } from './motion';
 import { TURNING } from './turning';
-import { WET_AND_HIGH } from './wet';
 import type { Written } from './write';
 
 /** What each is about. */
@@ -79,7 +80,8 @@ function dressed(demo: Written & { told?: string }): Demo {
 export const LIBRARY_DEMOS: Demo[] = [
   ...AIR,
   ...COLD,
-  ...WET_AND_HIGH,
+  foamFountain,
+  staticDome,
   ...TURNING,
   ...FLAME_AND_SOUND,
   ...GAS_AND_COLOUR,

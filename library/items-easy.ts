@@ -1,5 +1,5 @@
 /** Things of the demonstrations that are told as text. */
-import type { Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
 import { item, test } from './write';
 
 export const EASY_ITEMS: Item[] = [

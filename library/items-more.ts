@@ -1,5 +1,5 @@
 /** Things of the demonstrations that are in the repertoire and in no show of the season yet. */
-import type { Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
 import { item, test } from './write';
 
 export const MORE_ITEMS: Item[] = [

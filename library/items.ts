@@ -1,4 +1,4 @@
-import type { Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
 import { item, test } from './write';
 
 const EQUIPMENT: Item[] = [

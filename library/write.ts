@@ -22,16 +22,15 @@ import {
 import { BLANK_MEASURE, type MethodResult } from '../core/repertoire/measure';
 import { findCalculator } from '../core/calculators/catalogue';
 import { USUAL_RATING } from '../core/repertoire/hazards';
+import type { Item, Pack } from '../core/repertoire/item';
 import type {
   Demo,
   Hand,
   Hazard,
   HazardKind,
-  Item,
   KitBasis,
   KitLine,
   Method,
-  Pack,
   Setting,
   Task,
 } from '../core/repertoire/types';

@@ -3,7 +3,8 @@ import type { FollowUp } from '../contract/day';
 import type { Settings } from '../contract/inventory';
 import type { ShowFile } from '../contract/showFile';
 import { timelineOf } from '../core/lineup/timelineOf';
-import type { Demo, Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
+import type { Demo } from '../core/repertoire/types';
 import { type Mark, NOTHING_AROUND, readiness } from '../core/ready/go';
 
 import { DESK } from './places';

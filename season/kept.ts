@@ -1,6 +1,6 @@
 /** What the crew has of the things that its demonstrations need: how many, in which box, and where it buys more. All invented. */
 import type { Box } from '../core/inventory/types';
-import type { Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
 import { pack } from '../library/write';
 
 const QUAY = 'Quay stores';

@@ -1,6 +1,7 @@
 /** The crew’s demonstrations: those of the library that it does, with its own records and notes. All invented. */
 import { originOf } from '../core/repertoire/origin';
-import type { Demo, Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
+import type { Demo } from '../core/repertoire/types';
 import { ITEMS } from '../library/items';
 import { EASY_ITEMS } from '../library/items-easy';
 import { MORE_ITEMS } from '../library/items-more';

@@ -1,5 +1,6 @@
 import type { Person, Show, Venue } from '../core/brief/types';
-import type { Demo, Item } from '../core/repertoire/types';
+import type { Item } from '../core/repertoire/item';
+import type { Demo } from '../core/repertoire/types';
 import type { Order } from '../core/inventory/orders';
 import type { Box, Lot } from '../core/inventory/types';
 import type { Template } from '../contract/again';

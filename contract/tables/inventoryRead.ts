@@ -1,6 +1,6 @@
 /** Rows of a table read as items, lots and boxes; nothing is stored before it was reviewed. */
 import { blankItem } from '../../core/repertoire/blank';
-import type { Item, Pack } from '../../core/repertoire/types';
+import type { Item, Pack } from '../../core/repertoire/item';
 import type { Box, StockedLot } from '../../core/inventory/types';
 import type { HouseholdSizes } from '../../core/units/household';
 import { parseAmount } from '../../core/units/parse';

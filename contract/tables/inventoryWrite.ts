@@ -1,4 +1,4 @@
-import type { Item, Pack } from '../../core/repertoire/types';
+import type { Item, Pack } from '../../core/repertoire/item';
 import type { Box, StockedLot } from '../../core/inventory/types';
 import { writeAmount } from '../../core/units/format';
 import { BASE_UNIT, dimensionOf, fromBase, toBase, UNITS } from '../../core/units/units';

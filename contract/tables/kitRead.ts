@@ -1,6 +1,7 @@
 /** Rows of a spreadsheet read as the kit of a method. */
 import { blankLine } from '../../core/repertoire/blank';
-import type { Item, KitLine } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
+import type { KitLine } from '../../core/repertoire/types';
 import { parseAmount } from '../../core/units/parse';
 import type { UnitId } from '../../core/units/units';
 import { KitLineBody } from '../kitLine';

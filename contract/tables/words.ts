@@ -6,15 +6,8 @@ import {
   type StrengthKind,
   type SubstanceId,
 } from '../../core/repertoire/substances';
-import type {
-  HazardLabel,
-  ItemKind,
-  KitBasis,
-  KitLine,
-  Lid,
-  Outline,
-  Stow,
-} from '../../core/repertoire/types';
+import type { HazardLabel, ItemKind, Lid, Outline, Stow } from '../../core/repertoire/item';
+import type { KitBasis, KitLine } from '../../core/repertoire/types';
 import { ITEM_KIND_WORDS } from '../../core/kit/words';
 import type { LotState } from '../../core/inventory/types';
 import { KIT_UNITS, type UnitId, UNITS } from '../../core/units/units';

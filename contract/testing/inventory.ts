@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { HAZARD_CODES, PRECAUTION_CODES } from '../../core/kit/ghs';
 import { COLD_KINDS, MATERIALS } from '../../core/repertoire/materials';
 import { STRENGTH_KINDS, SUBSTANCE_IDS } from '../../core/repertoire/substances';
-import { type Item, ITEM_KINDS, LIDS, OUTLINES, STOWS } from '../../core/repertoire/types';
+import { type Item, ITEM_KINDS, LIDS, OUTLINES, STOWS } from '../../core/repertoire/item';
 import { type Box, LOT_STATES, type StockedLot } from '../../core/inventory/types';
 import { dimensionOf } from '../../core/units/units';
 import { STOCK_UNITS } from '../item';

@@ -1,5 +1,6 @@
 /** A booking and the people and places it needs. */
-import type { Competence, Demo, Estimate, Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
+import type { Competence, Demo, Estimate } from '../repertoire/types';
 import type { Swap } from '../repertoire/substitute';
 import type { RiskMatrix } from '../repertoire/matrix';
 import type { Measure } from '../repertoire/measure';

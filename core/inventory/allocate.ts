@@ -1,6 +1,6 @@
 /** The stock, and what is on its way, shared among coming shows by date: the second is told what the first will take. */
 import { type ItemDayKey, itemDayKey } from '../keys';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { type Away, type Stay, leastFor, stayOf, stillAway } from './away';
 import { usableOn } from './dates';
 import type { Expected } from './orders';

@@ -1,7 +1,7 @@
 /** What stands at one place of the store and is to be kept apart. */
 import { expect, test } from '@jest/globals';
 import { dangersOf } from '../repertoire/apart';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { item } from '../testing/bundle';
 import { besideWarnings } from './apart';
 import { blankLot } from './blank';

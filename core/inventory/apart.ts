@@ -1,6 +1,6 @@
 /** Things that stand at one place of the store and are to be kept apart. */
 import { APART, type Danger } from '../repertoire/apart';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { lowerFirst } from '../words';
 import type { StockedLot } from './types';
 

@@ -3,7 +3,7 @@ import { dayAfter } from '../time/days';
 import { comingBy, ownedOn, type Share } from './allocate';
 import { type Away, leastFor, stillAway } from './away';
 import { type PackArrival, type PackDemand, type PackOffer, cheapestPacks } from './packs';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import type { Season } from './season';
 import type { ShowNeeds } from './types';
 

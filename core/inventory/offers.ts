@@ -1,5 +1,5 @@
 /** What an item is sold and hired in, in the unit that its stock is counted in. */
-import type { Item, Pack } from '../repertoire/types';
+import type { Item, Pack } from '../repertoire/item';
 import type { HouseholdSizes } from '../units/household';
 import { dimensionOf, toBase } from '../units/units';
 import { convert } from './convert';

@@ -1,5 +1,5 @@
 /** What was ordered, hired or borrowed, and what of it is on its way. */
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { dayAfter, later } from '../time/days';
 import type { HouseholdSizes } from '../units/household';
 import { dimensionOf, toBase, type UnitId } from '../units/units';

@@ -1,4 +1,4 @@
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { byItem, ownedOn } from './allocate';
 import type { StockedLot } from './types';
 

@@ -1,5 +1,5 @@
 /** The coming shows with all that is there for them: what a line of the shopping list is worked out from. */
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import type { HouseholdSizes } from '../units/household';
 import type { Stay } from './away';
 import type { Expected } from './orders';

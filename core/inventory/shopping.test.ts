@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { timelineOf } from '../lineup/timelineOf';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { lot, pack, showNeeds } from '../testing/inventory';

@@ -1,6 +1,6 @@
 /** The shopping list: the cheapest packs for everything that coming shows lack, when to order, what it costs. */
 import type { Swap } from '../repertoire/substitute';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { dayAfter, daysBetween } from '../time/days';
 import { formatAmount } from '../units/format';
 import type { HouseholdSizes } from '../units/household';

@@ -1,5 +1,5 @@
 /** A line of the shopping list: what coming shows lack of one item, and how it is got. */
-import type { Item, Pack } from '../repertoire/types';
+import type { Item, Pack } from '../repertoire/item';
 import { dayAfter, daysBetween } from '../time/days';
 import { type Dimension, dimensionOf } from '../units/units';
 import { type Share, ownedOn } from './allocate';

@@ -1,5 +1,5 @@
 /** What a show costs: what it uses up, at what that costs, and its share of what is hired. */
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import type { HouseholdSizes } from '../units/household';
 import { type Dimension, dimensionOf } from '../units/units';
 import { offersOf } from './offers';

@@ -1,5 +1,5 @@
 /** A line of the store's list: how much there is today, and what to watch. */
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { daysBetween, earlier } from '../time/days';
 import { formatTotal, type System } from '../units/format';
 import { dimensionOf } from '../units/units';

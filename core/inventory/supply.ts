@@ -1,5 +1,5 @@
 /** What there is of a consumable, container by container: how much is left, and until when it counts. */
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { firstExpiredFirst, usableOn } from './dates';
 import type { Expected } from './orders';
 import type { LotState, StockedLot } from './types';

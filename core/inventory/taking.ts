@@ -1,5 +1,5 @@
 /** What something takes of each item: what of it is there, what is to be got, and what it costs. */
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { type HouseholdSizes } from '../units/household';
 import { dimensionOf, toBase, type UnitId } from '../units/units';
 import { byItem, ownedOn } from './allocate';

@@ -1,6 +1,7 @@
 import type { Show } from '../brief/types';
 import { timesOnTheDay } from '../repertoire/basis';
-import type { ItemKind, KitLine, Method } from '../repertoire/types';
+import type { ItemKind } from '../repertoire/item';
+import type { KitLine, Method } from '../repertoire/types';
 import { counted } from '../words';
 import type { Sets } from './sets';
 

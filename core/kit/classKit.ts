@@ -8,7 +8,8 @@ import type { ResolvedSlot } from '../lineup/fromBundle';
 import { blankLine } from '../repertoire/blank';
 import { groupsOf } from '../repertoire/basis';
 import { hasHomeVersion } from '../repertoire/handOut';
-import type { Demo, Item, KitLine, Method } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
+import type { Demo, KitLine, Method } from '../repertoire/types';
 import { counted } from '../words';
 import type { KnownRecord } from './sets';
 

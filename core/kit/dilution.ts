@@ -1,6 +1,6 @@
 /** What to mix from a bottle in the store to get the strength that a method asks for. */
 import { SUBSTANCES, type Strength } from '../repertoire/substances';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { formatTotal, type System } from '../units/format';
 import { gramsPerLitre, massShare, strengthText, WATER } from './strength';
 

@@ -2,7 +2,8 @@
 import type { ShowBundle } from '../brief/types';
 import { resolveSlots } from '../lineup/fromBundle';
 import { amountBrought } from '../repertoire/basis';
-import type { Item, ItemKind, KitLine } from '../repertoire/types';
+import type { Item, ItemKind } from '../repertoire/item';
+import type { KitLine } from '../repertoire/types';
 import { formatTotal, type System } from '../units/format';
 import { dimensionOf, toBase, type UnitId } from '../units/units';
 import { lowerFirst } from '../words';

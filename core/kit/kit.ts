@@ -9,7 +9,7 @@ import { type AmountKey, amountKey } from '../keys';
 import type { ShowBundle } from '../brief/types';
 import type { Timeline } from '../lineup/types';
 import { isPerGo } from '../repertoire/basis';
-import type { Item, ItemKind } from '../repertoire/types';
+import type { Item, ItemKind } from '../repertoire/item';
 import { formatBoth, formatTotal } from '../units/format';
 import { type Dimension, type UnitId, dimensionOf, isApproximate } from '../units/units';
 import { coldBudget } from './cold/budget';

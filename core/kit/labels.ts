@@ -1,7 +1,7 @@
 /** What stands on the labels of boxes and bottles. */
 import { mixtureLabel, precautionsFor } from '../repertoire/mixtures';
 import { type Strength, SUBSTANCES, type SubstanceId } from '../repertoire/substances';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { hazardWords, precautionWords } from './ghs';
 import { notBeside } from './loading';
 import { type PackedBox, standsUpright } from './packing';

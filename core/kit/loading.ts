@@ -3,7 +3,7 @@
  * put on light ones; and what must be kept apart does not stand side by side.
  */
 import { APART, dangersOf } from '../repertoire/apart';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 
 export interface Loadable {
   lines: readonly { item: Item }[];

@@ -1,5 +1,5 @@
 import type { Strength } from '../repertoire/substances';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { dimensionOf } from '../units/units';
 import { usableOn } from '../inventory/dates';
 import { formatTotal } from '../units/format';

@@ -1,5 +1,5 @@
 /** What a thing looks like from above, as it lies in its box. */
-import type { Item, Outline } from '../repertoire/types';
+import type { Item, Outline } from '../repertoire/item';
 import type { KitEntry } from './kit';
 
 /** As it is said of the thing; otherwise what its kind usually looks like. */

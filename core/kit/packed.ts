@@ -2,7 +2,7 @@
 import type { Share } from '../inventory/allocate';
 import { convert } from '../inventory/convert';
 import { formatTotal, type System } from '../units/format';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { type Dimension, dimensionOf } from '../units/units';
 import type { PackedBox, PackLine, PackMark, PackMarkKind } from './packing';
 import type { Used } from './takeOut';
@@ -39,7 +39,7 @@ const SAME = 1e-6;
 
 interface PackContext {
   system: System;
-  /** What the show used up; null while that is not known, where it is taken for as planned. */
+  /** What the show used up; null while that is not known, so that all of it may be left. */
   used?: readonly Used[] | null;
 }
 

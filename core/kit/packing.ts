@@ -1,5 +1,5 @@
 /** What goes into which box, from the bottom up, and the boxes in the order to load them. */
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import type { Box } from '../inventory/types';
 import { toGrams } from '../inventory/convert';
 import { BASE_UNIT, type Dimension } from '../units/units';

@@ -2,7 +2,8 @@
 import { convert, toGrams } from '../inventory/convert';
 import { rateOf } from '../inventory/showCost';
 import { amountBrought, isPerGo } from '../repertoire/basis';
-import type { Item, Method } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
+import type { Method } from '../repertoire/types';
 import type { HouseholdSizes } from '../units/household';
 import { dimensionOf, toBase } from '../units/units';
 

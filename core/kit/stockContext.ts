@@ -1,4 +1,4 @@
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import type { StockedLot } from '../inventory/types';
 import type { System } from '../units/format';
 

@@ -1,5 +1,5 @@
 /** What the store has of a line of the kit list, in words. */
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import type { Share } from '../inventory/allocate';
 import { ownedOn } from '../inventory/allocate';
 import { nextTest, usableOn } from '../inventory/dates';

@@ -3,7 +3,7 @@ import { isSpare } from '../brief/stations';
 import type { ShowBundle } from '../brief/types';
 import { type KitOptions, kitDemands } from './demand';
 import { isPerGo, shareUsed } from '../repertoire/basis';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { dimensionOf } from '../units/units';
 import { convert } from '../inventory/convert';
 import { firstExpiredFirst, usableOn } from '../inventory/dates';

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { blankItem } from '../repertoire/blank';
-import type { ItemKind } from '../repertoire/types';
+import type { ItemKind } from '../repertoire/item';
 import type { UnitId } from '../units/units';
 import { tourKit } from './tourKit';
 import type { Need, ShowNeeds } from '../inventory/types';

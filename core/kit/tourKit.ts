@@ -1,5 +1,5 @@
 /** The kit over a tour: what is used up adds up, what is only used goes along once. */
-import type { Item, ItemKind } from '../repertoire/types';
+import type { Item, ItemKind } from '../repertoire/item';
 import { type Dimension, dimensionOf } from '../units/units';
 import { leastFor, stayOf } from '../inventory/away';
 import type { ShowNeeds } from '../inventory/types';

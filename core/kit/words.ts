@@ -1,4 +1,4 @@
-import type { ItemKind } from '../repertoire/types';
+import type { ItemKind } from '../repertoire/item';
 
 export const ITEM_KIND_WORDS: Record<ItemKind, string> = {
   equipment: 'Equipment',

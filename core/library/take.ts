@@ -2,7 +2,8 @@
 import { convertible } from '../inventory/convert';
 import { originOf } from '../repertoire/origin';
 import { plainName } from '../repertoire/plainName';
-import type { Demo, Item, Method } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
+import type { Demo, Method } from '../repertoire/types';
 import { dimensionOf } from '../units/units';
 
 /** What of one’s own things matters here. */

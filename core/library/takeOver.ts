@@ -1,7 +1,8 @@
 /** What the library has changed of a demonstration that was taken from it comes into one’s own copy, as far as it is wanted. */
 import { NO_HAND_OUT } from '../repertoire/handOut';
 import { originOf, wordsOf } from '../repertoire/origin';
-import type { Demo, Item, Method } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
+import type { Demo, Method } from '../repertoire/types';
 import { take, type TakeInto } from './take';
 
 export interface Wanted {

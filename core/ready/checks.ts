@@ -5,7 +5,8 @@
 import type { ShowBundle } from '../brief/types';
 import { type ResolvedSlot, resolveSlots } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
-import type { HazardKind, Item, Measured } from '../repertoire/types';
+import type { Item, Measured } from '../repertoire/item';
+import type { HazardKind } from '../repertoire/types';
 import { parseClock } from '../time/clock';
 import { arrivalChecks } from './arrivalChecks';
 import { type CheckDemand, dueTimes } from './due';

@@ -1,7 +1,8 @@
 /** Cold liquid or dry ice that nothing gets out of is found, though nobody ticked it. */
 import { describe, expect, test } from '@jest/globals';
 import { blankHazard } from '../repertoire/blank';
-import type { Item, Lid, Method } from '../repertoire/types';
+import type { Item, Lid } from '../repertoire/item';
+import type { Method } from '../repertoire/types';
 import { task } from '../testing/build';
 import { bundle, item, line } from '../testing/bundle';
 import { bound, HALL, judged } from '../testing/judged';

@@ -1,7 +1,7 @@
 /** Vessels of cold liquid or dry ice that nothing gets out of: found from the kit, the hazards and the steps. */
 import type { ShowBundle } from '../brief/types';
 import type { ResolvedSlot } from '../lineup/fromBundle';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { listInWords, lowerFirst } from '../words';
 
 /** Names of things that close tightly, where nobody has said how they close. */

@@ -2,7 +2,7 @@
 import type { ShowBundle } from '../brief/types';
 import { resolveSlots, type ResolvedSlot } from '../lineup/fromBundle';
 import type { Timeline } from '../lineup/types';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { dimensionOf, toBase } from '../units/units';
 import { counted, lowerFirst } from '../words';
 import { gearPlans } from './gear';

@@ -2,7 +2,7 @@
 import type { ShowBundle } from '../brief/types';
 import { resolveSlots } from '../lineup/fromBundle';
 import type { Share } from '../inventory/allocate';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { formatTotal } from '../units/format';
 import { dimensionOf } from '../units/units';
 import { listInWords, lowerFirst } from '../words';

@@ -65,6 +65,12 @@ describe('another vessel', () => {
     ).toContain('swap:slot-foam:cylinder-piece-perGo');
   });
 
+  test('of which a setting was named that is gone since has not been said either', () => {
+    expect(verdicts([{ settingId: 'gone', value: 2 }], { swaps })).toMatchObject([
+      { level: 'unknown' },
+    ]);
+  });
+
   test('asks nothing where it is not taken, where it was said, or where nothing is reckoned', () => {
     expect(verdicts(null)).toEqual([]);
     expect(verdicts([], { swaps })).toEqual([]);

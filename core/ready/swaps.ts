@@ -2,8 +2,13 @@
 import type { ShowBundle } from '../brief/types';
 import { plainDemoOf } from '../lineup/fromBundle';
 import { swapsIn } from '../repertoire/substitute';
+import type { Method, Substitute } from '../repertoire/types';
 import { lowerFirst } from '../words';
 import { type Verdict, verdict } from './verdict';
+
+/** A figure of a setting that is gone says nothing. */
+const isSaid = (figures: Substitute['figures'], { settings }: Pick<Method, 'settings'>): boolean =>
+  figures !== null && figures.every(({ settingId }) => settings.some(({ id }) => id === settingId));
 
 export function swapVerdicts({ show, demos, items }: ShowBundle): Verdict[] {
   const nameOf = (id: string): string => items.find((item) => item.id === id)?.name ?? 'another';
@@ -12,7 +17,7 @@ export function swapVerdicts({ show, demos, items }: ShowBundle): Verdict[] {
     if (!found || found.method.calculators.length === 0) return [];
     const { demo, method } = found;
     return [...swapsIn(method, show.swaps, items)]
-      .filter(([, { figures }]) => figures === null)
+      .filter(([, { figures }]) => !isSaid(figures, method))
       .map(([line, by]) =>
         verdict({
           key: `swap:${slot.id}:${line.id}`,

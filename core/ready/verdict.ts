@@ -1,5 +1,5 @@
 /** What is judged before the show, and how it is said. */
-import type { Measured } from '../repertoire/types';
+import type { Measured } from '../repertoire/item';
 import { type VerdictLevel, LEVELS, type Assessment } from '../calculators/calculator';
 
 export const VERDICT_KINDS = [

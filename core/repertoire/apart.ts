@@ -1,5 +1,5 @@
 /** Things that are kept apart wherever they stand or travel. Common practice; the supplier's sheet decides. */
-import type { Item } from './types';
+import type { Item } from './item';
 
 export type Danger = 'fuel' | 'oxidiser' | 'acid' | 'alkali' | 'food' | 'chemical';
 

@@ -2,7 +2,8 @@
 import { NO_CARD, NO_CARE, NO_NEEDS } from './care';
 import { NO_HAND_OUT } from './handOut';
 import { USUAL_RATING } from './hazards';
-import type { Demo, Hazard, HazardKind, Item, ItemKind, KitLine, Method, Task } from './types';
+import type { Item, ItemKind } from './item';
+import type { Demo, Hazard, HazardKind, KitLine, Method, Task } from './types';
 
 export const blankTask = (
   id: string,

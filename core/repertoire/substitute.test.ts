@@ -134,6 +134,9 @@ test('one thing is taken for each, the last that was said; back it is none', () 
   const then = takeInstead(first, { itemId: 'citric', by: 'vinegar' });
   expect(then).toEqual([{ itemId: 'juice', by: 'vinegar' }]);
   expect(takeInstead(then, { itemId: 'vinegar', by: 'juice' })).toEqual([]);
+  // Of two that have the same one in their place, the one that is named.
+  const both = [...first, { itemId: 'lime', by: 'citric' }];
+  expect(takeInstead(both, { itemId: 'citric', by: 'lime' })).toEqual(first);
   const other = { itemId: 'pump', by: 'bicycle' };
   expect(takeInstead([other], { itemId: 'juice', by: 'citric' })).toEqual([other, ...swaps]);
 });

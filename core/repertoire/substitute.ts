@@ -1,5 +1,6 @@
 /** A kit with some of its things taken instead of others. */
-import type { Item, KitLine, Method, Substitute } from './types';
+import type { Item } from './item';
+import type { KitLine, Method, Substitute } from './types';
 import { lowerFirst } from '../words';
 
 /** What a show takes in place of what: `by` stands in for `itemId` wherever a method lets it. */
@@ -13,9 +14,11 @@ export interface Swap {
  * one in its place, and none where it is itself taken again.
  */
 export function takeInstead(swaps: readonly Swap[], { itemId, by }: Swap): Swap[] {
+  // Two things may have the same one in their place: it is the named one that is taken again.
+  const isBack = swaps.some((swap) => swap.itemId === by && swap.by === itemId);
+  if (isBack) return swaps.filter((swap) => swap.itemId !== by);
   const first = swaps.find((swap) => swap.by === itemId)?.itemId ?? itemId;
-  const others = swaps.filter((swap) => swap.itemId !== first);
-  return first === by ? others : [...others, { itemId: first, by }];
+  return [...swaps.filter((swap) => swap.itemId !== first), { itemId: first, by }];
 }
 
 /** As many of it as the line says, until somebody says how many. */

@@ -1,7 +1,7 @@
 /** Bookings with nothing in them yet, and people of whom it is known what they are used to. */
 import { usualPositions } from '../brief/blank';
 import type { Person, ShowBundle, Venue } from '../brief/types';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { bundle as madeBundle } from './bundle';
 
 export const person = (id: string, competences: Person['competences'] = []): Person => ({

@@ -4,7 +4,8 @@ import { NO_CONDITIONS, type Show, type ShowBundle, type Slot } from '../brief/t
 import { blankDemo, blankItem, blankLine, blankMethod } from '../repertoire/blank';
 import { USUAL_MATRIX } from '../repertoire/matrix';
 import { HOUSEHOLD } from '../units/household';
-import type { Demo, Item, KitLine, Method, Task } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
+import type { Demo, KitLine, Method, Task } from '../repertoire/types';
 
 export const method = (id: string, over: Partial<Method> = {}): Method => ({
   ...blankMethod(id, id),

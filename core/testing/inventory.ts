@@ -1,4 +1,4 @@
-import type { Pack } from '../repertoire/types';
+import type { Pack } from '../repertoire/item';
 import { blankLot } from '../inventory/blank';
 import type { Need, ShowNeeds } from '../inventory/types';
 import type { Box, StockedLot } from '../inventory/types';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { blankItem } from '../repertoire/blank';
-import type { Item } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
 import { readTold } from './read';
 import type { Knows, Told, ToldStep } from './types';
 

@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { blankDemo, blankItem, blankLine } from '../repertoire/blank';
-import type { Demo, Item, Task } from '../repertoire/types';
+import type { Item } from '../repertoire/item';
+import type { Demo, Task } from '../repertoire/types';
 import { align } from './align';
 import { readTold } from './read';
 import { retell } from './retell';

@@ -4,12 +4,12 @@ import fc from 'fast-check';
 import { LIBRARY_DEMOS } from '../../library/demos';
 import { LIBRARY_ITEMS as ITEMS } from '../../library/all';
 import { blankDemo, blankItem, blankLine, blankMethod, blankTask } from '../repertoire/blank';
+import type { Item } from '../repertoire/item';
 import {
   COMPETENCES,
   type Demo,
   HAND_ROLES,
   type Hand,
-  type Item,
   KIT_BASES,
   PHASES,
   type Task,

@@ -1,7 +1,8 @@
 /** Things to bring, as a text names them: “12 mL water”, “2 × drinks can”, “three plates”, a list after “needs:”. */
 import { parseAmount } from '../units/parse';
 import { dimensionOf, type UnitId } from '../units/units';
-import type { ItemKind, KitBasis, KitLine } from '../repertoire/types';
+import type { ItemKind } from '../repertoire/item';
+import type { KitBasis, KitLine } from '../repertoire/types';
 import { singular } from '../repertoire/plainName';
 import { upperFirst } from '../words';
 import { IN_QUOTES, unquoted } from './quotes';

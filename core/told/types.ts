@@ -2,15 +2,8 @@
  * A demonstration as one would tell it: a step a line. What each line became, what was guessed, and what is asked.
  * Lines are counted from 1, places in a line from 0. Durations are whole seconds.
  */
-import type {
-  Competence,
-  Estimate,
-  Hand,
-  ItemKind,
-  KitBasis,
-  Phase,
-  Sign,
-} from '../repertoire/types';
+import type { ItemKind } from '../repertoire/item';
+import type { Competence, Estimate, Hand, KitBasis, Phase, Sign } from '../repertoire/types';
 import type { UnitId } from '../units/units';
 
 /** A thing of the store that a text may name. */

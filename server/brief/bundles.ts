@@ -1,7 +1,8 @@
 import type { Settings } from '../../contract/inventory';
 import type { Versioned } from '../../contract/api';
 import type { Person, Show, ShowBundle, Venue } from '../../core/brief/types';
-import type { Demo, Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
+import type { Demo } from '../../core/repertoire/types';
 import { withOwned } from '../../core/inventory/owned';
 import { demosNamed, peopleNamed } from '../../core/brief/demosNamed';
 import { itemsNamed } from '../../core/brief/itemsNamed';

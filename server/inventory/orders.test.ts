@@ -6,7 +6,7 @@ import type { ShoppingList } from '../../core/inventory/shopping';
 import { blankOrder, type Order } from '../../core/inventory/orders';
 import type { StockedLot } from '../../core/inventory/types';
 import type { Show } from '../../core/brief/types';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import { type TestServer, testServer } from '../testing/serve';
 
 const TODAY = '2027-05-30';

@@ -3,7 +3,7 @@ import { written } from '../db/open';
 import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import { CountBody, LotBody, LotsQuery, ReceiveBody, StoreQuery } from '../../contract/inventory';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import { convert } from '../../core/inventory/convert';
 import { count, isNothing, receive, reverse } from '../../core/inventory/ledger';
 import { type UnitId, dimensionOf, toBase } from '../../core/units/units';

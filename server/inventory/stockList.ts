@@ -5,7 +5,7 @@ import { besideWarnings } from '../../core/inventory/apart';
 import { findStockLines, stockLine, type StockLine } from '../../core/inventory/stockLine';
 import type { StockedLot } from '../../core/inventory/types';
 import { type Danger, dangersOf } from '../../core/repertoire/apart';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import type { System } from '../../core/units/format';
 import type { AppContext } from '../context';
 import { readable } from '../entity';

@@ -3,7 +3,8 @@ import { afterEach, beforeEach, expect, test } from '@jest/globals';
 import request from 'supertest';
 import type { DemoSummary } from '../../contract/api';
 import type { LibraryAnswer, TakenAnswer } from '../../contract/library';
-import type { Demo, Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
+import type { Demo } from '../../core/repertoire/types';
 import { type TestServer, testServer } from '../testing/serve';
 
 let server: TestServer;

@@ -2,7 +2,7 @@ import { ItemBody } from '../../contract/item';
 import { strayInItem } from '../../contract/references';
 import { knownIn, refuseStray } from '../db/known';
 import type { Versioned } from '../../contract/api';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import { type UnitId, dimensionOf } from '../../core/units/units';
 import type { Db } from '../db/open';
 import { type Row, bit, flag, json } from '../db/rows';

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import type { Used } from '../../core/kit/takeOut';
 import { formatTotal } from '../../core/units/format';
 import type { HouseholdSizes } from '../../core/units/household';

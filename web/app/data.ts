@@ -30,7 +30,7 @@ import type { StoredEvent } from '../../core/stage/types';
 import type { Person, Venue } from '../../core/brief/types';
 import type { Outlook } from '../../core/lineup/outlook';
 import { type RiskMatrix, USUAL_MATRIX } from '../../core/repertoire/matrix';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import { readAnew } from './anew';
 import { ApiError, send } from './api';
 import { onDocumentChanged, reloadDocuments } from '../documents/registry';

@@ -18,7 +18,7 @@ import { useTicks, withTicks } from '../app/ticks';
 import { type Readiness, readiness } from '../../core/ready/go';
 import { withOwned } from '../../core/inventory/owned';
 import type { StockedLot } from '../../core/inventory/types';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import type { Foreseen } from '../lineup/useForecast';
 import { usePlan } from '../lineup/usePlan';
 import { useLast, useStable } from '../parts/stable';

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import { hazardWords, precautionWords } from '../../core/kit/ghs';
 import { strengthText } from '../../core/kit/strength';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import { Pictograms } from '../parts/Pictograms';
 import { SIGNAL } from '../parts/words';
 

@@ -8,7 +8,7 @@ import { useWatch } from 'react-hook-form';
 import { Link, useParams } from 'react-router';
 import { ItemBody, STOCK_UNITS } from '../../contract/item';
 import { HAZARD_CODES, hazardWords, PRECAUTION_CODES, precautionWords } from '../../core/kit/ghs';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import { dimensionOf, UNITS } from '../../core/units/units';
 import { lowerFirst } from '../../core/words';
 import { useBoxes } from '../app/data';

@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Versioned } from '../../contract/api';
 import { LotBody } from '../../contract/inventory';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import { blankLot } from '../../core/inventory/blank';
 import { firstExpiredFirst, lastDay, nextTest } from '../../core/inventory/dates';
 import type { Lot, StockedLot } from '../../core/inventory/types';

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import type { Move } from '../../core/inventory/types';
 import { formatTotal } from '../../core/units/format';
 import { dimensionOf } from '../../core/units/units';

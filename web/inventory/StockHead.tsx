@@ -1,7 +1,7 @@
 /** What there is of an item today, as the first thing that is read. */
 import Box from '@mui/material/Box';
 import { stockLine } from '../../core/inventory/stockLine';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import { useLots } from '../app/data';
 import { usePreferences } from '../app/preferences';
 import { dayWords, today } from '../brief/dates';

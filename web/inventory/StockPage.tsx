@@ -12,7 +12,7 @@ import { Link, useNavigate } from 'react-router';
 import type { StoreLine, Versioned } from '../../contract/api';
 import type { StoreQuery, StoreShown } from '../../contract/inventory';
 import { blankItem } from '../../core/repertoire/blank';
-import { ITEM_KINDS, type Item } from '../../core/repertoire/types';
+import { ITEM_KINDS, type Item } from '../../core/repertoire/item';
 import type { Box as TravelBox } from '../../core/inventory/types';
 import { counted } from '../../core/words';
 import { labelledOf } from '../../core/kit/codes';

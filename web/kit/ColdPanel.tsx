@@ -15,7 +15,7 @@ import {
 } from '../../core/kit/cold/budget';
 import { measuredOutlook } from '../../core/kit/cold/outlook';
 import { coldPlanOf } from '../../core/kit/cold/plan';
-import type { Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { dimensionOf } from '../../core/units/units';
 import { useItemNames } from '../app/data';

@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { KitEntry } from '../../core/kit/kit';
+import { useMay } from '../app/me';
 import type { OpenShow } from '../brief/useShow';
 import { useSwaps } from './useSwaps';
 
@@ -13,7 +14,13 @@ interface Props {
 
 export function Instead({ open, entry, onDone }: Props) {
   const swaps = useSwaps(open)(entry);
+  const mayChange = useMay('presenter');
   if (swaps.length === 0) return null;
+  // Who helps is told, and asks.
+  if (!mayChange)
+    return (
+      <Box sx={{ color: 'var(--muted)' }}>{swaps.map(({ label }) => `${label}.`).join(' ')}</Box>
+    );
   return (
     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
       {swaps.map(({ key, label, press }) => (

@@ -10,7 +10,7 @@ import { stockView } from '../../core/kit/stockWords';
 import { classDemands, isOfClass } from '../../core/kit/classKit';
 import { resolveSlots } from '../../core/lineup/fromBundle';
 import { changesOfKit } from '../../core/ready/judge';
-import { ITEM_KINDS } from '../../core/repertoire/types';
+import { ITEM_KINDS } from '../../core/repertoire/item';
 import { kitIsWhole } from '../../core/ready/lost';
 import { formatClock, parseClock } from '../../core/time/clock';
 import { counted, listInWords } from '../../core/words';

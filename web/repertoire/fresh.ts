@@ -1,6 +1,7 @@
 /** New things of the repertoire, as they begin, and copies of them. */
 import { blankDemo, blankLine, blankMethod, blankTask } from '../../core/repertoire/blank';
-import type { Demo, KitLine, Method, Pack, Phase, Task } from '../../core/repertoire/types';
+import type { Pack } from '../../core/repertoire/item';
+import type { Demo, KitLine, Method, Phase, Task } from '../../core/repertoire/types';
 import type { UnitId } from '../../core/units/units';
 import { newId } from '../app/api';
 

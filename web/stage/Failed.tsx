@@ -1,13 +1,16 @@
 /** It didn’t work: both ways on with their prices side by side, and why it was, with one tap. */
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import type { Spare } from '../../core/kit/instead';
+import { insteadOnStage } from '../../core/kit/instead';
 import { ofTen } from '../../core/lineup/forecast/words';
 import type { PriceTold, WindowTold } from '../../core/stage/replan/tell';
 import type { Live, RunPlan, RunSlot } from '../../core/stage/types';
 import { aboutMinute, formatDuration } from '../../core/time/clock';
+import { usePreferences } from '../app/preferences';
 import { timeOf } from '../brief/dates';
+import type { OpenShow } from '../brief/useShow';
 import { pinked } from '../parts/tapeShape';
+import { setsLeftOf } from './setsLeft';
 import { SlotHead } from './StageParts';
 import { LOW, wide } from './type';
 
@@ -228,10 +231,9 @@ interface Props {
   ruleIsAgain: boolean;
   again: PriceTold | null;
   moveOn: PriceTold | null;
-  setsLeft: number | null;
   causes: readonly string[];
-  /** What will do instead of what broke, or was left at home. */
-  spares: readonly Spare[];
+  /** Null where the show itself is not known here: neither what is left nor what will do instead is. */
+  open: OpenShow | null;
   now: number;
   onAgain: () => void;
   onMoveOn: () => void;
@@ -245,14 +247,16 @@ export function Failed({
   ruleIsAgain,
   again,
   moveOn,
-  setsLeft,
   causes,
-  spares,
+  open,
   now,
   onAgain,
   onMoveOn,
   onCause,
 }: Props) {
+  const system = usePreferences((state) => state.system);
+  const spares = open ? insteadOnStage(open.bundle, slot.id, system) : [];
+  const setsLeft = setsLeftOf(open, slot, live);
   const cause = live.slots[slot.id]?.goes.find(({ go }) => go === live.go)?.cause ?? null;
   const left = slot.goesAllowed - live.go;
   const sets =

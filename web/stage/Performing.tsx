@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import { useEffect, useMemo, useState } from 'react';
-import { insteadOnStage } from '../../core/kit/instead';
 import { verdictsOf } from '../../core/ready/judge';
 import { hardFinishAt } from '../../core/stage/hardFinish';
 import type { Press } from '../../core/stage/replan/caller';
@@ -31,7 +30,6 @@ import { type LiveRun, useLiveRun, useNow } from './liveRun';
 import { NoRun } from './NoRun';
 import { Now } from './Now';
 import { futuresOf, Ribbon } from './Ribbon';
-import { setsLeftOf } from './setsLeft';
 import { BeforeStart } from './StageParts';
 import { TopLine } from './TopLine';
 import { ToldHere } from './ToldHere';
@@ -68,7 +66,6 @@ export function Performing({ source, open, showGone = false, byItself = false, o
   const { run, live, events, settled, pending, error, gone, press } = source;
   const now = useNow(useClock());
   const up = useLine((line) => line.up);
-  const system = usePreferences((state) => state.system);
   const size = usePreferences((state) => state.stage.size);
   const cold = useColdBudgets(open);
   const called = useCaller(open, open !== null || showGone, run, events);
@@ -305,9 +302,8 @@ export function Performing({ source, open, showGone = false, byItself = false, o
             ruleIsAgain={ruleIsAgain}
             again={priceAgain}
             moveOn={priceOn}
-            setsLeft={setsLeftOf(open, slot, live)}
             causes={causes}
-            spares={open ? insteadOnStage(open.bundle, slot.id, system) : []}
+            open={open}
             now={now}
             onAgain={keys.again}
             onMoveOn={keys.forward}

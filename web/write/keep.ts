@@ -2,7 +2,8 @@
 import { type Hinting, withTakenOn } from '../../core/ready/hazards/suggest';
 import { blankDemo, blankItem } from '../../core/repertoire/blank';
 import { plainName } from '../../core/repertoire/plainName';
-import type { Demo, Item } from '../../core/repertoire/types';
+import type { Item } from '../../core/repertoire/item';
+import type { Demo } from '../../core/repertoire/types';
 import { readTold } from '../../core/told/read';
 import type { Knows, Told, ToldThing } from '../../core/told/types';
 import { weave } from '../../core/told/weave';

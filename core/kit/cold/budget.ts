@@ -6,7 +6,7 @@ import type { ColdPlan, ShowBundle } from '../../brief/types';
 import type { Timeline } from '../../lineup/types';
 import { gasFrom } from '../../calculators/cold/gasFrom';
 import { coolDown } from '../../repertoire/materials';
-import type { Item } from '../../repertoire/types';
+import type { Item } from '../../repertoire/item';
 import { formatClock, parseClock, sayDuration } from '../../time/clock';
 import { formatTotal, type System } from '../../units/format';
 import type { Dimension } from '../../units/units';

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { ColdPlan, Show, ShowBundle } from '../../brief/types';
-import type { Item, KitLine } from '../../repertoire/types';
+import type { Item } from '../../repertoire/item';
+import type { KitLine } from '../../repertoire/types';
 import { timelineOf } from '../../lineup/timelineOf';
 import { task } from '../../testing/build';
 import { bundle, item, line } from '../../testing/bundle';

@@ -1,5 +1,5 @@
 import type { ColdPlan, Show } from '../../brief/types';
-import type { Item } from '../../repertoire/types';
+import type { Item } from '../../repertoire/item';
 
 /** How a cold liquid is fetched by default: as the crew arrives, a tenth of a pour lost. */
 export const coldPlanOf = (

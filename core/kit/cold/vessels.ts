@@ -1,5 +1,5 @@
 import type { ShowBundle } from '../../brief/types';
-import type { Item } from '../../repertoire/types';
+import type { Item } from '../../repertoire/item';
 import type { KitDemand } from '../demand';
 
 /** Grams of dry ice pellets in one mL of a vessel, gaps included. Common practice: 0.75 to 0.95. */

@@ -2,7 +2,7 @@
 import type { ShowBundle } from '../../brief/types';
 import { resolveSlots } from '../../lineup/fromBundle';
 import { HAZARD_WORDS } from '../../repertoire/hazards';
-import type { Item } from '../../repertoire/types';
+import type { Item } from '../../repertoire/item';
 import type { Readiness } from '../go';
 import { lowerFirst } from '../../words';
 import { DAY_FIGURES, type Verdict } from '../verdict';

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { blankDemo, blankHazard, blankItem, blankMethod, blankTask } from '../../repertoire/blank';
 import { type HandOut, NO_HAND_OUT } from '../../repertoire/handOut';
-import { type Demo, HAZARDS, type Item, type Method } from '../../repertoire/types';
+import type { Item } from '../../repertoire/item';
+import { type Demo, HAZARDS, type Method } from '../../repertoire/types';
 import { LIBRARY_ITEMS } from '../../../library/all';
 import { LIBRARY_DEMOS } from '../../../library/demos';
 import { HOUSEHOLD } from '../../units/household';

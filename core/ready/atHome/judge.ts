@@ -14,7 +14,8 @@ import {
 import { HAZARD_WORDS } from '../../repertoire/hazards';
 import { labelledFrom } from '../../repertoire/mixtures';
 import { SUBSTANCES } from '../../repertoire/substances';
-import type { Demo, Item, Method, Setting } from '../../repertoire/types';
+import type { Item } from '../../repertoire/item';
+import type { Demo, Method, Setting } from '../../repertoire/types';
 import { HOUSEHOLD, type HouseholdSizes } from '../../units/household';
 import { dimensionOf, toBase } from '../../units/units';
 import { lowerFirst } from '../../words';

@@ -1,7 +1,8 @@
 /** Hazards that a method may have, from what it uses, needs, leaves and is calculated with. */
 import { findCalculator } from '../../calculators/catalogue';
 import { blankHazard } from '../../repertoire/blank';
-import type { Demo, HazardKind, Item, Method, ResidueKind } from '../../repertoire/types';
+import type { Item } from '../../repertoire/item';
+import type { Demo, HazardKind, Method, ResidueKind } from '../../repertoire/types';
 import { listInWords, lowerFirst } from '../../words';
 
 export interface Suggestion {

@@ -6,6 +6,7 @@ import type { ShoppingList } from '../../../core/inventory/shopping';
 import { lowerFirst } from '../../../core/words';
 import { dayWords } from '../../brief/dates';
 import { Section } from '../../parts/page';
+import { lineRow } from './lineRow';
 import { useOrdering } from './useOrders';
 
 export function InsteadOf({ list: { instead } }: { list: Pick<ShoppingList, 'instead'> }) {
@@ -15,18 +16,7 @@ export function InsteadOf({ list: { instead } }: { list: Pick<ShoppingList, 'ins
     <Section title="Instead">
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {instead.map(({ showId, title, date, itemId, by, name, byName }) => (
-          <Box
-            component="li"
-            key={`${showId} ${itemId}`}
-            sx={{
-              display: 'flex',
-              gap: 1.5,
-              flexWrap: 'wrap',
-              alignItems: 'baseline',
-              borderTop: '1px solid var(--line)',
-              py: 0.75,
-            }}
-          >
+          <Box component="li" key={`${showId} ${itemId}`} sx={lineRow}>
             <Box sx={{ flex: '1 1 240px', minWidth: 0 }}>
               <b>
                 <Link to={`/store/items/${by}`}>{byName}</Link>

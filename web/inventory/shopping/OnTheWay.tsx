@@ -10,6 +10,7 @@ import { useItemNames, useOrders } from '../../app/data';
 import { dayWords, today } from '../../brief/dates';
 import { useMoney } from '../../parts/money';
 import { Section } from '../../parts/page';
+import { lineRow } from './lineRow';
 import { useOrdering } from './useOrders';
 
 /** What it waits for, in words; late on the day that it must be back. */
@@ -33,17 +34,7 @@ function Row({ order, name }: { order: Versioned<Order>; name: string }) {
   const many =
     order.unit === 'piece' && order.amount === 1 ? '' : formatAmount(order.amount, order.unit);
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'flex',
-        gap: 1.5,
-        flexWrap: 'wrap',
-        alignItems: 'baseline',
-        borderTop: '1px solid var(--line)',
-        py: 0.75,
-      }}
-    >
+    <Box component="li" sx={lineRow}>
       <Box sx={{ minWidth: 170, fontWeight: 600, color: late ? 'var(--ember)' : 'inherit' }}>
         {late ? '△ ' : ''}
         {words}

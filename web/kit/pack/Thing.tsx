@@ -4,7 +4,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import { useCallback } from 'react';
 import { columnsOf, drawnPieces, outlineOf } from '../../../core/kit/outline';
 import type { LineState } from '../../../core/kit/packed';
-import type { Outline } from '../../../core/repertoire/types';
+import type { Outline } from '../../../core/repertoire/item';
 import { Pictograms } from '../../parts/Pictograms';
 import { timeOf } from '../../brief/dates';
 
