@@ -160,6 +160,12 @@ async function audience(page) {
   await page.getByText('hands up').waitFor();
 }
 
+/** A person, once it is reckoned how long things take them. */
+async function paced(page) {
+  await page.goto(`${url}/people?open=ines`);
+  await page.getByText('How long it takes them').waitFor();
+}
+
 /** With what fits the next show, and when that will end. */
 async function fitting(page) {
   await page.goto(`${url}/demos`);
@@ -179,7 +185,7 @@ const SHOTS = [
   ['shows', '/shows', wide],
   ['store', '/store', wide],
   ['venue', '/venues?open=boat-shed', wide],
-  ['people', '/people?open=ines', wide],
+  ['people', paced, wide],
   ['pack-phone', pack, phone],
   ['bench', '/bench/calculators/will-it-light', wide],
   ['trial', '/bench/trials/foam-yeast/answer', wide],
