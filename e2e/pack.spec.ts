@@ -175,6 +175,11 @@ test('what is packed and not in the kit any more is told, and taken out', async 
   await expect(
     page.getByText('Packed, and not needed any more: Steel slug, same size'),
   ).toBeVisible();
+  await page.getByRole('button', { name: 'Home again' }).click();
+  await expect(
+    page.getByText('Went along though it was not needed: Steel slug, same size'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'To the show' }).first().click();
   await page.getByRole('button', { name: 'It is out again' }).click();
   await expect.poll(async () => (await answer()).packing.length).toBe(0);
 });

@@ -94,6 +94,19 @@ describe('home again', () => {
     expect(ofKey(state(went, 'home', { used }), 'cup.count')).toBeUndefined();
   });
 
+  test('more may be left than was reckoned with, up to what went along', () => {
+    const home = state(
+      [...went, mark('soap.volume', { kind: 'home', amount: 300, of: 180 })],
+      'home',
+      { used },
+    );
+    const soap = ofKey(home, 'soap.volume');
+    expect(soap).toMatchObject({ want: 180, have: 300, is: 'all', words: '' });
+    if (!soap) throw new Error('no soap');
+    expect(mostOf(soap, 'home', null)).toBe(500);
+    expect(pressed({ ...soap, is: 'none', have: 0 }, 500)).toBe(180);
+  });
+
   test('where nobody ticked while packing, all of the kit is looked for', () => {
     const home = state([], 'home', { used });
     expect(home.lines.map(({ line: { key } }) => key).sort()).toEqual([
@@ -120,8 +133,8 @@ test('pressed, as much is in as there is; pressed again, none', () => {
   expect(mostOf(dish, 'out', null)).toBe(4);
   // What comes home is not held against the store.
   expect(mostOf(dish, 'home', shares(1))).toBe(4);
-  expect(pressed({ is: 'none', have: 0 }, 3)).toBe(3);
-  expect(pressed({ is: 'part', have: 1 }, 3)).toBe(3);
-  expect(pressed({ is: 'part', have: 3 }, 3)).toBe(0);
-  expect(pressed({ is: 'all', have: 4 }, 4)).toBe(0);
+  expect(pressed({ is: 'none', have: 0, want: 4 }, 3)).toBe(3);
+  expect(pressed({ is: 'part', have: 1, want: 4 }, 3)).toBe(3);
+  expect(pressed({ is: 'part', have: 3, want: 4 }, 3)).toBe(0);
+  expect(pressed({ is: 'all', have: 4, want: 4 }, 4)).toBe(0);
 });

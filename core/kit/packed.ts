@@ -14,6 +14,8 @@ export interface LineState {
   /** In base units of the line’s kind: how much should be in, or back, and how much is. */
   want: number;
   have: number;
+  /** How much there can be at the most as far as packing goes: all that is wanted, or that went along. */
+  most: number;
   is: 'none' | 'part' | 'all';
   /** “3 of 4”, “packed 1, now 6”, “6 packed, 4 needed”; empty where there is nothing to say. */
   words: string;
@@ -62,6 +64,8 @@ function inWords(
   };
   const done = way === 'out' ? 'packed' : 'back';
   if (mark === null || Math.abs(have - want) <= SAME) return '';
+  // More is left than was reckoned with.
+  if (have > want && way === 'home') return '';
   if (have > want) return `${text(have)} ${done}, ${text(want)} needed`;
   // It was whole when it was ticked: what is asked has changed since.
   if (way === 'out' && mark.of !== null && have >= mark.of - SAME)
@@ -79,12 +83,11 @@ function leftOf(line: PackLine, packed: number, used: readonly Used[]): number {
   return entry.dimension === 'count' ? Math.floor(left + SAME) : left;
 }
 
-/** How much of a line should come home. What was never packed is not missing, unless nobody ticked at all. */
-function wantedHome(line: PackLine, marks: readonly PackMark[], { used }: PackContext): number {
+/** How much of a line went along. What was never packed is not missing, unless nobody ticked at all. */
+function wentAlong(line: PackLine, marks: readonly PackMark[]): number {
   const ticked = marks.some(({ kind }) => kind === 'packed');
   const mark = markOf(marks, line.key, 'packed');
-  const packed = ticked ? amountOf(mark, line.entry.total) : line.entry.total;
-  return line.usedUp ? leftOf(line, packed, used ?? []) : packed;
+  return ticked ? amountOf(mark, line.entry.total) : line.entry.total;
 }
 
 /** How far packing is, on the way out or home. */
@@ -97,13 +100,14 @@ export function packState(
   const kind = way === 'out' ? 'packed' : 'home';
   const every = packed.flatMap((box) => box.lines);
   const lines = every.flatMap((line): LineState[] => {
-    const want = way === 'out' ? line.entry.total : wantedHome(line, marks, context);
+    const most = way === 'out' ? line.entry.total : wentAlong(line, marks);
+    const want = way === 'home' && line.usedUp ? leftOf(line, most, context.used ?? []) : most;
     if (way === 'home' && want <= SAME) return [];
     const mark = markOf(marks, line.key, kind);
     const have = amountOf(mark, want);
     const is = mark === null || have <= 0 ? 'none' : have >= want - SAME ? 'all' : 'part';
     const words = inWords(line, { want, have, mark }, way, context.system);
-    return [{ line, want, have, is, words, mark, tested: markOf(marks, line.key, 'tested') }];
+    return [{ line, want, have, most, is, words, mark, tested: markOf(marks, line.key, 'tested') }];
   });
   const open = lines.filter((one) => one.is !== 'all');
   const known = new Set(every.map(({ key }) => key));
@@ -130,19 +134,23 @@ export const mostPacked = (
 ): number | null =>
   there === null ? null : convert(there, dimensionOf(item.unit), dimension, item);
 
-/** As much of a line as can be in, or back: all that is wanted, on the way out no more than there is. */
+/** As much of a line as can be in, or back: no more than is wanted and there is, or than went along. */
 export function mostOf(
-  { line, want }: Pick<LineState, 'line' | 'want'>,
+  { line, most }: Pick<LineState, 'line' | 'most'>,
   way: Way,
   shares: readonly Pick<Share, 'itemId' | 'there'>[] | null,
 ): number {
   const there = shares?.find(({ itemId }) => itemId === line.item.id)?.there ?? null;
-  const most = mostPacked({ dimension: line.entry.dimension, item: line.item }, there);
-  return way === 'home' || most === null ? want : Math.max(0, Math.min(want, most));
+  const can = mostPacked({ dimension: line.entry.dimension, item: line.item }, there);
+  return way === 'home' || can === null ? most : Math.max(0, Math.min(most, can));
 }
 
 /** How much is in once the tick is pressed: as much as can be; nothing where that is in already. */
-export function pressed({ is, have }: Pick<LineState, 'is' | 'have'>, most: number): number {
-  const full = is === 'all' || (is === 'part' && have >= most - SAME);
-  return full ? 0 : most;
+export function pressed(
+  { is, have, want }: Pick<LineState, 'is' | 'have' | 'want'>,
+  most: number,
+): number {
+  const all = Math.min(want, most);
+  const full = is === 'all' || (is === 'part' && have >= all - SAME);
+  return full ? 0 : all;
 }

@@ -58,16 +58,7 @@ function useShown(open: OpenShow, way: Way): { state: ReturnType<typeof packStat
     const load = boxed.indexOf(one);
     const before = boxed[load - 1];
     const apart = way === 'out' && before ? notBeside(one, before) : null;
-    return states.length === 0
-      ? []
-      : [
-          {
-            packed: one,
-            states,
-            load,
-            apart: apart ?? '',
-          },
-        ];
+    return states.length === 0 ? [] : [{ packed: one, states, load, apart: apart ?? '' }];
   });
   return { state, all };
 }
@@ -76,17 +67,26 @@ function useShown(open: OpenShow, way: Way): { state: ReturnType<typeof packStat
 const inParts = ({ line, want }: LineState): boolean =>
   line.entry.dimension !== 'count' || want > 1;
 
-/** What is packed, and not in the kit any more: it is taken out again. */
-function Stray({ keys, onTakeOut }: { keys: readonly string[]; onTakeOut: () => void }) {
+interface StrayProps {
+  keys: readonly string[];
+  way: Way;
+  onTakeOut: () => void;
+}
+
+/** What is packed, and not in the kit any more: it is taken out again, or came along for nothing and goes home. */
+function Stray({ keys, way, onTakeOut }: StrayProps) {
   const { data: items = [] } = useItemNames();
   const names = keys.map((key) => items.find(({ id }) => id === partsOfKey(key).itemId)?.name);
   return (
     <Alert
       severity="warning"
       sx={{ mt: 1.5 }}
-      action={<Button onClick={onTakeOut}>It is out again</Button>}
+      action={
+        <Button onClick={onTakeOut}>{way === 'out' ? 'It is out again' : 'It is back'}</Button>
+      }
     >
-      Packed, and not needed any more: {listInWords(names.map((name) => name ?? 'something'))}
+      {way === 'out' ? 'Packed, and not needed any more' : 'Went along though it was not needed'}:{' '}
+      {listInWords(names.map((name) => name ?? 'something'))}
     </Alert>
   );
 }
@@ -141,15 +141,25 @@ function Packing({ open }: { open: OpenShow }) {
     setRefused(none ? `${one.line.entry.name}: the store has none that counts. Count it.` : '');
     if (!none) put(one, pressed(one, most(one)));
   };
+  const stray = state.stray.length > 0 && (
+    <Stray
+      keys={state.stray.map(({ key }) => key)}
+      way={way}
+      onTakeOut={() => state.stray.forEach(({ key }) => mark(key, 'packed', null))}
+    />
+  );
   if (all.length === 0)
     return (
-      <Empty title={way === 'out' ? 'Nothing to pack yet' : 'Nothing to bring home'}>
-        {way === 'out' ? (
-          'The list follows from the line-up.'
-        ) : (
-          <Button onClick={() => set('way', null)}>To the show</Button>
-        )}
-      </Empty>
+      <>
+        {stray}
+        <Empty title={way === 'out' ? 'Nothing to pack yet' : 'Nothing to bring home'}>
+          {way === 'out' ? (
+            'The list follows from the line-up.'
+          ) : (
+            <Button onClick={() => set('way', null)}>To the show</Button>
+          )}
+        </Empty>
+      </>
     );
   const weight = weightOf(all.map(({ packed }) => packed));
   const [heavy] = overloaded(show.journeys, weight.grams);
@@ -208,12 +218,7 @@ function Packing({ open }: { open: OpenShow }) {
           △ {refused}
         </Typography>
       )}
-      {state.stray.length > 0 && (
-        <Stray
-          keys={state.stray.map(({ key }) => key)}
-          onTakeOut={() => state.stray.forEach(({ key }) => mark(key, 'packed', null))}
-        />
-      )}
+      {stray}
       {way === 'out' && heavy && (
         <Typography sx={{ color: 'var(--ember)', fontWeight: 700 }}>
           △ {weightWords(weight)} in all; {heavy.name} may carry {heavy.mostKg} kg
