@@ -16,7 +16,6 @@ import type { Used } from '../core/kit/takeOut';
 import type { StoredEvent } from '../core/stage/types';
 import type { FollowUp, SignedAssessment } from './day';
 import type { PresentTold } from './share';
-import type { RowFault } from './tables/table';
 import type { EventsAnswer } from './stage';
 import type { FieldFault } from './validate';
 
@@ -273,13 +272,4 @@ export interface ShoppingAnswer extends ShoppingList {
 export interface UsedAnswer {
   used: Used[];
   takenOut: boolean;
-}
-
-/** What a table of the store would come to. */
-export interface StorePreview {
-  rows: { row: number; name: string; what: string }[];
-  faults: RowFault[];
-  items: number;
-  lots: number;
-  boxes: number;
 }

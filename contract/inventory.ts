@@ -359,28 +359,3 @@ export const SETTINGS: Settings = {
     houseDown: NO_SIGNAL,
   },
 };
-
-const MOST_TEXT = 8 * 1024 * 1024;
-
-/** A table as CSV text, and which column each of its headings is; null leaves one out. */
-export class ImportBody {
-  @Holds<ImportBody>((b) =>
-    typeof b.text !== 'string'
-      ? 'is missing'
-      : b.text.length > MOST_TEXT
-        ? 'must be at most 8 MB'
-        : b.text.trim() === ''
-          ? 'must not be empty'
-          : null,
-  )
-  text!: string;
-
-  @Holds<ImportBody>((b) =>
-    Array.isArray(b.mapping) &&
-    b.mapping.length <= 200 &&
-    b.mapping.every((key) => key === null || typeof key === 'string')
-      ? null
-      : 'must name a column, or null, for each heading',
-  )
-  mapping!: (string | null)[];
-}

@@ -2,15 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { task } from '../core/testing/build';
 import fc from 'fast-check';
 import { fieldsOf } from './fields';
-import {
-  BoxBody,
-  CountBody,
-  ImportBody,
-  LotBody,
-  ReceiveBody,
-  SettingsBody,
-  TakeOutBody,
-} from './inventory';
+import { BoxBody, CountBody, LotBody, ReceiveBody, SettingsBody, TakeOutBody } from './inventory';
+import { ForgetQuery, ImportBody, PreviewBody, TableQuery } from './imports';
 import { season } from '../season/season';
 import { FollowUpBody, MarkBody } from './day';
 import { PersonBody, ShowBody } from './brief';
@@ -44,7 +37,10 @@ const CLASSES = [
   TakeOutBody,
   SettingsBody,
   BoxBody,
+  ForgetQuery,
   ImportBody,
+  PreviewBody,
+  TableQuery,
 ] as (new () => object)[];
 
 const [file] = season('2027-05-30', 'Etc/UTC', (d, t) => Date.parse(`${d}T${t}:00Z`)).map(

@@ -1,5 +1,6 @@
 /** The store: what comes and goes, shopping, boxes, spreadsheets in and out, sizes of words. */
 import type { StockedLot } from '../core/inventory/types';
+import { tableAsk } from '../server/testing/tables';
 import { expect, pick, refuses, saved, test } from './stage';
 
 test('a delivery comes in, what is there is counted, and both are taken back', async ({
@@ -150,29 +151,6 @@ test('what is on its way is not wanted after all, what was lent goes back; both 
   await expect(quay).toBeVisible();
 });
 
-test('a spreadsheet is mapped, looked at, put right and brought in', async ({ page, demo }) => {
-  await page.goto(demo.url + '/store/bring-in');
-  const paste = page.getByRole('textbox', { name: 'Or paste it here' });
-  await paste.fill(
-    'What we have,How much,Shelf\nCitric acid,1½ kg,Shelf D\nDrying towels,40 mL,Shelf D',
-  );
-  await page.getByRole('button', { name: 'See what that comes to' }).click();
-  await expect(page.getByText('Say which column is the name of the item.')).toBeVisible();
-  await pick(page.getByRole('combobox', { name: 'What we have' }), 'Name');
-  await pick(page.getByRole('combobox', { name: 'How much' }), 'In store');
-  await page.getByRole('button', { name: 'See what that comes to' }).click();
-  await expect(page.getByText(/^Row 3, In store: must be a number of pieces/)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Bring it in' })).toBeDisabled();
-  await paste.fill('Item,Qty,Shelf\nCitric acid,1½ kg,Shelf D\nDrying towels,40,Shelf D');
-  await page.getByRole('button', { name: 'See what that comes to' }).click();
-  await expect(page.getByText('✓ 2 items, 2 lots.')).toBeVisible();
-  await page.getByRole('button', { name: 'Bring it in' }).click();
-  await expect(page.getByText('Brought in: 2 items, 2 lots.')).toBeVisible();
-  await page.getByRole('link', { name: 'To the items' }).click();
-  await page.getByRole('textbox', { name: 'Find' }).fill('citric');
-  await expect(page.getByRole('link', { name: /^Citric acid.*1.5 kg/ })).toBeVisible();
-});
-
 test('boxes and sizes of household words; every list follows', async ({ page, demo }) => {
   await page.goto(demo.url + '/store/boxes');
   await page.getByRole('button', { name: 'Add a box' }).click();
@@ -203,7 +181,7 @@ test('ten thousand items: the list draws only what is in sight, finds, and scrol
     (_, i) => `Thing ${String(i).padStart(5, '0')},${i % 90}`,
   );
   const answer = await request.post(own.url + '/api/store/import', {
-    data: { text: ['Name,Qty', ...rows].join('\n'), mapping: ['name', 'amount'] },
+    data: tableAsk(['Name,Qty', ...rows].join('\n')),
     timeout: 120_000,
   });
   expect(answer.status()).toBe(201);

@@ -34,7 +34,8 @@ import { shareRoutes } from './share/routes';
 import type { Share } from './share/share';
 import { stageRoutes } from './stage/routes';
 import { orderRoutes } from './inventory/orderRoutes';
-import { shoppingRoutes, tableBody } from './inventory/shoppingRoutes';
+import { shoppingRoutes } from './inventory/shoppingRoutes';
+import { fileBody, tableBody, tableRoutes } from './tables/tableRoutes';
 import { TemplateBody } from '../contract/again';
 import { TrialBody } from '../contract/trials';
 import { againRoutes } from './brief/againRoutes';
@@ -119,6 +120,7 @@ function apiRoutes({
   );
   api.use('/shows', briefRoutes(context));
   api.use('/store', tableBody);
+  api.post('/tables', fileBody);
   api.post('/media', mediaBody);
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
   api.use('/templates', entityRoutes(context.templates, TemplateBody));
@@ -126,7 +128,12 @@ function apiRoutes({
   api.use(shareRoutes(share, context));
   api.use(repertoireRoutes(context), libraryRoutes(context));
   api.use('/demos', entityRoutes(context.demos, DemoBody));
-  api.use(storeRoutes(context), shoppingRoutes(context), orderRoutes(context));
+  api.use(
+    storeRoutes(context),
+    shoppingRoutes(context),
+    orderRoutes(context),
+    tableRoutes(context),
+  );
   api.use('/items', entityRoutes(context.items, ItemBody));
   api.use('/boxes', entityRoutes(context.boxes, BoxBody));
   api.use('/settings', onlyReadAndChange, entityRoutes(context.settings, SettingsBody));

@@ -43,7 +43,9 @@ import { TrialGoes, trialStore } from './trials/trials';
 import { Ledger, lotStore } from './inventory/lots';
 import { orderStore } from './inventory/orders';
 import { settingsStore } from './inventory/settings';
+import { Imports } from './inventory/imports';
 import { StockList } from './inventory/stockList';
+import { WordStore } from './tables/tableWords';
 
 /** The stores over one database, and who is told of changes. */
 export interface AppContext {
@@ -71,6 +73,9 @@ export interface AppContext {
   packMarks: PackMarks;
   mirrors: Mirrors;
   stockList: StockList;
+  /** Tables that came in, and what was said of their words. */
+  imports: Imports;
+  tableWords: WordStore;
   upcomingNeeds: UpcomingNeeds;
   prospects: Prospects;
   bundles: Bundles;
@@ -168,6 +173,8 @@ export function createContext(
     orders: orderStore(db),
     packMarks: new PackMarks(db),
     mirrors: createMirrors({ db, log }, stores),
+    imports: new Imports(db),
+    tableWords: new WordStore(db),
     stockList: new StockList(() => context),
     upcomingNeeds: new UpcomingNeeds(() => context),
     prospects: new Prospects(() => context),

@@ -67,6 +67,10 @@ const OTHERS = [
   'store.csv',
   'store/preview',
   'store/import',
+  'store/imports',
+  'store/imports/none/back',
+  'tables',
+  'tables/words',
   'shows/file',
   'runs/run-vay-open-day',
   'runs/run-vay-open-day/events',
@@ -325,10 +329,10 @@ test.each([
     'must have at most 500 entries; it has 300000',
   ],
   [
-    'a table of 80,000 empty lines',
+    'a table of 80,000 empty rows',
     '/store/preview',
-    JSON.stringify({ text: `Name${'\n'.repeat(80_000)}x`, mapping: null }),
-    '',
+    JSON.stringify({ rows: Array.from({ length: 80_000 }, () => []), mapping: null }),
+    'must have at most 20000 rows',
   ],
 ])('%s: told at once, with what is wrong', async (_what, where, text, words) => {
   const answer = await request(server.app)

@@ -1,47 +1,25 @@
-/** Rows of a table read as items, lots and boxes; nothing is stored before it was reviewed. */
-import { blankItem } from '../../core/repertoire/blank';
-import type { Item, Pack } from '../../core/repertoire/item';
+/** A table read as items, lots and boxes: a row that is wrong is told, and takes no other with it. */
 import type { Box, StockedLot } from '../../core/inventory/types';
+import { blankItem } from '../../core/repertoire/blank';
+import type { Item, ItemKind, Pack } from '../../core/repertoire/item';
 import type { HouseholdSizes } from '../../core/units/household';
-import { parseAmount } from '../../core/units/parse';
-import {
-  BASE_UNIT,
-  type Dimension,
-  type UnitId,
-  dimensionOf,
-  isApproximate,
-  toBase,
-  UNITS,
-} from '../../core/units/units';
+import { toBase } from '../../core/units/units';
 import { ItemBody } from '../item';
 import { LotBody } from '../inventory';
-import { check } from '../validate';
-import { columnOf, type StoreKey, titleOf } from './inventoryColumns';
-import { type RowFault, cellsOf } from './table';
+import { type Checked, check } from '../validate';
+import type { Rows } from './file';
+import { STORE_COLUMNS, columnOf, type StoreKey } from './inventoryColumns';
 import {
-  type Read,
-  isFault,
-  readDay,
-  readLimit,
-  readList,
-  readNumber,
-  readWord,
-  readWords,
-  readYesNo,
-} from './values';
-import {
-  COLD_KIND,
-  ITEM_KIND,
-  LID,
-  LOT_STATE,
-  MATERIAL,
-  OUTLINE,
-  SIGNAL,
-  STOW,
-  STRENGTH_KIND,
-  SUBSTANCE,
-  UNIT,
-} from './words';
+  type CellFault,
+  type Cells,
+  type HeadingUnits,
+  type LotSaid,
+  type PackWay,
+  RowReader,
+} from './inventoryRow';
+import { understood } from './inventoryWrite';
+import { type KindMeant, guessKind, kindOf, kindWord } from './kinds';
+import { type ColumnReading, plainCell, unitInHeading } from './readings';
 
 export interface Here {
   items: readonly Item[];
@@ -50,311 +28,309 @@ export interface Here {
   household: HouseholdSizes;
 }
 
+/** A table with what its columns are, and how their cells are read. */
+export interface StoreSheet {
+  heading: readonly string[];
+  /** Each with its number as the spreadsheet counts it. */
+  rows: readonly { row: number; cells: Rows[number] }[];
+  mapping: readonly (StoreKey | null)[];
+  readings: readonly ColumnReading[];
+}
+
+/** What was said by hand of how it comes in. */
+export interface HowTaken {
+  /** What the words for kinds stand for, by `kindWord`; the empty one for things that say none. */
+  kinds: Readonly<Record<string, KindMeant>>;
+  /** Kinds of single rows, by their number. */
+  kindOf: Readonly<Record<number, ItemKind>>;
+  /** Of a thing that lies there already: its amount is the count of what is there, or it comes in besides. */
+  known: 'count' | 'more';
+  /** Where “3” beside a pack of 500 g, or of 100 pieces, is three packs. */
+  ofPacks: readonly PackWay[];
+}
+
 /** A lot as the table has it; `stock` null where the table says nothing of how much there is. */
 export type ReadLot = Omit<StockedLot, 'stock'> & { stock: number | null };
+
+/** What a row comes to. It comes in when it has no faults. */
+export interface ReadRow {
+  row: number;
+  name: string;
+  /** “new item, new lot”. */
+  what: string;
+  /** What was understood of each column of the table; empty where nothing was. */
+  cells: string[];
+  faults: CellFault[];
+}
 
 export interface StoreImport {
   /** Whole items, new and changed. */
   items: Item[];
   lots: ReadLot[];
   boxes: Box[];
-  /** For every row with something in it, what it comes to. */
-  rows: { row: number; name: string; what: string }[];
-  faults: RowFault[];
+  rows: ReadRow[];
+  /** The words for kinds, in how many rows each, and what each is taken for; null where that must be said. */
+  kinds: { word: string; rows: number; means: KindMeant | null }[];
+  /** Rows of things that lie there already, to which `known` applies. */
+  knownLots: number;
+  /** Rows with a figure alone beside a pack, to which `ofPacks` applies. */
+  besidePacks: Record<PackWay, number>;
 }
 
-type Cells = Partial<Record<StoreKey, string>>;
+/** What one row changes, kept apart until all of it is seen to be right. */
+interface Taken {
+  item: Item;
+  isNew: boolean;
+  pack: Pack | null;
+  lot: ReadLot | null;
+  counted: boolean;
+  box: Box | null;
+}
 
-const MOST_FAULTS = 500;
+const same = (a: Item, b: Item): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+const plainBody = (value: object): unknown => JSON.parse(JSON.stringify(value));
+
+const lotColumnOf = (path: string): StoreKey | null =>
+  path === 'note' ? 'lotNote' : path === 'id' ? 'lotId' : columnOf(path);
+
+/** What the contract says of it, at the column that it stands in. */
+function tell(
+  reader: RowReader,
+  checked: Checked<object>,
+  columnAt: (path: string) => StoreKey | null,
+): void {
+  if (!checked.ok)
+    for (const { path, message } of checked.faults) reader.fault(columnAt(path), message);
+}
 
 class Reading {
-  readonly items = new Map<string, { item: Item; row: number }>();
+  readonly items = new Map<string, Item>();
   readonly lots = new Map<string, ReadLot>();
   readonly boxes = new Map<number, Box>();
-  readonly faults: RowFault[] = [];
-  readonly rows: StoreImport['rows'] = [];
+  readonly rows: ReadRow[] = [];
+  readonly kinds = new Map<string, StoreImport['kinds'][number]>();
+  knownLots = 0;
+  readonly besidePacks: Record<PackWay, number> = { measured: 0, counted: 0 };
   private readonly byName = new Map<string, string>();
   private readonly known: Map<string, Item>;
-  private readonly knownLots: Map<string, StockedLot>;
+  private readonly lotsHere: Map<string, StockedLot>;
+  private readonly lotsOf = new Map<string, StockedLot[]>();
+  private readonly boxHere: Map<number, Box>;
+  private readonly units: HeadingUnits = {};
+  /** Ids of new things whose first row is wrong: what their other rows say is not all of them. */
+  private readonly wrong = new Set<string>();
 
   constructor(
+    private readonly sheet: StoreSheet,
     private readonly here: Here,
+    private readonly how: HowTaken,
     private readonly newId: () => string,
   ) {
     this.known = new Map(here.items.map((item) => [item.id, item]));
-    this.knownLots = new Map(here.lots.map((lot) => [lot.id, lot]));
+    this.lotsHere = new Map(here.lots.map((lot) => [lot.id, lot]));
+    this.boxHere = new Map(here.boxes.map((box) => [box.number, box]));
+    for (const lot of here.lots)
+      this.lotsOf.set(lot.itemId, [...(this.lotsOf.get(lot.itemId) ?? []), lot]);
     for (const item of here.items) this.byName.set(item.name.toLowerCase(), item.id);
+    sheet.mapping.forEach((key, at) => {
+      const unit = unitInHeading(sheet.heading[at] ?? '');
+      if (key !== null && unit !== null) this.units[key] = unit;
+    });
   }
 
-  fault(row: number, key: StoreKey | null, message: string): void {
-    if (this.faults.length < MOST_FAULTS)
-      this.faults.push({ row, column: key === null ? '' : titleOf(key), message });
-  }
-
-  /** The value of a cell; undefined when it is empty, left out, or wrong, which is then told. */
-  private get<T>(
-    row: number,
-    cells: Cells,
-    key: StoreKey,
-    read: (text: string) => Read<T>,
-  ): T | undefined {
-    const text = cells[key];
-    if (text === undefined || text === '') return undefined;
-    const result = read(text);
-    if (!isFault(result)) return result.value;
-    this.fault(row, key, result.fault);
-    return undefined;
-  }
-
-  private text(cells: Cells, key: StoreKey): string | undefined {
-    return cells[key] === '' ? undefined : cells[key];
-  }
-
-  read(row: number, cells: Cells): void {
-    if (Object.values(cells).every((cell) => cell === '')) return;
-    const name = cells.name ?? '';
-    const id = this.text(cells, 'itemId') ?? this.byName.get(name.toLowerCase()) ?? this.newId();
-    const before = this.items.get(id)?.item ?? this.known.get(id);
-    if (name === '' && !before) {
-      this.fault(row, 'name', 'is missing');
-      return;
-    }
-    const isNew = !before;
-    const start = before ?? blankItem(id, name, 'consumable');
-    const item = this.itemOf(row, cells, start, isNew);
-    this.byName.set(item.name.toLowerCase(), id);
-    this.items.set(id, { item, row: this.items.get(id)?.row ?? row });
-    const lot = this.lotOf(row, cells, item);
+  read({ row, cells: raw }: StoreSheet['rows'][number]): void {
+    const cells: Cells = {};
+    this.sheet.mapping.forEach((key, at) => {
+      const reading = this.sheet.readings[at];
+      if (key !== null && reading) cells[key] = plainCell(raw[at], READS.get(key), reading);
+    });
+    const reader = new RowReader(cells, this.units, this.how.ofPacks);
+    const taken = this.takenOf(row, cells, reader);
+    const faults = reader.faults;
+    if (taken && faults.length === 0) this.keep(taken);
+    else if (taken?.isNew) this.wrong.add(taken.item.id);
     this.rows.push({
       row,
-      name: item.name,
-      what:
-        [
-          isNew
-            ? 'new item'
-            : JSON.stringify(item) === JSON.stringify(before)
-              ? ''
-              : 'changes the item',
-          lot,
-        ]
-          .filter(Boolean)
-          .join(', ') || 'as it is here',
+      name: taken?.item.name ?? cells.name ?? '',
+      what: taken && faults.length === 0 ? this.inWords(taken) : '',
+      cells: this.shown(cells, taken),
+      faults,
     });
   }
 
-  private itemOf(row: number, cells: Cells, start: Item, isNew: boolean): Item {
-    const get = <T>(key: StoreKey, read: (text: string) => Read<T>): T | undefined =>
-      this.get(row, cells, key, read);
-    const number = (key: StoreKey): number | undefined => get(key, readNumber);
-    const amount = this.amountOf(row, cells, null);
-    const unit = get('unit', (text) => readWord(text, UNIT));
-    // Not said: what its first amount is written in, if that is always as large.
-    const counted =
-      unit ??
-      (isNew && amount
-        ? isApproximate(amount.unit)
-          ? BASE_UNIT[dimensionOf(amount.unit)]
-          : amount.unit
-        : start.unit);
-    const strength = number('strength');
-    const as = get('strengthAs', (text) => readWord(text, STRENGTH_KIND));
-    return {
-      ...start,
-      name: this.text(cells, 'name') ?? start.name,
-      kind: get('kind', (text) => readWord(text, ITEM_KIND)) ?? start.kind,
-      unit: counted,
-      functionTest: this.text(cells, 'functionTest') ?? start.functionTest,
-      testHolds: get('testHolds', readYesNo) ?? start.testHolds,
-      testMeasures: this.measuredOf(row, cells) ?? start.testMeasures,
-      owned: number('owned') ?? start.owned,
-      atVenue: get('atVenue', readYesNo) ?? start.atVenue,
-      waste: number('waste') ?? start.waste,
-      density: number('density') ?? start.density,
-      gramsEach: number('gramsEach') ?? start.gramsEach,
-      material: get('material', (text) => readWord(text, MATERIAL)) ?? start.material,
-      cold: get('cold', (text) => readWord(text, COLD_KIND)) ?? start.cold,
-      lid: get('lid', (text) => readWord(text, LID)) ?? start.lid,
-      holds: number('holds') ?? start.holds,
-      boilsOff: number('boilsOff') ?? start.boilsOff,
-      substance: get('substance', (text) => readWord(text, SUBSTANCE)) ?? start.substance,
-      strength:
-        strength === undefined
-          ? start.strength
-          : { value: strength, kind: as ?? start.strength?.kind ?? 'massPerVolume' },
-      label: {
-        signal: get('signal', (text) => readWord(text, SIGNAL)) ?? start.label.signal,
-        hazards: this.text(cells, 'hazards') ? readList(cells.hazards ?? '') : start.label.hazards,
-        precautions: this.text(cells, 'precautions')
-          ? readList(cells.precautions ?? '')
-          : start.label.precautions,
-      },
-      keepsOpen: number('keepsOpen') ?? start.keepsOpen,
-      testEvery: number('testEvery') ?? start.testEvery,
-      boxId: this.boxOf(row, cells) ?? start.boxId,
-      outline: get('outline', (text) => readWord(text, OUTLINE)) ?? start.outline,
-      stows: get('stows', (text) => readWords(text, STOW)) ?? start.stows,
-      packs: this.packsOf(row, cells, start.packs, counted),
-      note: this.text(cells, 'note') ?? start.note,
-    };
-  }
-
-  /** Limits of what a test reads, both in the unit of the first that is given. */
-  private measuredOf(row: number, cells: Cells): Item['testMeasures'] | undefined {
-    const limit = (key: 'testLeast' | 'testMost') => this.get(row, cells, key, readLimit);
-    const least = limit('testLeast');
-    const most = limit('testMost');
-    const unit = least?.unit ?? most?.unit;
-    if (unit === undefined) return undefined;
-    if (most && most.unit !== unit) {
-      this.fault(row, 'testMost', `must be in ${UNITS[unit].label}, as the least is`);
-      return undefined;
+  private takenOf(row: number, cells: Cells, reader: RowReader): Taken | null {
+    const name = cells.name ?? '';
+    const id = reader.text('itemId') ?? this.byName.get(name.toLowerCase()) ?? this.newId();
+    const before = this.before(id);
+    if (name === '' && !before) {
+      reader.fault('name', 'is missing');
+      return null;
     }
-    return { unit, least: least?.amount ?? null, most: most?.amount ?? null };
-  }
-
-  private boxOf(row: number, cells: Cells): string | undefined {
-    const number = this.get(row, cells, 'box', readNumber);
-    if (number === undefined) return undefined;
-    if (!Number.isInteger(number) || number < 1) {
-      this.fault(row, 'box', 'must be a whole number from 1');
-      return undefined;
+    const isNew = !before;
+    if (isNew && this.wrong.has(id)) {
+      reader.fault(null, 'Its first row needs another look');
+      return null;
     }
-    const here =
-      this.boxes.get(number) ?? this.here.boxes.find((candidate) => candidate.number === number);
-    if (here) return here.id;
-    const box: Box = {
-      id: this.newId(),
-      name: this.text(cells, 'boxName') ?? `Box ${number}`,
-      number,
-      grams: this.get(row, cells, 'boxGrams', readNumber) ?? null,
-      note: this.text(cells, 'boxNote') ?? '',
+    const start = before ?? blankItem(id, name, 'equipment');
+    const unit = reader.unitOf(start, isNew);
+    const { packs, pack } = reader.packs(start.packs, unit);
+    const box = this.boxOf(reader);
+    const item: Item = {
+      ...reader.item(start, unit),
+      kind: this.kindOfRow(row, cells, reader, before ?? null, unit) ?? start.kind,
+      boxId: box.id ?? start.boxId,
+      packs,
     };
-    this.boxes.set(number, box);
-    return box.id;
+    if (!before || !same(before, item)) tell(reader, check(ItemBody, plainBody(item)), columnOf);
+    const way = reader.besidePack(pack);
+    if (way) this.besidePacks[way]++;
+    const { lot, counted } = this.lotOf(reader, item, pack);
+    return { item, isNew, pack, lot, counted, box: box.fresh };
   }
 
-  /** `kind` null: whatever it is written in. */
-  private amountOf(
+  private before(id: string): Item | undefined {
+    return this.items.get(id) ?? this.known.get(id);
+  }
+
+  /** What kind a new thing is must be said or seen; of one that is here, only where the table has a word for it. */
+  private kindOfRow(
     row: number,
     cells: Cells,
-    item: Item | null,
-  ): { amount: number; unit: UnitId } | undefined {
-    const kind: Dimension | undefined = item ? dimensionOf(item.unit) : undefined;
-    const read = (text: string): Read<{ amount: number; unit: UnitId }> => {
-      const parsed = parseAmount(text, { ...(kind ? { kind } : {}), bare: item?.unit ?? 'piece' });
-      if (!parsed.ok) return { fault: `${parsed.message}; it says “${text}”` };
-      return parsed.value.amount < 0 ? { fault: 'must not be negative' } : { value: parsed.value };
-    };
-    // Told once, when the item is known.
-    if (item) return this.get(row, cells, 'amount', read);
-    const result = cells.amount ? read(cells.amount) : null;
-    return result && !isFault(result) ? result.value : undefined;
+    reader: RowReader,
+    before: Item | null,
+    unit: Item['unit'],
+  ): ItemKind | null {
+    const byHand = this.how.kindOf[row];
+    if (byHand) return byHand;
+    const word = kindWord(cells.kind ?? '');
+    if (word === '' && before) return null;
+    const means = this.how.kinds[word] ?? guessKind(word);
+    const known = this.kinds.get(word) ?? { word, rows: 0, means };
+    this.kinds.set(word, { ...known, rows: known.rows + 1 });
+    if (means !== null) return kindOf(means, unit);
+    reader.fault(
+      'kind',
+      word === ''
+        ? 'is not said: is it equipment, used up, or protective gear?'
+        : `“${cells.kind ?? ''}” is no kind here: say what it stands for`,
+    );
+    return null;
   }
 
-  private packsOf(row: number, cells: Cells, packs: Pack[], unit: UnitId): Pack[] {
-    const size = this.get(row, cells, 'pack', (text): Read<{ amount: number; unit: UnitId }> => {
-      const parsed = parseAmount(text, { bare: unit });
-      return parsed.ok ? { value: parsed.value } : { fault: parsed.message };
-    });
-    if (!size) return packs;
-    const id =
-      this.text(cells, 'packId') ??
-      packs.find((p) => p.amount === size.amount && p.unit === size.unit)?.id ??
-      `pack-${size.amount}-${size.unit}`;
-    const before = packs.find((pack) => pack.id === id);
-    const price = this.get(row, cells, 'price', readNumber);
-    const pack: Pack = {
-      id,
-      ...size,
-      price: price === undefined ? (before?.price ?? 0) : Math.round(price * 100),
-      leadDays: this.get(row, cells, 'leadDays', readNumber) ?? before?.leadDays ?? 0,
-      supplier: this.text(cells, 'supplier') ?? before?.supplier ?? '',
-      keeps: this.get(row, cells, 'keeps', readNumber) ?? before?.keeps ?? null,
-      hireDays: this.get(row, cells, 'hireDays', readNumber) ?? before?.hireDays ?? null,
-    };
-    return before ? packs.map((p) => (p.id === id ? pack : p)) : [...packs, pack];
+  private boxOf(reader: RowReader): { id: string | null; fresh: Box | null } {
+    const number = reader.boxNumber();
+    if (number === undefined) return { id: null, fresh: null };
+    const here = this.boxes.get(number) ?? this.boxHere.get(number);
+    if (here) return { id: here.id, fresh: null };
+    const fresh = reader.box(this.newId(), number);
+    return { id: fresh.id, fresh };
   }
 
-  /** What the row says of a lot, in words; empty when it says nothing. */
-  private lotOf(row: number, cells: Cells, item: Item): string {
-    const keys = [
-      'lotId',
-      'amount',
-      'place',
-      'expiry',
-      'opened',
-      'state',
-      'lastTest',
-      'lotNote',
-    ] as const;
-    if (keys.every((key) => !cells[key])) return '';
-    const amount = this.amountOf(row, cells, item);
-    const id = this.text(cells, 'lotId') ?? this.newId();
-    const before = this.knownLots.get(id);
-    if (before && before.itemId !== item.id) {
-      this.fault(row, 'lotId', 'belongs to another item here');
-      return '';
-    }
-    const day = (key: StoreKey): string | null | undefined => this.get(row, cells, key, readDay);
+  private lotOf(reader: RowReader, item: Item, pack: Pack | null): Pick<Taken, 'lot' | 'counted'> {
+    const said = reader.lot(item.unit, pack);
+    if (!said) return { lot: null, counted: false };
+    const asked = reader.text('lotId');
+    const before =
+      asked === undefined ? this.lying(reader, said, item) : (this.lotsHere.get(asked) ?? null);
+    if (before && before.itemId !== item.id) reader.fault('lotId', 'belongs to another item here');
     const lot: ReadLot = {
-      id,
+      id: asked ?? before?.id ?? this.newId(),
       itemId: item.id,
-      place: this.text(cells, 'place') ?? before?.place ?? '',
-      expiry: day('expiry') ?? before?.expiry ?? null,
-      opened: day('opened') ?? before?.opened ?? null,
-      state:
-        this.get(row, cells, 'state', (text) => readWord(text, LOT_STATE)) ??
-        before?.state ??
-        'good',
-      lastTest: day('lastTest') ?? before?.lastTest ?? null,
-      note: this.text(cells, 'lotNote') ?? before?.note ?? '',
-      stock: amount ? toBase(amount.amount, amount.unit, this.here.household) : null,
+      place: said.place ?? before?.place ?? '',
+      expiry: said.expiry ?? before?.expiry ?? null,
+      opened: said.opened ?? before?.opened ?? null,
+      state: said.state ?? before?.state ?? 'good',
+      lastTest: said.lastTest ?? before?.lastTest ?? null,
+      note: said.note ?? before?.note ?? '',
+      stock: said.amount ? toBase(said.amount.amount, said.amount.unit, this.here.household) : null,
     };
-    if (this.lots.has(id)) {
-      this.fault(row, 'lotId', 'is in the file twice');
-      return '';
-    }
-    this.lots.set(id, lot);
-    return before ? 'counts the lot' : 'new lot';
+    if (this.lots.has(lot.id)) reader.fault('lotId', 'is in the file twice');
+    const { stock: _stock, ...body } = lot;
+    tell(reader, check(LotBody, plainBody(body)), lotColumnOf);
+    return { lot, counted: before !== null };
   }
 
-  /** The rules of the contract over what came together, told at the row where each began. */
-  finish(): void {
-    for (const { item, row } of this.items.values()) {
-      const checked = check(ItemBody, JSON.parse(JSON.stringify(item)));
-      if (checked.ok) continue;
-      for (const { path, message } of checked.faults) this.fault(row, columnOf(path), message);
-    }
-    for (const { stock: _stock, ...lot } of this.lots.values()) {
-      const checked = check(LotBody, JSON.parse(JSON.stringify(lot)));
-      const row = this.items.get(lot.itemId)?.row ?? 0;
-      if (!checked.ok)
-        for (const { path, message } of checked.faults)
-          this.fault(
-            row,
-            path === 'note' ? 'lotNote' : path === 'id' ? 'lotId' : columnOf(path),
-            message,
-          );
-    }
-    this.faults.sort((a, b) => a.row - b.row);
+  /** The one lot that lies where the row says, and is good until then; null where it comes in besides. */
+  private lying(reader: RowReader, { place, expiry }: LotSaid, item: Item): StockedLot | null {
+    const alike = (this.lotsOf.get(item.id) ?? []).filter(
+      (lot) =>
+        !this.lots.has(lot.id) &&
+        (place === undefined || lot.place.toLowerCase() === place.toLowerCase()) &&
+        (expiry === undefined || lot.expiry === expiry),
+    );
+    if (alike.length === 0) return null;
+    this.knownLots++;
+    if (this.how.known === 'more') return null;
+    if (alike.length > 1)
+      reader.fault('place', `must say which: there are ${alike.length} lots of it here`);
+    return alike[0] ?? null;
+  }
+
+  private keep({ item, lot, box }: Taken): void {
+    this.byName.set(item.name.toLowerCase(), item.id);
+    this.items.set(item.id, item);
+    if (box) this.boxes.set(box.number, box);
+    if (lot) this.lots.set(lot.id, lot);
+  }
+
+  private inWords({ item, isNew, lot, counted }: Taken): string {
+    const before = this.known.get(item.id);
+    const ofItem = isNew ? 'new item' : before && !same(item, before) ? 'changes the item' : '';
+    const ofLot = lot === null ? '' : counted ? 'counts the lot' : 'new lot';
+    return [ofItem, ofLot].filter(Boolean).join(', ') || 'as it is here';
+  }
+
+  /** What was understood of each cell that says something, as it would be written here. */
+  private shown(cells: Cells, taken: Taken | null): string[] {
+    const text = taken
+      ? understood({
+          ...taken,
+          box:
+            taken.box ??
+            [...this.boxes.values(), ...this.here.boxes].find(
+              ({ id }) => id === taken.item.boxId,
+            ) ??
+            null,
+        })
+      : {};
+    return this.sheet.mapping.map((key) =>
+      key === null || !cells[key]
+        ? ''
+        : // What belongs to a pack says nothing where none is known.
+          (text[key] ?? (taken && OF_PACK.has(key) ? '–' : cells[key])),
+    );
   }
 }
 
-/** `rows` without the heading; `newId` makes ids that are nowhere yet. */
+const OF_PACK: ReadonlySet<StoreKey> = new Set([
+  'packId',
+  'pack',
+  'price',
+  'leadDays',
+  'supplier',
+  'keeps',
+  'hireDays',
+]);
+
+const READS = new Map(STORE_COLUMNS.map(({ key, reads }) => [key, reads]));
+
+/** `newId` makes ids that are nowhere yet. */
 export function readStoreTable(
-  rows: readonly (readonly string[])[],
-  mapping: readonly (StoreKey | null)[],
+  sheet: StoreSheet,
   here: Here,
+  how: HowTaken,
   newId: () => string,
 ): StoreImport {
-  const reading = new Reading(here, newId);
-  rows.forEach((row, i) => reading.read(i + 2, cellsOf(row, mapping)));
-  reading.finish();
+  const reading = new Reading(sheet, here, how, newId);
+  for (const row of sheet.rows) reading.read(row);
   return {
-    items: [...reading.items.values()].map((entry) => entry.item),
+    items: [...reading.items.values()],
     lots: [...reading.lots.values()],
     boxes: [...reading.boxes.values()],
     rows: reading.rows,
-    faults: reading.faults,
+    kinds: [...reading.kinds.values()],
+    knownLots: reading.knownLots,
+    besidePacks: reading.besidePacks,
   };
 }

@@ -122,3 +122,27 @@ export function storeTable(
     ...rows.map((row) => STORE_COLUMNS.map(({ key }) => row[key] ?? null)),
   ];
 }
+
+/** What a row of a table came to, as it would be written here; nothing for what it does not speak of. */
+export function understood({
+  item,
+  lot,
+  pack,
+  box,
+}: {
+  item: Item;
+  lot: (Omit<StockedLot, 'stock'> & { stock: number | null }) | null;
+  pack: Pack | null;
+  box: Box | null;
+}): Partial<Record<StoreKey, string>> {
+  const cells: Cells = {
+    name: item.name,
+    itemId: item.id,
+    ...itemCells(item, box ?? undefined),
+    ...(lot ? lotCells({ ...lot, stock: lot.stock ?? 0 }, item) : {}),
+    ...(pack ? { ...packCells(pack), price: (pack.price / 100).toFixed(2) } : {}),
+  };
+  return Object.fromEntries(
+    Object.entries(cells).map(([key, cell]) => [key, String(cell ?? '')]),
+  ) as Partial<Record<StoreKey, string>>;
+}

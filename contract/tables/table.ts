@@ -6,6 +6,8 @@ export interface Column<K extends string = string> {
   title: string;
   /** Other headings that are taken to mean it, in lower case. */
   also?: readonly string[];
+  /** What its cells are read as; words when left out. */
+  reads?: 'figure' | 'day';
 }
 
 export interface RowFault {
@@ -15,6 +17,10 @@ export interface RowFault {
   column: string;
   message: string;
 }
+
+/** A heading as headings are told apart: in small letters, without the unit that its figures are in. */
+export const plainHeading = (heading: string): string =>
+  plain(heading.replace(/[([][^()[\]]{0,12}[)\]]\s*$|\s(?:mL|ml|[lL]|kg|g)\s*$/, ''));
 
 const plain = (heading: string): string =>
   heading
@@ -29,10 +35,11 @@ export function guessMapping<K extends string>(
 ): (K | null)[] {
   const taken = new Set<K>();
   return headings.map((heading) => {
-    const written = plain(heading);
+    const written = [plain(heading), plainHeading(heading)];
     const found = columns.find(
       ({ key, title, also = [] }) =>
-        !taken.has(key) && [plain(title), plain(key), ...also].includes(written),
+        !taken.has(key) &&
+        [plain(title), plain(key), ...also].some((name) => written.includes(name)),
     );
     if (!found) return null;
     taken.add(found.key);

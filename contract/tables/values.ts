@@ -1,17 +1,58 @@
 /** Cells read as values; each reader answers with the value, or with what is wrong. */
 import { type Amount, parseAmount } from '../../core/units/parse';
+import { type UnitId, dimensionOf, fromBase, toBase } from '../../core/units/units';
+import { figureOf } from './figures';
 
 export type Read<T> = { value: T } | { fault: string };
 
 export const isFault = <T>(read: Read<T>): read is { fault: string } => 'fault' in read;
 
-/** A number with a decimal point or comma. */
+/** A number with a decimal point or comma, thousands parted or not, with or without a currency. */
 export function readNumber(text: string): Read<number> {
-  const value = Number(text.replace(/\s/g, '').replace(',', '.'));
+  const value = figureOf(text, '.') ?? Number(text.replace(/\s/g, ''));
   return text !== '' && Number.isFinite(value)
     ? { value }
     : { fault: `must be a number; it says “${text}”` };
 }
+
+const DAYS_IN: readonly [RegExp, number][] = [
+  [/^d(?:ays?)?$/i, 1],
+  [/^(?:wks?|weeks?)$/i, 7],
+  [/^(?:months?|mths?)$/i, 30],
+  [/^(?:y|yrs?|years?)$/i, 365],
+];
+
+/**
+ * A number of days: “5”, “3 days”, “2 weeks”, “2–3 days”. Of a range the one that leaves less time: for a
+ * delivery the `longest`, for what something keeps the shortest. A month is 30 days, a year 365.
+ */
+export function readDays(text: string, longest: boolean): Read<number> {
+  const found = /^([\d.,]+)(?:\s*(?:-|–|to)\s*([\d.,]+))?\s*(\p{L}*)\.?$/u.exec(text);
+  const word = found?.[3] ?? '';
+  const days = word === '' ? 1 : DAYS_IN.find(([unit]) => unit.test(word))?.[1];
+  const figures = [found?.[1], found?.[2]].flatMap((figure) => {
+    const value = figure === undefined ? null : figureOf(figure, '.');
+    return value === null ? [] : [value];
+  });
+  if (!found || days === undefined || figures.length === 0)
+    return { fault: `must be a number of days, such as 5; it says “${text}”` };
+  return { value: Math.round(days * (longest ? Math.max : Math.min)(...figures)) };
+}
+
+/** An amount of one kind in a given unit: “1.2 kg” in grams. A figure alone is in `bare`. */
+export function readIn(text: string, unit: UnitId, bare: UnitId): Read<number> {
+  // A figure alone, however small: spreadsheets write those with an exponent.
+  const alone = Number(text);
+  const parsed = Number.isFinite(alone)
+    ? { ok: true as const, value: { amount: alone, unit: bare } }
+    : parseAmount(text, { kind: dimensionOf(unit), bare });
+  return parsed.ok
+    ? { value: convertUnit(parsed.value, unit) }
+    : { fault: `${parsed.message}; it says “${text}”` };
+}
+
+const convertUnit = ({ amount, unit }: Amount, to: UnitId): number =>
+  unit === to ? amount : Number(fromBase(toBase(amount, unit), to).toPrecision(12));
 
 const YES = ['yes', 'y', 'true', '1', 'x'];
 const NO = ['no', 'n', 'false', '0', ''];

@@ -1,4 +1,4 @@
-/** Amounts as people write them: "1½ cups", "2 tbsp", "40mL", "8 drops", "a squirt", "3 strokes", "68 °F". */
+/** Amounts as people write them: "1½ cups", "2 tbsp", "40mL", "8 drops", "a squirt", "3 strokes", "68 °F", "2 x 500 mL". */
 import { type Dimension, type UnitId, UNITS, UNIT_IDS, dimensionOf } from './units';
 
 export interface Amount {
@@ -169,6 +169,19 @@ const KIND_WORDS: Record<Dimension, string> = {
 /** How an amount of a kind is asked for: "a volume, such as 40 mL". */
 export const kindInWords = (dimension: Dimension): string => KIND_WORDS[dimension];
 
+/** “2 x 500 mL”, “2 bottles of 500 mL”, “500 mL x 2”: so many of one amount. */
+const FEW_OF = /^\s*[x×*]\s*(?=[\d.,½⅓⅔¼¾⅛])/i;
+const PACKS_OF = /^\s*(\p{L}{3,})\s+(?:of|à|@)\s+(?=\d)/iu;
+const TIMES_AFTER = /^\s*(\p{L}[\p{L}\s.]*?)\s*[x×*]\s*(\d{1,4})$/iu;
+
+const times = (count: number, one: Parsed): Parsed =>
+  one.ok
+    ? {
+        ok: true,
+        value: { amount: Number((count * one.value.amount).toPrecision(12)), unit: one.value.unit },
+      }
+    : one;
+
 /**
  * Reads an amount leniently. `kind` is what is wanted, where only one will do: the unit of another kind
  * is told as such. `bare` is the unit of a number that stands alone.
@@ -186,6 +199,12 @@ export function parseAmount(
       `must begin with a number, such as ${kind ? (KIND_WORDS[kind].split('such as ')[1] ?? '') : '40 mL'}`,
     );
   if (!Number.isFinite(led.number)) return fault('must be a number that can be measured out');
+  const of = FEW_OF.exec(led.rest) ?? PACKS_OF.exec(led.rest);
+  if (of && (of[1] === undefined || unitsNamed(of[1]).length === 0))
+    return times(led.number, parseAmount(led.rest.slice(of[0].length), { kind, bare }));
+  const after = TIMES_AFTER.exec(led.rest);
+  if (after)
+    return times(Number(after[2]), parseAmount(`${led.number} ${after[1]}`, { kind, bare }));
   const word = led.rest.replace(/^\s*of\s+a?/, '').trim();
   if (word === '') {
     return kind && dimensionOf(bare) !== kind

@@ -20,6 +20,7 @@ import { script } from './migrations/019-script';
 import { pictures } from './migrations/020-pictures';
 import { orders } from './migrations/021-orders';
 import { swaps } from './migrations/022-swaps';
+import { tables } from './migrations/023-tables';
 
 /** Schema changes in order; the database's user_version counts those applied. Never edit one that has shipped. */
 export const MIGRATIONS: readonly string[] = [
@@ -45,4 +46,5 @@ export const MIGRATIONS: readonly string[] = [
   pictures,
   orders,
   swaps,
+  tables,
 ];

@@ -7,12 +7,13 @@ import { shoppingTable } from '../../core/inventory/shoppingTable';
 import type { AppContext } from '../context';
 import { showAnswer } from '../brief/showAnswer';
 import { damagedRecords } from '../house/damaged';
-import { readTable } from '../inventory/importing';
+import type { PreviewBody } from '../../contract/imports';
+import type { Encoding } from '../../contract/tables/file';
+import { readTable } from '../inventory/tableRead';
+import { readTableFile } from '../tables/tableFile';
 import { readinessOf } from '../ready/readiness';
 import { risksOf } from '../ready/risks';
 import { demoSummaries, itemNames, repertoireAnswer } from '../repertoire/summaries';
-
-type Mapping = Parameters<typeof readTable>[2];
 
 /** By name, so that they can be asked of another thread. */
 export const ANSWERS = {
@@ -47,9 +48,14 @@ export const ANSWERS = {
   },
   storeRows: ({ items, ledger, boxes }: AppContext) =>
     storeTable(items.list(), ledger.stocked(), boxes.list()),
-  storeImport: (context: AppContext, text: string, mapping: Mapping) =>
-    readTable(context, text, mapping),
+  tableFile: (_context: AppContext, bytes: Uint8Array, letters: Encoding | null) =>
+    readTableFile(bytes, letters),
+  storePreview: (context: AppContext, ask: PreviewBody) => readTable(context, ask).preview,
+  storeImport: readTable,
 };
+
+/** What a table that is brought in is asked of: in a thread besides, which show pages never wait for. */
+export const ASIDE: ReadonlySet<string> = new Set(['tableFile', 'storePreview', 'storeImport']);
 
 type Answers = typeof ANSWERS;
 export type Question = keyof Answers;
@@ -59,7 +65,7 @@ export type Asked<Q extends Question> = Answers[Q] extends (
 ) => unknown
   ? A
   : never;
-export type Told<Q extends Question> = ReturnType<Answers[Q]>;
+export type Told<Q extends Question> = Awaited<ReturnType<Answers[Q]>>;
 
 /** A question as it goes to another thread. */
 export interface Job {

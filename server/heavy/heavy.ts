@@ -2,7 +2,7 @@
 import { Piscina } from 'piscina';
 import type { AppContext } from '../context';
 import { HttpError } from '../http/errors';
-import { answerTo, type Asked, type Job, type Question, type Told } from './answers';
+import { ASIDE, answerTo, type Asked, type Job, type Question, type Told } from './answers';
 
 export interface Heavy {
   /** The answer as JSON, in bytes as they go out. */
@@ -20,11 +20,14 @@ export interface HeavyAnswer {
 /** Questions that wait at the most; the next is told to come back. */
 const WAITING_MOST = 200;
 
+/** A thread that is seldom asked ends after so long, in ms. */
+const ASIDE_IDLE = 60_000;
+
 /** Answers in the same thread, one after another: for tests, and where nothing is bundled. */
 export const inThisThread = (context: AppContext): Heavy => ({
   bytes: (question, ...asked) =>
-    Promise.resolve().then(() =>
-      Buffer.from(JSON.stringify(answerTo(context, { question, asked }))),
+    Promise.resolve().then(async () =>
+      Buffer.from(JSON.stringify(await answerTo(context, { question, asked }))),
     ),
   told: <Q extends Question>(question: Q, ...asked: Asked<Q>) =>
     Promise.resolve().then(() => answerTo(context, { question, asked }) as Told<Q>),
@@ -33,7 +36,7 @@ export const inThisThread = (context: AppContext): Heavy => ({
 
 /** Answers from a thread that reads the same data file. `worker`: the bundled program of the thread. */
 export function inOwnThread(context: AppContext, file: string, worker: string): Heavy {
-  const pool = new Piscina<Job, HeavyAnswer>({
+  const usual = new Piscina<Job, HeavyAnswer>({
     filename: worker,
     // One thread: it keeps what it has worked out.
     minThreads: 1,
@@ -42,7 +45,16 @@ export function inOwnThread(context: AppContext, file: string, worker: string): 
     maxQueue: WAITING_MOST,
     workerData: { file },
   });
+  const aside = new Piscina<Job, HeavyAnswer>({
+    filename: worker,
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: ASIDE_IDLE,
+    maxQueue: WAITING_MOST,
+    workerData: { file },
+  });
   const bytes = async <Q extends Question>(question: Q, ...asked: Asked<Q>): Promise<Buffer> => {
+    const pool = ASIDE.has(question) ? aside : usual;
     if (pool.queueSize >= WAITING_MOST)
       throw new HttpError(
         503,
@@ -59,6 +71,8 @@ export function inOwnThread(context: AppContext, file: string, worker: string): 
     bytes,
     told: async <Q extends Question>(question: Q, ...asked: Asked<Q>) =>
       JSON.parse((await bytes(question, ...asked)).toString()) as Told<Q>,
-    close: () => pool.destroy(),
+    close: async () => {
+      await Promise.all([usual.destroy(), aside.destroy()]);
+    },
   };
 }

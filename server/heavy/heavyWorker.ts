@@ -13,9 +13,9 @@ if (process.platform === 'linux') setPriority(constants.priority.PRIORITY_LOW);
 const { file } = workerData as { file: string };
 const context = createContext(new Database(file, { readonly: true }));
 
-export default function answer(job: Job): HeavyAnswer {
+export default async function answer(job: Job): Promise<HeavyAnswer> {
   try {
-    return { bytes: new TextEncoder().encode(JSON.stringify(answerTo(context, job))) };
+    return { bytes: new TextEncoder().encode(JSON.stringify(await answerTo(context, job))) };
   } catch (error) {
     if (!(error instanceof HttpError)) throw error;
     const { status, code, message } = error;

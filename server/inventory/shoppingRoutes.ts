@@ -1,14 +1,7 @@
-/** The shopping list and the store as files, and tables brought in. Mounted under /api. */
-import express, { Router } from 'express';
-import type { StorePreview } from '../../contract/api';
-import { ImportBody } from '../../contract/inventory';
+/** The shopping list, and the store as files. Mounted under /api. */
+import { Router } from 'express';
 import type { AppContext } from '../context';
-import { body } from '../http/errors';
 import { sendJson, sendTable } from '../http/sendTable';
-import { applyTable } from './importing';
-
-/** Largest table, in bytes. */
-const TABLE_LIMIT = 8 * 1024 * 1024;
 
 const idsOf = (query: unknown): string[] | null =>
   typeof query === 'string' ? query.split(',').filter(Boolean) : null;
@@ -31,32 +24,5 @@ export function shoppingRoutes(context: AppContext): Router {
     const rows = await context.heavy.told('storeRows');
     await sendTable(req.params.type, 'Store', rows, res, next);
   });
-  router.post('/store/preview', async (req, res) => {
-    const { text, mapping } = body(ImportBody, req.body);
-    const { rows, faults, items, lots, boxes } = await context.heavy.told(
-      'storeImport',
-      text,
-      mapping,
-    );
-    const answer: StorePreview = {
-      rows,
-      faults,
-      items: items.length,
-      lots: lots.length,
-      boxes: boxes.length,
-    };
-    res.json(answer);
-  });
-  router.post('/store/import', async (req, res) => {
-    const { text, mapping } = body(ImportBody, req.body);
-    const read = await context.heavy.told('storeImport', text, mapping);
-    applyTable(context, read);
-    res
-      .status(201)
-      .json({ items: read.items.length, lots: read.lots.length, boxes: read.boxes.length });
-  });
   return router;
 }
-
-/** Tables may be larger than other bodies. */
-export const tableBody = express.json({ limit: TABLE_LIMIT, strict: true });

@@ -50,7 +50,7 @@ const StockPage = lazy(() => import('../inventory/StockPage'));
 const ItemPage = lazy(() => import('../inventory/ItemPage'));
 const ShoppingPage = lazy(() => import('../inventory/shopping/ShoppingPage'));
 const BoxesPage = lazy(() => import('../inventory/BoxesPage'));
-const BringInPage = lazy(() => import('../inventory/BringInPage'));
+const BringInPage = lazy(() => import('../inventory/bringIn/BringInPage'));
 const UnitsPage = lazy(() => import('../inventory/UnitsPage'));
 const BenchPage = lazy(() => import('../bench/BenchPage'));
 const TrialsPage = lazy(() => import('../trials/TrialsPage'));

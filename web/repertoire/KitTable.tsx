@@ -12,14 +12,13 @@ import {
   kitLinesTable,
   readKitTable,
 } from '../../contract/tables/kitRead';
-import { disarmed, guessMapping } from '../../contract/tables/table';
+import { guessMapping } from '../../contract/tables/table';
 import type { KitLine } from '../../core/repertoire/types';
 import { writeAmount } from '../../core/units/format';
 import { counted } from '../../core/words';
 import { newId } from '../app/api';
-
-/** The library for CSV is only wanted here. */
-const csv = async () => (await import('papaparse')).default;
+import { saveCsv } from '../tables/saveCsv';
+import { csvRows } from '../tables/tableFile';
 
 interface KitTableProps {
   name: string;
@@ -27,8 +26,7 @@ interface KitTableProps {
 }
 
 async function readText(text: string, items: readonly ItemName[]): Promise<KitImport> {
-  const Papa = await csv();
-  const [head = [], ...rows] = Papa.parse<string[]>(text.trim()).data;
+  const [head = [], ...rows] = await csvRows(text);
   const mapping = guessMapping(head, KIT_COLUMNS);
   // Without a heading that is known, the columns are taken in their usual order.
   return mapping.includes('item')
@@ -47,23 +45,15 @@ export function KitTable({ name, items }: KitTableProps) {
   const [text, setText] = useState('');
   const [read, setRead] = useState<KitImport | null>(null);
   const lines = (): KitLine[] => getValues(name) as KitLine[];
-  const save = async (): Promise<void> => {
-    const Papa = await csv();
-    const table = kitLinesTable(
-      lines(),
-      (id) => items.find((item) => item.id === id)?.name ?? '',
-      (line) => writeAmount(line.amount, line.unit),
+  const save = (): Promise<void> =>
+    saveCsv(
+      'kit-of-method.csv',
+      kitLinesTable(
+        lines(),
+        (id) => items.find((item) => item.id === id)?.name ?? '',
+        (line) => writeAmount(line.amount, line.unit),
+      ),
     );
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(
-      new Blob([`\uFEFF${Papa.unparse(table.map((row) => row.map(disarmed)))}\r\n`], {
-        type: 'text/csv',
-      }),
-    );
-    link.download = 'kit-of-method.csv';
-    link.click();
-    URL.revokeObjectURL(link.href);
-  };
   const type = async (typed: string): Promise<void> => {
     setText(typed);
     setRead(typed.trim() === '' ? null : await readText(typed, items));

@@ -12,6 +12,7 @@ import { useNavigate } from 'react-router';
 import type { TableAnswer, TrialTableBody } from '../../contract/trials';
 import { send } from '../app/api';
 import { queryClient } from '../app/data';
+import { TABLE_FILES, csvText, readTableFile } from '../tables/tableFile';
 import { Pick } from '../parts/Pick';
 import { useAction } from '../parts/useAction';
 
@@ -31,7 +32,11 @@ export function FromTable() {
   const choose = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     const name = file.name.replace(/\.[^.]*$/, '').slice(0, 120) || 'From a table';
-    await look({ name, csv: await file.text(), factor: null, response: null, save: false });
+    await act(async () => {
+      const { sheets } = await readTableFile(file);
+      const csv = await csvText(sheets[0]?.rows ?? []);
+      await look({ name, csv, factor: null, response: null, save: false });
+    });
   };
   const keep = (asked: TrialTableBody): Promise<boolean> =>
     act(async () => {
@@ -45,7 +50,7 @@ export function FromTable() {
         From a table
         <input
           type="file"
-          accept=".csv,text/csv"
+          accept={TABLE_FILES}
           hidden
           onChange={(event) => {
             void choose(event.target.files?.[0]);
