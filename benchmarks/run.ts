@@ -2,6 +2,7 @@
 import { cueLatency } from './cue-latency';
 import { findingGrowth } from './finding-growth';
 import { forecastVsDraws } from './forecast-vs-draws';
+import { import10000 } from './import-10000';
 import { judgingGrowth } from './judging-growth';
 import { kills200 } from './kills-200';
 import { learning } from './learning';
@@ -30,6 +31,7 @@ const BENCHMARKS: Record<string, () => object | Promise<object>> = {
   'timeline-budget': timelineBudget,
   'order-30': order30,
   'shopping-10000': shopping10000,
+  'import-10000': import10000,
   'packs-vs-solver': packsVsSolver,
   'records-growth': recordsGrowth,
   'press-growth': pressGrowth,

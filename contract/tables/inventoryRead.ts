@@ -19,7 +19,7 @@ import {
 } from './inventoryRow';
 import { understood } from './inventoryWrite';
 import { type KindMeant, guessKind, kindOf, kindWord } from './kinds';
-import { type ColumnReading, plainCell, unitInHeading } from './readings';
+import { type ColumnReading, plainCells, unitInHeading } from './readings';
 
 export interface Here {
   items: readonly Item[];
@@ -140,11 +140,7 @@ class Reading {
   }
 
   read({ row, cells: raw }: StoreSheet['rows'][number]): void {
-    const cells: Cells = {};
-    this.sheet.mapping.forEach((key, at) => {
-      const reading = this.sheet.readings[at];
-      if (key !== null && reading) cells[key] = plainCell(raw[at], READS.get(key), reading);
-    });
+    const cells: Cells = plainCells(raw, this.sheet.mapping, STORE_COLUMNS, this.sheet.readings);
     const reader = new RowReader(cells, this.units, this.how.ofPacks);
     const taken = this.takenOf(row, cells, reader);
     const faults = reader.faults;
@@ -312,8 +308,6 @@ const OF_PACK: ReadonlySet<StoreKey> = new Set([
   'keeps',
   'hireDays',
 ]);
-
-const READS = new Map(STORE_COLUMNS.map(({ key, reads }) => [key, reads]));
 
 /** `newId` makes ids that are nowhere yet. */
 export function readStoreTable(

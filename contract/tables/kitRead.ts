@@ -6,7 +6,9 @@ import { parseAmount } from '../../core/units/parse';
 import type { UnitId } from '../../core/units/units';
 import { KitLineBody } from '../kitLine';
 import { check } from '../validate';
-import { type Column, type RowFault, cellsOf } from './table';
+import type { Rows } from './file';
+import { plainCells, readingsOf } from './readings';
+import { type Column, type RowFault } from './table';
 import { isFault, type Read, readWord } from './values';
 import { BASIS, basisWords } from './words';
 
@@ -14,7 +16,12 @@ export type KitKey = 'item' | 'amount' | 'basis' | 'note';
 
 export const KIT_COLUMNS: readonly Column<KitKey>[] = [
   { key: 'item', title: 'Item', also: ['name', 'thing', 'what', 'equipment', 'material'] },
-  { key: 'amount', title: 'Amount', also: ['quantity', 'qty', 'how much', 'how many', 'number'] },
+  {
+    key: 'amount',
+    title: 'Amount',
+    reads: 'figure',
+    also: ['quantity', 'qty', 'how much', 'how many', 'number'],
+  },
   { key: 'basis', title: 'Counted', also: ['per', 'for', 'basis'] },
   { key: 'note', title: 'Notes', also: ['note', 'comment', 'remarks'] },
 ];
@@ -58,7 +65,7 @@ function readBasis(text: string): Read<Pick<KitLine, 'basis' | 'groupOf'>> {
 
 /** `rows` without the heading. Things are found by their name in the store, whatever its capitals. */
 export function readKitTable(
-  rows: readonly (readonly string[])[],
+  rows: Rows,
   mapping: readonly (KitKey | null)[],
   items: readonly Pick<Item, 'id' | 'name' | 'unit'>[],
   newId: () => string,
@@ -68,8 +75,9 @@ export function readKitTable(
   const faults: RowFault[] = [];
   const titleOf = (key: KitKey): string =>
     KIT_COLUMNS.find((column) => column.key === key)?.title ?? key;
+  const readings = readingsOf(rows, mapping, KIT_COLUMNS);
   rows.forEach((row, i) => {
-    const cells = cellsOf(row, mapping);
+    const cells = plainCells(row, mapping, KIT_COLUMNS, readings);
     if (Object.values(cells).every((cell) => cell === '')) return;
     const fault = (key: KitKey, message: string): void =>
       void faults.push({ row: i + 2, column: titleOf(key), message });

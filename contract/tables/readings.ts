@@ -81,3 +81,19 @@ export function plainCell(
   if (reads === 'figure') return pointed(text, mark);
   return reads === 'day' ? (dayOf(text, order) ?? text) : text;
 }
+
+/** A row’s cells by the columns they are mapped to; columns left out are missing. */
+export function plainCells<K extends string>(
+  row: Rows[number],
+  mapping: readonly (K | null)[],
+  columns: readonly Column<K>[],
+  readings: readonly ColumnReading[],
+): Partial<Record<K, string>> {
+  const cells: Partial<Record<K, string>> = {};
+  mapping.forEach((key, at) => {
+    const reading = readings[at];
+    if (key !== null && reading)
+      cells[key] = plainCell(row[at], columns.find((one) => one.key === key)?.reads, reading);
+  });
+  return cells;
+}

@@ -56,15 +56,3 @@ export const disarmed = (cell: string): string => (FORMULA.test(cell) ? `'${cell
 /** The cell as it was before `disarmed`. */
 export const rearmed = (cell: string): string =>
   cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell;
-
-/** Cells of a row by the columns they are mapped to, trimmed; columns left out are missing. */
-export function cellsOf<K extends string>(
-  row: readonly string[],
-  mapping: readonly (K | null)[],
-): Partial<Record<K, string>> {
-  const cells: Partial<Record<K, string>> = {};
-  mapping.forEach((key, i) => {
-    if (key !== null) cells[key] = rearmed(row[i] ?? '').trim();
-  });
-  return cells;
-}

@@ -9,7 +9,7 @@ import { showAnswer } from '../brief/showAnswer';
 import { damagedRecords } from '../house/damaged';
 import type { PreviewBody } from '../../contract/imports';
 import type { Encoding } from '../../contract/tables/file';
-import { readTable } from '../inventory/tableRead';
+import { readTable, tableToTake } from '../inventory/tableRead';
 import { readTableFile } from '../tables/tableFile';
 import { readinessOf } from '../ready/readiness';
 import { risksOf } from '../ready/risks';
@@ -51,7 +51,7 @@ export const ANSWERS = {
   tableFile: (_context: AppContext, bytes: Uint8Array, letters: Encoding | null) =>
     readTableFile(bytes, letters),
   storePreview: (context: AppContext, ask: PreviewBody) => readTable(context, ask).preview,
-  storeImport: readTable,
+  storeImport: (context: AppContext, ask: PreviewBody) => tableToTake(context, ask),
 };
 
 /** What a table that is brought in is asked of: in a thread besides, which show pages never wait for. */

@@ -90,3 +90,13 @@ export function readTable(context: AppContext, ask: PreviewBody): TableRead {
     },
   };
 }
+
+/** What comes in of it, without what is only seen. */
+export function tableToTake(context: AppContext, ask: PreviewBody) {
+  const {
+    read: { items, lots, boxes, rows },
+    marks,
+  } = readTable(context, ask);
+  const bad = rows.flatMap(({ row, faults }) => (faults.length > 0 ? [{ row, faults }] : []));
+  return { items, lots, boxes, marks, bad };
+}

@@ -14,7 +14,7 @@ import { type Entity, type EntityStore, bare } from '../entity';
 import { type Changed, type Changes, noChanges } from './imports';
 
 /** Things stored in one go: some hundredths of a second. */
-const PART = 100;
+const PART = 50;
 
 /** Adds or changes one, and notes what it was before. */
 function put<T extends Entity>(store: EntityStore<T>, value: T): Changed<T> {

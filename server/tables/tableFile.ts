@@ -20,12 +20,23 @@ const refused = (message: string): HttpError =>
 const startsWith = (bytes: Uint8Array, ...start: number[]): boolean =>
   start.every((byte, i) => bytes[i] === byte);
 
+/** A workbook counts its days from 1899: what is of that year is a time of day, or a length. */
+function dayOrTime(at: Date): string {
+  if (Number.isNaN(at.getTime())) return '';
+  // To the second: the fraction of a day that it is kept as has a hair too much or too little.
+  const [day = '', time = ''] = new Date(Math.round(at.getTime() / 1000) * 1000)
+    .toISOString()
+    .slice(0, 19)
+    .split('T');
+  if (at.getUTCFullYear() < 1900) return time;
+  return time === '00:00:00' ? day : `${day} ${time}`;
+}
+
 /** A figure stays one, a day is YYYY-MM-DD, yes and no are words. */
 function cellOf(value: unknown): Cell {
   if (typeof value === 'number') return Number.isFinite(value) ? value : '';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  if (value instanceof Date)
-    return Number.isNaN(value.getTime()) ? '' : value.toISOString().slice(0, 10);
+  if (value instanceof Date) return dayOrTime(value);
   return typeof value === 'string' ? value : '';
 }
 

@@ -63,8 +63,7 @@ export function tableRoutes(context: AppContext): Router {
   });
   router.post('/store/import', async (req, res) => {
     const ask = body(ImportBody, req.body);
-    const { read, preview, marks } = await heavy.told('storeImport', ask);
-    const bad = preview.rows.filter(({ faults }) => faults.length > 0);
+    const { marks, bad, ...read } = await heavy.told('storeImport', ask);
     if (bad.length > 0 && !ask.onlyGood)
       throw new HttpError(
         422,
@@ -77,7 +76,7 @@ export function tableRoutes(context: AppContext): Router {
           })),
         ),
       );
-    if (bad.length === preview.rows.length)
+    if (marks.length === 0)
       throw new HttpError(
         422,
         'invalid_file',

@@ -61,6 +61,11 @@ describe('files', () => {
           { type: Date, value: new Date('2028-02-29T00:00:00Z'), format: 'dd/mm/yyyy' },
           { type: Boolean, value: true },
         ],
+        [
+          { value: 'Times' },
+          { type: Date, value: new Date('1899-12-30T14:02:00Z'), format: 'hh:mm' },
+          { type: Date, value: new Date('2028-02-29T09:30:00Z'), format: 'dd/mm/yyyy hh:mm' },
+        ],
       ],
       { sheet: 'Things' },
     ).toBuffer();
@@ -72,6 +77,7 @@ describe('files', () => {
           rows: [
             ['Name', 'Qty', 'Best before', 'Tested'],
             ['Wire gauze', 0.1 + 0.2, '2028-02-29', 'yes'],
+            ['Times', '14:02:00', '2028-02-29 09:30:00'],
           ],
         },
       ],

@@ -14,6 +14,9 @@ import type { Question } from '../../core/told/types';
 import { formatDuration } from '../../core/time/clock';
 import { counted } from '../../core/words';
 import { newId, send } from '../app/api';
+import type { Rows } from '../../contract/tables/file';
+import { ORDER_COLUMNS, orderFrom } from '../../contract/tables/told';
+import { TableButton, useTablePaste } from '../tables/TableButton';
 import { useDemos, useLibrary, usePeople } from '../app/data';
 import { useAction } from '../parts/useAction';
 import { takeAll } from '../repertoire/takeAll';
@@ -113,6 +116,13 @@ export function TypeOrder({ show, words, onTake }: TypeOrderProps) {
   const entries = told.entries.map((entry): OrderEntry =>
     entry.kind === 'fresh' && talks.has(entry.name) ? { ...entry, kind: 'talk' } : entry,
   );
+  const [strangers, setStrangers] = useState<readonly string[]>([]);
+  const addRows = (rows: Rows): void => {
+    const read = orderFrom(rows, { people, positions });
+    setStrangers(read.strangers);
+    setText((now) => [now.trimEnd(), read.text].filter((part) => part !== '').join('\n'));
+  };
+  const onPaste = useTablePaste(ORDER_COLUMNS, addRows);
   const asked = told.questions.filter(({ answers }) => answers.length > 0);
   const toggle = (name: string): void =>
     setTalks((now) => {
@@ -124,16 +134,26 @@ export function TypeOrder({ show, words, onTake }: TypeOrderProps) {
     <Box
       sx={{ display: 'grid', gap: 2, gridTemplateColumns: { md: '1fr 1fr' }, alignItems: 'start' }}
     >
-      <TextField
-        multiline
-        minRows={8}
-        maxRows={24}
-        label="A running order, a line each"
-        placeholder={'1 Hello 1:00\n2 Foam 4:30 @centre\n3 forks 3 min, Mara'}
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        helperText="A number, a name, how long, @position, who; or a time of day in front"
-      />
+      <Box>
+        <TextField
+          fullWidth
+          multiline
+          minRows={8}
+          maxRows={24}
+          label="A running order, a line each"
+          placeholder={'1 Hello 1:00\n2 Foam 4:30 @centre\n3 forks 3 min, Mara'}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          onPaste={onPaste}
+          helperText="A number, a name, how long, @position, who; or a time of day in front. Rows of a spreadsheet can be pasted, too."
+        />
+        <TableButton columns={ORDER_COLUMNS} onRows={addRows} />
+        {strangers.length > 0 && (
+          <Box sx={{ color: 'var(--ember)', fontSize: 14 }}>
+            △ Not known here, and left out of the lines: {strangers.join(', ')}
+          </Box>
+        )}
+      </Box>
       <Box>
         <Box component="ol" aria-label="Understood" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {entries.map((entry, i) => {

@@ -14,20 +14,22 @@ import {
 } from '../../contract/tables/kitRead';
 import { guessMapping } from '../../contract/tables/table';
 import type { KitLine } from '../../core/repertoire/types';
-import { writeAmount } from '../../core/units/format';
+import { formatAmount, writeAmount } from '../../core/units/format';
+import { type Rows, cellText } from '../../contract/tables/file';
+import { basisWords } from '../../contract/tables/words';
 import { counted } from '../../core/words';
 import { newId } from '../app/api';
 import { saveCsv } from '../tables/saveCsv';
-import { csvRows } from '../tables/tableFile';
+import { TableButton } from '../tables/TableButton';
+import { csvRows, csvText } from '../tables/tableFile';
 
 interface KitTableProps {
   name: string;
   items: readonly ItemName[];
 }
 
-async function readText(text: string, items: readonly ItemName[]): Promise<KitImport> {
-  const [head = [], ...rows] = await csvRows(text);
-  const mapping = guessMapping(head, KIT_COLUMNS);
+function readRows([head = [], ...rows]: Rows, items: readonly ItemName[]): KitImport {
+  const mapping = guessMapping(head.map(cellText), KIT_COLUMNS);
   // Without a heading that is known, the columns are taken in their usual order.
   return mapping.includes('item')
     ? readKitTable(rows, mapping, items, newId)
@@ -56,7 +58,7 @@ export function KitTable({ name, items }: KitTableProps) {
     );
   const type = async (typed: string): Promise<void> => {
     setText(typed);
-    setRead(typed.trim() === '' ? null : await readText(typed, items));
+    setRead(typed.trim() === '' ? null : readRows(await csvRows(typed), items));
   };
   if (!open)
     return (
@@ -81,6 +83,21 @@ export function KitTable({ name, items }: KitTableProps) {
         onChange={(event) => void type(event.target.value)}
         helperText="A row for each line, from a spreadsheet or a CSV file"
       />
+      <TableButton
+        columns={KIT_COLUMNS}
+        onRows={(rows) => void csvText(rows).then((typed) => type(typed))}
+      />
+      {read && read.lines.length > 0 && (
+        <Box component="ul" aria-label="Understood" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+          {read.lines.map((line) => (
+            <li key={line.id}>
+              {formatAmount(line.amount, line.unit)}
+              {line.most !== null && ` to ${formatAmount(line.most, line.unit)}`}{' '}
+              <b>{items.find(({ id }) => id === line.itemId)?.name}</b>, {basisWords(line)}
+            </li>
+          ))}
+        </Box>
+      )}
       {read && read.faults.length > 0 && (
         <Alert severity="error" variant="outlined" icon={false}>
           {read.faults.slice(0, 20).map((fault) => (

@@ -51,9 +51,10 @@ interface ToldTextProps {
   text: string;
   marks: readonly Mark[];
   onChange: (text: string) => void;
+  onPaste?: (event: React.ClipboardEvent) => void;
 }
 
-export function ToldText({ text, marks, onChange }: ToldTextProps) {
+export function ToldText({ text, marks, onChange, onPaste }: ToldTextProps) {
   const lines = text.split('\n');
   return (
     <Box
@@ -103,6 +104,7 @@ export function ToldText({ text, marks, onChange }: ToldTextProps) {
         component="textarea"
         aria-label="The demonstration as you would tell it, a step a line"
         value={text}
+        onPaste={onPaste}
         spellCheck={false}
         onChange={(event: React.ChangeEvent<HTMLTextAreaElement>) => onChange(event.target.value)}
         placeholder={

@@ -26,6 +26,9 @@ import { Cords } from './Cords';
 import { type Beside, draft, forgetDraft, NOTHING_BESIDE, useDraft } from './draft';
 import { HazardsSeen } from './HazardsSeen';
 import { keepTold, newThings, previewTold } from './keep';
+import { STEP_COLUMNS, stepsFrom } from '../../contract/tables/told';
+import type { Rows } from '../../contract/tables/file';
+import { TableButton, useTablePaste } from '../tables/TableButton';
 import { ToldText } from './ToldText';
 import { useKnown, useKnownFor } from './useKnown';
 
@@ -49,6 +52,14 @@ const withLine = (text: string, number: number, line: string): string =>
 
 function Writing({ text, beside, onChange, onKept, old }: WritingProps) {
   const setText = (to: string): void => onChange({ text: to });
+  const addRows = (rows: Rows, name = ''): void => {
+    const [title = '', ...steps] = stepsFrom(rows, name || 'New demo').split('\n');
+    // Where something is written already, its name stays, and the steps come after.
+    setText(
+      text.trim() === '' ? [title, ...steps].join('\n') : [text.trimEnd(), ...steps].join('\n'),
+    );
+  };
+  const onPaste = useTablePaste(STEP_COLUMNS, addRows);
   const knows = useKnown();
   const { data: items = [] } = useItemNames();
   const told = useMemo(() => readTold(text, knows), [text, knows]);
@@ -146,7 +157,8 @@ function Writing({ text, beside, onChange, onKept, old }: WritingProps) {
         }}
       >
         <Box>
-          <ToldText text={text} marks={told.marks} onChange={setText} />
+          <ToldText text={text} marks={told.marks} onChange={setText} onPaste={onPaste} />
+          <TableButton columns={STEP_COLUMNS} onRows={addRows} />
           <Box sx={{ color: 'var(--muted)', fontSize: 14, mt: 1, lineHeight: '21px' }}>
             <b>3 min</b> a time · <b>say:</b> words · <b>cue:</b> for the audience · <b>when</b>{' '}
             steam <b>-&gt;</b> 70–85 s · <b>wait</b> 4 min · <b>before: show: clear:</b> when ·{' '}
