@@ -4,6 +4,8 @@ import type { MarkShape, Show, ShowBundle } from '../core/brief/types';
 import type { CueKind } from '../core/repertoire/cues';
 import type { Item } from '../core/repertoire/item';
 import type { Demo, HazardKind } from '../core/repertoire/types';
+import type { ShoppingLine } from '../core/inventory/shoppingLine';
+import type { Arriving, Wanting } from '../core/inventory/stockAhead';
 import type { ShoppingList } from '../core/inventory/shopping';
 import type { ShowCost } from '../core/inventory/showCost';
 import type { StockLine } from '../core/inventory/stockLine';
@@ -272,4 +274,12 @@ export interface ShoppingAnswer extends ShoppingList {
 export interface UsedAnswer {
   used: Used[];
   takenOut: boolean;
+}
+
+/** What is ahead of one thing of the store: coming shows in their order, orders, and what to order. */
+export interface AheadAnswer {
+  wanting: Wanting[];
+  arriving: Arriving[];
+  /** Null where nothing of it is lacking. */
+  line: ShoppingLine | null;
 }

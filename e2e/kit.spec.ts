@@ -34,6 +34,38 @@ test('spares follow from the record, the wanted chance, and what the line-up doe
   await expect(saved(page)).toBeVisible();
 });
 
+test('what must be minded stands first, all else in its box as it is seen from above', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + LITTLE + '/kit');
+  const short = page.getByRole('region', { name: 'Short' });
+  await expect(short.getByRole('button')).toHaveCount(2);
+  await expect(page.getByText(/: order .* (today|by)/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Heavy' })).toContainText(
+    /then .* In all [\d.]+ kg/,
+  );
+  await page.goto(demo.url + FESTIVAL + '/kit');
+  await expect(page.getByRole('region', { name: 'Use first' })).toContainText(
+    /Cut flower.*keeps 3 days: fetch it fresh/,
+  );
+  await expect(page.getByRole('region', { name: 'Dangerous' })).toContainText('Liquid nitrogen');
+  const boxes = page.getByRole('region', { name: 'Boxes' });
+  const wet = boxes.getByRole('region', { name: /Wet bench/ });
+  // What stands above is drawn, and said there.
+  await expect(wet).toContainText('Hydrogen peroxide 3 %');
+  await expect(wet.getByRole('button', { name: /Hydrogen peroxide/ })).toHaveCount(0);
+  await wet.getByRole('button', { name: /^4 Drying towels/ }).click();
+  await expect(wet.getByText(/per go × |for the show/).first()).toBeVisible();
+  await wet.getByRole('button', { name: /^4 Drying towels/ }).press('Enter');
+  await expect(wet.getByText(/per go × /)).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: 'If it’s missing' })).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Print or save' }).click();
+  await page.getByRole('menuitem', { name: 'Packing list on one page (PDF)' }).click();
+  expect((await download).suggestedFilename()).toBe('packing.pdf');
+});
+
 test('amounts in metric or US units, on this device', async ({ page, demo }) => {
   await page.goto(demo.url + FESTIVAL + '/kit');
   await expect(page.getByRole('button', { name: /^40 mL Smoke fluid/ })).toBeVisible();
@@ -97,7 +129,7 @@ test('on stage the level is measured, and says whether it lasts; no key slips th
 
 test('what is short says who takes it before, and what to mix instead', async ({ page, demo }) => {
   await page.goto(demo.url + LITTLE + '/kit');
-  await expect(page.getByText(/^△ \d+ things short$/)).toBeVisible();
+  await expect(page.getByText(/^△ \d+ things short: /)).toBeVisible();
   await page.getByRole('button', { name: /Hydrogen peroxide 3 %.*short/ }).click();
   await expect(page.getByText(/goes to Harbour Light Festival before/)).toBeVisible();
   await expect(page.getByText(/Instead: Hydrogen peroxide 9 % \(500 mL there\)/)).toBeVisible();
@@ -107,7 +139,7 @@ test('what is short says who takes it before, and what to mix instead', async ({
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Label for the bottle' }).click();
   expect((await download).suggestedFilename()).toBe('labels.pdf');
-  await page.getByRole('link', { name: 'What to buy' }).click();
+  await page.getByRole('link', { name: 'Order them' }).click();
   await expect(page.getByRole('checkbox', { name: 'Buy for Little Hollin evening' })).toBeChecked();
   await expect(
     page.getByRole('checkbox', { name: 'Buy for Hollin science day' }),

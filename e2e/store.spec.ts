@@ -151,6 +151,24 @@ test('what is on its way is not wanted after all, what was lent goes back; both 
   await expect(quay).toBeVisible();
 });
 
+test('an item says how far it reaches: its line over time, its bottles, and what to order', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/store/items/peroxide-3');
+  const stock = page.getByRole('region', { name: 'In the store today' });
+  await expect(stock).toContainText(/^350 mL: lasts to Harbour Light Festival, then 31.6 mL short/);
+  const picture = stock.getByRole('img', { name: /^The stock over time/ });
+  await expect(picture).toHaveAccessibleName(
+    /Harbour Light Festival 116 mL, then 234 mL;.*out of date 34.2 mL.*Little Hollin evening .*31.6 mL short/,
+  );
+  await stock.getByRole('link', { name: /^Order 1 × 1 L/ }).click();
+  await expect(page.getByRole('heading', { name: 'Shopping' })).toBeVisible();
+  // Of what is used up nowhere there is nothing but the count.
+  await page.goto(demo.url + '/store/items/dome');
+  await expect(page.getByRole('img', { name: /^The stock over time/ })).toHaveCount(0);
+});
+
 test('boxes and sizes of household words; every list follows', async ({ page, demo }) => {
   await page.goto(demo.url + '/store/boxes');
   await page.getByRole('button', { name: 'Add a box' }).click();

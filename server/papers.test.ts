@@ -12,6 +12,8 @@ import { cardsOf } from '../core/ready/script/cards';
 import { scriptOf } from '../core/ready/script/script';
 import { shotsOf } from '../core/ready/shots/shots';
 import { hostQuestions } from '../core/ready/ask/questions';
+import { kitList } from '../core/kit/kit';
+import { packingOf } from '../core/kit/packing';
 import { timelineOf } from '../core/lineup/timelineOf';
 import type { Show, ShowBundle } from '../core/brief/types';
 import { recordsFor } from './after/records';
@@ -260,4 +262,32 @@ test('the shot list: each camera with who films, every shot with its time and wh
 test('a show that is not there has no papers', async () => {
   for (const one of ['brief', 'hand-out', 'observation', 'script', 'shots'])
     await request(server.app).get(`/api/shows/none/${one}.pdf`).expect(404);
+});
+
+describe('the packing list', () => {
+  test('one page for every show of the season: each thing with its amount, each test, each box', async () => {
+    for (const { id } of server.context.shows.list()) {
+      const bundle = bundleOf(id);
+      const records = recordsFor(server.context, bundle.demos);
+      const entries = kitList(bundle, timelineOf(bundle), { records });
+      const packed = packingOf(entries, bundle.items, server.context.boxes.list());
+      const { all, pages, size, title } = await paper(`${id}/packing.pdf`);
+      expect([id, pages.length]).toEqual([id, 1]);
+      expect(size).toEqual(A4);
+      expect(title).toBe(`Packing: ${bundle.show.title}`);
+      for (const { box, lines } of packed) {
+        if (box) expect(all).toContain(`${box.number} ${oneLine(box.name)}`);
+        for (const { entry, item } of lines) {
+          expect(all).toContain(oneLine(`${entry.text} ${entry.name}`));
+          if (item.functionTest !== '')
+            expect(all).toContain(oneLine(`test: ${item.functionTest}`));
+        }
+      }
+    }
+  });
+
+  test('what is short says by how much', async () => {
+    const { all } = await paper('little-hollin-evening/packing.pdf');
+    expect(all).toMatch(/232 mL Hydrogen peroxide 3 % upright [\d.]+ mL short/);
+  });
 });

@@ -98,6 +98,22 @@ export const weightOf = (
   unweighed: boxes.reduce((sum, { unweighed }) => sum + unweighed, 0),
 });
 
+const lineOf = (entry: KitEntry, item: Item): PackLine => ({
+  key: packKey(entry),
+  entry,
+  item,
+  grams: toGrams(entry.total, entry.dimension, item),
+  firstUse: Math.min(...entry.parts.map((part) => part.from)),
+  usedUp: item.kind === 'consumable',
+});
+
+/** What is found at the venue, and not packed. */
+export const atVenueOf = (entries: readonly KitEntry[], items: readonly Item[]): PackLine[] =>
+  entries.flatMap((entry) => {
+    const item = items.find(({ id }) => id === entry.itemId);
+    return item?.atVenue ? [lineOf(entry, item)] : [];
+  });
+
 /** What the venue has, such as water, is not packed. Boxes in the order to load them. */
 export function packingOf(
   entries: readonly KitEntry[],
@@ -109,14 +125,7 @@ export function packingOf(
     const item = items.find((candidate) => candidate.id === entry.itemId);
     if (!item || item.atVenue) continue;
     const boxId = boxes.some((box) => box.id === item.boxId) ? item.boxId : null;
-    const line: PackLine = {
-      key: packKey(entry),
-      entry,
-      item,
-      grams: toGrams(entry.total, entry.dimension, item),
-      firstUse: Math.min(...entry.parts.map((part) => part.from)),
-      usedUp: item.kind === 'consumable',
-    };
+    const line = lineOf(entry, item);
     const list = groups.get(boxId);
     if (list) list.push(line);
     else groups.set(boxId, [line]);

@@ -35,6 +35,7 @@ export const ANSWERS = {
     shares: upcomingNeeds.sharesOf(showId),
     cost: upcomingNeeds.costOf(showId),
   }),
+  ahead: ({ upcomingNeeds }: AppContext, itemId: string) => upcomingNeeds.aheadOf(itemId),
   tour: ({ upcomingNeeds }: AppContext, name: string) => upcomingNeeds.tour(name),
   shopping: ({ upcomingNeeds }: AppContext, showIds: readonly string[] | null) =>
     upcomingNeeds.shopping(showIds),

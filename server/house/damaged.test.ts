@@ -57,6 +57,7 @@ const PAPER = [
   'risks.pdf',
   'running-order.csv',
   'running-order.pdf',
+  'packing.pdf',
   'script.pdf',
   'shots.pdf',
   'hand-out.pdf',

@@ -60,6 +60,10 @@ export function storeRoutes(context: AppContext): Router {
     });
     res.json(answer(lotId));
   });
+  router.get('/items/:id/ahead', async (req, res) => {
+    items.get(req.params.id);
+    sendJson(res, await context.heavy.bytes('ahead', req.params.id));
+  });
   router.get('/items/:id/movements', (req, res) => {
     items.get(req.params.id);
     res.json(ledger.ofItem(req.params.id));

@@ -8,8 +8,8 @@ import { schedule } from '../../core/lineup/schedule';
 import type { Item } from '../../core/repertoire/item';
 import type { Demo } from '../../core/repertoire/types';
 import type { TourAnswer } from '../../contract/again';
-import type { ShoppingAnswer, Versioned } from '../../contract/api';
-import { type Share, allocate, ownedOn } from '../../core/inventory/allocate';
+import type { AheadAnswer, ShoppingAnswer, Versioned } from '../../contract/api';
+import { type Share, allocate, inOrder, ownedOn } from '../../core/inventory/allocate';
 import { needsOf } from '../../core/kit/needs';
 import { withOwned } from '../../core/inventory/owned';
 import { tourKit } from '../../core/kit/tourKit';
@@ -200,6 +200,25 @@ export class UpcomingNeeds {
     const known = this.known();
     known.shares ??= allSharesOf(known);
     return known.shares.get(showId) ?? [];
+  }
+
+  /** Who wants some of one thing, what of it is on its way, and what to order of it. */
+  aheadOf(itemId: string): AheadAnswer {
+    const known = this.known();
+    const { items, orders, sizes, needs } = known;
+    const wanting = inOrder(needs).flatMap(({ showId, title, date }) =>
+      this.sharesOf(showId).flatMap((share) => {
+        const { need, got, short, from } = share;
+        return share.itemId === itemId ? [{ showId, title, date, need, got, short, from }] : [];
+      }),
+    );
+    const arriving = expectedOf(orders, items, todayHere(), sizes).flatMap((order) =>
+      order.itemId === itemId
+        ? [{ day: order.from, base: order.packs.reduce((sum, base) => sum + base, 0) }]
+        : [],
+    );
+    const line = this.shopping(null).lines.find((one) => one.itemId === itemId);
+    return { wanting, arriving, line: line ?? null };
   }
 
   /** What a coming show costs; null for one that is not known here. */

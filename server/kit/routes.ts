@@ -2,13 +2,15 @@ import { Router } from 'express';
 import { PackKeyParam, PackTickBody, TakeOutBody } from '../../contract/inventory';
 import type { UsedAnswer } from '../../contract/api';
 import { kitList } from '../../core/kit/kit';
-import { PACK_MARKS, type PackMarkKind } from '../../core/kit/packing';
+import { shortages } from '../../core/ready/stock';
+import { PACK_MARKS, type PackMarkKind, packingOf } from '../../core/kit/packing';
 import { kitTable } from '../../core/kit/table';
 import { timelineOf } from '../../core/lineup/timelineOf';
 import { fold } from '../../core/stage/fold';
 import { usedIn } from '../../core/kit/takeOut';
 import { recordsFor } from '../after/records';
 import type { AppContext } from '../context';
+import { bare } from '../entity';
 import { byWhom } from '../share/caller';
 import type { Share } from '../share/share';
 import { body, notFound } from '../http/errors';
@@ -93,6 +95,25 @@ export function kitRoutes(context: AppContext, share: Share): Router {
       .attachment('labels.pdf')
       .type('application/pdf')
       .send(await labelSheet(sheet));
+  });
+  router.get('/:id/packing.pdf', async (req, res) => {
+    const bundle = bundles.whole(req.params.id);
+    const { show } = bundle;
+    const { shares } = await context.heavy.told('stock', show.id);
+    const entries = kitList(bundle, timelineOf(bundle), {
+      records: recordsFor(context, bundle.demos),
+    });
+    const lacking = shortages(bundle, shares);
+    const { packingPdf } = await import('./packingPdf');
+    const pdf = await packingPdf({
+      title: show.title,
+      below: [bundle.venue?.name, show.date, show.start, `${show.audience} people`]
+        .filter(Boolean)
+        .join(' · '),
+      packed: packingOf(entries, bundle.items, context.boxes.list().map(bare)),
+      shortOf: ({ item }) => lacking.find((one) => one.item.id === item.id)?.text ?? '',
+    });
+    res.attachment('packing.pdf').type('application/pdf').send(pdf);
   });
   return router;
 }

@@ -2,6 +2,7 @@
 import { QueryClient, queryOptions, useQuery, type UseQueryResult } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type {
+  AheadAnswer,
   Change,
   DemoAnswer,
   DemoSummary,
@@ -171,6 +172,12 @@ export const useMovements = (itemId: string) =>
   useQuery({
     queryKey: ['/lots', 'of', itemId],
     queryFn: () => send<Movement[]>('GET', `/items/${itemId}/movements`),
+  });
+
+export const useAhead = (itemId: string) =>
+  useQuery({
+    queryKey: ['/shopping', 'of', itemId],
+    queryFn: () => send<AheadAnswer>('GET', `/items/${itemId}/ahead`),
   });
 
 export const useTour = (name: string) =>

@@ -38,6 +38,7 @@ import { freshPack } from '../repertoire/fresh';
 import { Rows } from '../repertoire/Rows';
 import { BottleLabel } from './BottleLabel';
 import { Lots } from './Lots';
+import { StockAhead } from './ahead/StockAhead';
 import { StockHead } from './StockHead';
 import { Movements } from './Movements';
 import { MeasuredFields } from './MeasuredFields';
@@ -275,7 +276,7 @@ export default function ItemPage() {
       <EditingNotices editing={editing} noun="item" />
       {!item.atVenue && (
         <>
-          <StockHead item={item} />
+          {item.kind === 'consumable' ? <StockAhead item={item} /> : <StockHead item={item} />}
           <Lots item={item} />
         </>
       )}

@@ -4,12 +4,14 @@ import AccordionDetails from '@mui/material/AccordionDetails';
 import AccordionSummary from '@mui/material/AccordionSummary';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
 import type { KitEntry } from '../../core/kit/kit';
 import { type Mix, mixesFor } from '../../core/kit/mixes';
 import type { StockContext } from '../../core/kit/stockContext';
 import type { StockView } from '../../core/kit/stockWords';
 import { today } from '../brief/dates';
 import { useOpenShow } from '../brief/useShow';
+import { Pictograms } from '../parts/Pictograms';
 import { Instead } from './Instead';
 
 /** Amount, thing, what it is for, and what the store has: the columns of every row of the list. */
@@ -73,7 +75,7 @@ function MixLine({ mix, showId }: { mix: Mix; showId: string }) {
   );
 }
 
-interface EntryProps {
+export interface EntryProps {
   entry: KitEntry;
   stock: StockView;
   store: StockContext;
@@ -81,10 +83,46 @@ interface EntryProps {
   clock: (seconds: number) => string;
 }
 
-export function KitEntryRow({ entry, stock, store, showId, clock }: EntryProps) {
+/** How a line came about, what may be used instead, what to mix, and what the store says of it. */
+export function EntryDetails({ entry, stock, store, showId, clock }: EntryProps) {
   const open = useOpenShow();
   const mixes = mixesFor(entry, store);
+  return (
+    <>
+      <Typography>{entry.how}</Typography>
+      {entry.clash && <Typography color="error">△ {entry.clash}</Typography>}
+      <Box component="ul" sx={{ m: 0, mt: 1, pl: 2.5, fontSize: 14 }}>
+        {entry.parts.map((part) => (
+          <li key={`${part.slotId}/${part.sum}`}>
+            <b>{part.demoName}</b>, {part.methodName}: {part.sum}
+            {part.sets && part.sets.spare > 0 && `. ${part.sets.words}`}
+            {entry.kind !== 'consumable' && `; in use ${clock(part.from)} to ${clock(part.until)}`}
+            {part.note && <>. {part.note}</>}
+          </li>
+        ))}
+      </Box>
+      <Instead open={open} entry={entry} />
+      {mixes.map((mix) => (
+        <MixLine key={`${mix.demoName}/${mix.from.id}`} mix={mix} showId={showId} />
+      ))}
+      {stock.more.map((words) => (
+        <Typography key={words} variant="body2">
+          {words}
+        </Typography>
+      ))}
+    </>
+  );
+}
+
+interface RowProps extends EntryProps {
+  /** In the place of the demonstrations that it is for. */
+  why?: ReactNode;
+}
+
+export function KitEntryRow({ why, ...told }: RowProps) {
+  const { entry, stock, store } = told;
   const short = stock.level === 'short';
+  const hazards = store.items.find(({ id }) => id === entry.itemId)?.label.hazards ?? [];
   return (
     <Accordion
       disableGutters
@@ -101,7 +139,7 @@ export function KitEntryRow({ entry, stock, store, showId, clock }: EntryProps) 
         <Box sx={columns}>
           <Amount text={`${entry.approximate ? 'about ' : ''}${entry.text}`} />
           <Box sx={{ fontWeight: 600 }}>
-            {entry.name}
+            {entry.name} <Pictograms hazards={hazards} size={24} />
             {entry.clash && (
               <Box component="span" sx={{ color: 'var(--ember)' }}>
                 {' '}
@@ -109,7 +147,9 @@ export function KitEntryRow({ entry, stock, store, showId, clock }: EntryProps) 
               </Box>
             )}
           </Box>
-          <Box sx={aside}>{[...new Set(entry.parts.map((part) => part.demoName))].join(', ')}</Box>
+          <Box sx={aside}>
+            {why ?? [...new Set(entry.parts.map((part) => part.demoName))].join(', ')}
+          </Box>
           <Box
             sx={{
               ...aside,
@@ -123,28 +163,7 @@ export function KitEntryRow({ entry, stock, store, showId, clock }: EntryProps) 
         </Box>
       </AccordionSummary>
       <AccordionDetails sx={{ pl: { xs: 1, md: '132px' }, pt: 0 }}>
-        <Typography>{entry.how}</Typography>
-        {entry.clash && <Typography color="error">△ {entry.clash}</Typography>}
-        <Box component="ul" sx={{ m: 0, mt: 1, pl: 2.5, fontSize: 14 }}>
-          {entry.parts.map((part) => (
-            <li key={`${part.slotId}/${part.sum}`}>
-              <b>{part.demoName}</b>, {part.methodName}: {part.sum}
-              {part.sets && part.sets.spare > 0 && `. ${part.sets.words}`}
-              {entry.kind !== 'consumable' &&
-                `; in use ${clock(part.from)} to ${clock(part.until)}`}
-              {part.note && <>. {part.note}</>}
-            </li>
-          ))}
-        </Box>
-        <Instead open={open} entry={entry} />
-        {mixes.map((mix) => (
-          <MixLine key={`${mix.demoName}/${mix.from.id}`} mix={mix} showId={showId} />
-        ))}
-        {stock.more.map((words) => (
-          <Typography key={words} variant="body2">
-            {words}
-          </Typography>
-        ))}
+        <EntryDetails {...told} />
       </AccordionDetails>
     </Accordion>
   );

@@ -6,6 +6,8 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { type KitEntry, kitList } from '../../core/kit/kit';
+import { mindedKit } from '../../core/kit/foremost';
+import { atVenueOf, packKey, packingOf } from '../../core/kit/packing';
 import { stockView } from '../../core/kit/stockWords';
 import { classDemands, isOfClass } from '../../core/kit/classKit';
 import { resolveSlots } from '../../core/lineup/fromBundle';
@@ -13,8 +15,8 @@ import { changesOfKit } from '../../core/ready/judge';
 import { ITEM_KINDS } from '../../core/repertoire/item';
 import { kitIsWhole } from '../../core/ready/lost';
 import { formatClock, parseClock } from '../../core/time/clock';
-import { counted, listInWords } from '../../core/words';
-import { useStock } from '../app/data';
+import { counted } from '../../core/words';
+import { useBoxes, useStock } from '../app/data';
 import { usePresent } from '../app/live';
 import { usePreferences } from '../app/preferences';
 import { useOpenShow } from '../brief/useShow';
@@ -26,7 +28,11 @@ import { ITEM_KIND } from '../parts/words';
 import { CostPanel } from './CostPanel';
 import { Basis } from './Basis';
 import { ColdPanel, ColdVerdict } from './ColdPanel';
-import { Amount, columns, KitEntryRow } from './KitEntryRow';
+import { BoxesSeen } from './BoxesSeen';
+import { Foremost } from './Foremost';
+import { IfMissing } from './IfMissing';
+import { Amount, columns, type EntryProps, KitEntryRow } from './KitEntryRow';
+import { OrderThem, ShortHead } from './ShortHead';
 
 /** What one demonstration takes with it, in running order: for laying out table by table. */
 function ByDemo({ entries }: { entries: readonly KitEntry[] }) {
@@ -124,7 +130,16 @@ export default function KitPage() {
       ),
     [entries, stock, store],
   );
-  const [by, setBy] = useState<'kind' | 'demo'>('kind');
+  const { data: boxes } = useBoxes();
+  const packed = useMemo(
+    () => packingOf(entries, bundle.items, boxes ?? []),
+    [entries, bundle.items, boxes],
+  );
+  const minded = useMemo(
+    () => mindedKit(entries, (entry) => views.get(entry)?.level, store),
+    [entries, views, store],
+  );
+  const [by, setBy] = useState<'box' | 'kind' | 'demo'>('box');
   const startOfDay = parseClock(show.start);
   if (entries.length === 0)
     return (
@@ -133,116 +148,115 @@ export default function KitPage() {
         lines to their methods.
       </Empty>
     );
-  const short = entries.filter((entry) => views.get(entry)?.level === 'short');
-  const whole = kitIsWhole(bundle);
+  const rowOf = (entry: KitEntry): EntryProps => ({
+    entry,
+    stock: views.get(entry) ?? { level: 'untold', words: '', more: [] },
+    store,
+    showId: show.id,
+    clock: (seconds) => formatClock(startOfDay + seconds),
+  });
+  const short = entries.flatMap((entry) => {
+    const view = views.get(entry);
+    return view?.level === 'short' ? [{ entry, stock: view }] : [];
+  });
+  const there = entries.filter((entry) => views.get(entry)?.level === 'there').length;
   const cost = stock?.cost ?? null;
   const cold = bundle.items.filter(
     (item) => item.cold !== null && entries.some((entry) => entry.itemId === item.id),
   );
   return (
-    <Box sx={{ maxWidth: 1240 }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
-        <Box sx={{ flex: '1 1 320px' }}>
-          <Box
-            sx={{
-              font: { xs: '800 26px/32px Bricolage', md: '800 32px/38px Bricolage' },
-              letterSpacing: '-0.6px',
-              color: short.length > 0 || !whole ? 'var(--ember)' : 'inherit',
-            }}
-          >
-            {short.length > 0
-              ? `△ ${counted(short.length, 'thing')} short`
-              : whole
-                ? 'Nothing is short'
-                : '△ Not all of it is known'}
-          </Box>
-          <Typography color="textSecondary">
-            {short.length > 0 && (
-              <b>{listInWords(short.slice(0, 5).map((entry) => entry.name))}. </b>
-            )}
-            {counted(entries.length, 'thing')} for {show.audience} people. Open a line to see how it
-            came about.{' '}
-            {short.length > 0 && <Link to={`/store/shopping?shows=${show.id}`}>What to buy</Link>}
-          </Typography>
-          {cold.map((item) => (
-            <ColdVerdict key={item.id} item={item} records={records} />
-          ))}
-        </Box>
-        <Button variant="contained" component={Link} to={`/shows/${show.id}/pack`}>
-          Pack
-        </Button>
-        <SaveAs
-          label="Print or save"
-          files={[
-            [
-              `/api/shows/${show.id}/labels.pdf`,
-              shared
-                ? 'Labels for boxes and bottles (PDF)'
-                : 'Labels for boxes and bottles (PDF); share first, so that phones can follow their codes',
-            ],
-            [
-              `/api/shows/${show.id}/labels.pdf?form=small`,
-              'Labels for containers of up to 125 mL (PDF)',
-            ],
-            [`/api/shows/${show.id}/kit.xlsx`, 'Kit list as a spreadsheet (xlsx)'],
-            [`/api/shows/${show.id}/kit.csv`, 'Kit list as CSV'],
-          ]}
-        />
-      </Box>
-      <Changes />
-      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>
-        <Basis />
-        <ToggleButtonGroup
-          exclusive
-          size="small"
-          value={by}
-          onChange={(_event, value: typeof by | null) => value && setBy(value)}
-          aria-label="Listed by"
-          sx={{ mt: 2, ml: { md: 'auto' } }}
-        >
-          <ToggleButton value="kind">By kind</ToggleButton>
-          <ToggleButton value="demo">By demo</ToggleButton>
-        </ToggleButtonGroup>
-      </Box>
+    <Box sx={{ maxWidth: 1400 }}>
       <Box
         sx={{
           display: 'grid',
-          columnGap: 5,
-          gridTemplateColumns: {
-            xs: 'minmax(0, 1fr)',
-            ...((cold.length > 0 || cost) && { lg: 'minmax(0, 1fr) 380px' }),
-          },
+          columnGap: 4,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 340px' },
           alignItems: 'start',
         }}
       >
         <Box>
-          {by === 'demo' ? (
-            <ByDemo entries={entries} />
-          ) : (
+          <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1.5, flexWrap: 'wrap' }}>
+            <Box sx={{ flex: '1 1 320px' }}>
+              <ShortHead showId={show.id} short={short} whole={kitIsWhole(bundle)} />
+              <Typography color="textSecondary">
+                {counted(entries.length, 'thing')} for {show.audience} people.
+                {there > 0 && ` ${there} ${there === 1 ? 'is' : 'are'} in the store.`}
+              </Typography>
+              {cold.map((item) => (
+                <ColdVerdict key={item.id} item={item} records={records} />
+              ))}
+            </Box>
+            {short.length > 0 && <OrderThem showId={show.id} count={short.length} />}
+          </Box>
+          <Basis />
+          <Changes />
+          {by === 'box' && <Foremost minded={minded} packed={packed} store={store} rowOf={rowOf} />}
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', mt: 2 }}>
+            <ToggleButtonGroup
+              exclusive
+              size="small"
+              value={by}
+              onChange={(_event, value: typeof by | null) => value && setBy(value)}
+              aria-label="Listed by"
+            >
+              <ToggleButton value="box">By box</ToggleButton>
+              <ToggleButton value="kind">By kind</ToggleButton>
+              <ToggleButton value="demo">By demo</ToggleButton>
+            </ToggleButtonGroup>
+            <Box sx={{ flex: 1 }} />
+            <SaveAs
+              label="Print or save"
+              files={[
+                [`/api/shows/${show.id}/packing.pdf`, 'Packing list on one page (PDF)'],
+                [
+                  `/api/shows/${show.id}/labels.pdf`,
+                  shared
+                    ? 'Labels for boxes and bottles (PDF)'
+                    : 'Labels for boxes and bottles (PDF); share first, so that phones can follow their codes',
+                ],
+                [
+                  `/api/shows/${show.id}/labels.pdf?form=small`,
+                  'Labels for containers of up to 125 mL (PDF)',
+                ],
+                [`/api/shows/${show.id}/kit.xlsx`, 'Kit list as a spreadsheet (xlsx)'],
+                [`/api/shows/${show.id}/kit.csv`, 'Kit list as CSV'],
+              ]}
+            />
+            <Button variant="contained" component={Link} to={`/shows/${show.id}/pack`}>
+              Pack
+            </Button>
+          </Box>
+          {by === 'box' && boxes && (
+            <BoxesSeen
+              packed={packed}
+              venue={atVenueOf(entries, bundle.items)}
+              above={
+                new Set(
+                  minded.flatMap(({ mind, entry }) => (mind === 'rest' ? [] : [packKey(entry)])),
+                )
+              }
+              rowOf={rowOf}
+            />
+          )}
+          {by === 'demo' && <ByDemo entries={entries} />}
+          {by === 'kind' &&
             ITEM_KINDS.map((kind) => {
               const mine = entries.filter((entry) => entry.kind === kind);
               return mine.length === 0 ? null : (
                 <Section key={kind} title={ITEM_KIND[kind]}>
                   {mine.map((entry) => (
-                    <KitEntryRow
-                      key={`${entry.itemId}/${entry.dimension}`}
-                      entry={entry}
-                      stock={views.get(entry) ?? { level: 'untold', words: '', more: [] }}
-                      store={store}
-                      showId={show.id}
-                      clock={(seconds) => formatClock(startOfDay + seconds)}
-                    />
+                    <KitEntryRow key={`${entry.itemId}/${entry.dimension}`} {...rowOf(entry)} />
                   ))}
                 </Section>
               );
-            })
-          )}
+            })}
         </Box>
         <Box component="aside">
           {cold.map((item) => (
             <ColdPanel key={item.id} item={item} records={records} />
           ))}
           {cost && <CostPanel cost={cost} audience={show.audience} />}
+          <IfMissing entries={entries} />
         </Box>
       </Box>
     </Box>

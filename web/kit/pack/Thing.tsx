@@ -7,43 +7,7 @@ import type { LineState } from '../../../core/kit/packed';
 import type { Outline } from '../../../core/repertoire/item';
 import { Pictograms } from '../../parts/Pictograms';
 import { timeOf } from '../../brief/dates';
-
-const H = 52;
-
-/** One piece of it, in a field of 100 by 52. */
-function Piece({ outline, x, width }: { outline: Outline; x: number; width: number }) {
-  const middle = x + width / 2;
-  switch (outline) {
-    case 'round':
-      return (
-        <>
-          <circle cx={middle} cy={H / 2} r={24} />
-          <circle cx={middle} cy={H / 2} r={18} fill="none" />
-        </>
-      );
-    case 'bottle':
-      return (
-        <>
-          <circle cx={middle} cy={H / 2} r={23} />
-          <circle cx={middle} cy={H / 2} r={9} fill="none" />
-        </>
-      );
-    case 'long':
-      return <rect x={x + 1} y={1} width={width - 2} height={H - 2} rx={12} />;
-    case 'cord':
-      return (
-        <path
-          d={`M${x + 4} 26h${width * 0.4}c18 0 8-18 24-18s14 30-2 30-10-24 12-20 20 8 ${width * 0.2} 8`}
-          fill="none"
-          strokeWidth={4}
-        />
-      );
-    case 'flat':
-      return <rect x={x + 1} y={10} width={width - 2} height={H - 20} rx={3} />;
-    case 'block':
-      return <rect x={x + 1} y={2} width={width - 2} height={H - 4} rx={6} />;
-  }
-}
+import { H, Piece } from './Piece';
 
 /** Its pieces, the ones that are in filled. */
 function Pieces({ state, outline }: { state: LineState; outline: Outline }) {
