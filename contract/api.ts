@@ -2,12 +2,13 @@
 import type { MethodRecord } from '../core/after/review';
 import type { MarkShape, Show, ShowBundle } from '../core/brief/types';
 import type { CueKind } from '../core/repertoire/cues';
-import type { Item } from '../core/repertoire/item';
+import type { Item, Outline } from '../core/repertoire/item';
 import type { Demo, HazardKind } from '../core/repertoire/types';
 import type { ShoppingLine } from '../core/inventory/shoppingLine';
 import type { Arriving, Wanting } from '../core/inventory/stockAhead';
 import type { ShoppingList } from '../core/inventory/shopping';
 import type { ShowCost } from '../core/inventory/showCost';
+import type { GroupStart } from '../core/inventory/storeGroups';
 import type { StockLine } from '../core/inventory/stockLine';
 import type { StockedLot } from '../core/inventory/types';
 import type { PackMark } from '../core/kit/packing';
@@ -116,6 +117,8 @@ export interface StoreAnswer {
   items: number;
   toMind: number;
   found: number;
+  /** Of those that were found: where each group begins. */
+  groups: GroupStart[];
   lines: StoreLine[];
 }
 
@@ -124,6 +127,10 @@ export interface StoreLine extends Pick<StockLine, 'text' | 'places' | 'warnings
   id: string;
   name: string;
   boxId: string | null;
+  hazards: string[];
+  /** Null when not known. */
+  gramsEach: number | null;
+  outline: Outline;
 }
 
 /** Everything a show's six stages compute from, in one answer. */

@@ -169,6 +169,42 @@ test('an item says how far it reaches: its line over time, its bottles, and what
   await expect(page.getByRole('img', { name: /^The stock over time/ })).toHaveCount(0);
 });
 
+test('the list shows what is to be watched, dangerous and heavy before the rest', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + '/store');
+  const heads = page.getByRole('list', { name: 'Items' }).getByRole('heading');
+  await expect(heads.first()).toHaveText(/^△ To watch \d+$/);
+  await expect(heads.nth(1)).toHaveText(/^Dangerous \d+$/);
+  const items = page.getByRole('list', { name: 'Items' }).getByRole('listitem');
+  await expect(items.first()).toContainText('△');
+  await expect(items.filter({ hasText: 'Hydrogen peroxide 9 %' }).getByRole('img')).not.toHaveCount(
+    0,
+  );
+  await page.getByRole('textbox', { name: 'Find' }).fill('stool');
+  await expect(heads).toHaveText(['Heavy 1']);
+  await expect(items).toContainText(['Turning stool 7.8 kg']);
+});
+
+test('shopping is there at once, with what is on its way, while the list is worked out', async ({
+  page,
+  demo,
+}) => {
+  let answer = (): void => undefined;
+  const held = new Promise<void>((resolve) => (answer = resolve));
+  await page.route('**/api/shopping*', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto(demo.url + '/store/shopping');
+  await expect(page.getByRole('progressbar', { name: 'Working out what to buy' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Shopping' })).toBeVisible();
+  answer();
+  await expect(page.getByRole('heading', { name: 'To order' })).toBeVisible();
+  await expect(page.getByRole('progressbar')).toHaveCount(0);
+});
+
 test('boxes and sizes of household words; every list follows', async ({ page, demo }) => {
   await page.goto(demo.url + '/store/boxes');
   await page.getByRole('button', { name: 'Add a box' }).click();

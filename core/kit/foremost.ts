@@ -3,6 +3,7 @@ import { convert } from '../inventory/convert';
 import { firstExpiredFirst, lastDay, usableOn } from '../inventory/dates';
 import type { StockedLot } from '../inventory/types';
 import type { Item } from '../repertoire/item';
+import { BOTH_HANDS, canHurt } from '../repertoire/minded';
 import { dayAfter } from '../time/days';
 import { formatTotal } from '../units/format';
 import { dimensionOf } from '../units/units';
@@ -52,9 +53,6 @@ function fromLots(
   });
 }
 
-const canHurt = ({ label, cold }: Item): boolean =>
-  label.signal !== 'none' || label.hazards.length > 0 || cold !== null;
-
 /** In the order to look at them; each line once, under the first that holds. */
 export function mindedKit(
   entries: readonly KitEntry[],
@@ -100,9 +98,6 @@ export interface Heavy {
   /** Null for a thing in no box. */
   box: PackedBox['box'];
 }
-
-/** g from which a box, or a thing in none, takes both hands and a straight back. Our own mark. */
-const BOTH_HANDS = 5000;
 
 /** What is heavy to carry, the heaviest first: whole boxes, and things in none. */
 export function heaviest(packed: readonly PackedBox[]): Heavy[] {

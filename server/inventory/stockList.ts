@@ -2,11 +2,14 @@
 import type { StoreAnswer } from '../../contract/api';
 import type { StoreQuery } from '../../contract/inventory';
 import { besideWarnings } from '../../core/inventory/apart';
+import { grouped } from '../../core/inventory/storeGroups';
 import { findStockLines, stockLine, type StockLine } from '../../core/inventory/stockLine';
 import type { StockedLot } from '../../core/inventory/types';
 import { type Danger, dangersOf } from '../../core/repertoire/apart';
 import type { Item } from '../../core/repertoire/item';
+import { outlineOf } from '../../core/kit/outline';
 import type { System } from '../../core/units/format';
+import { dimensionOf } from '../../core/units/units';
 import type { AppContext } from '../context';
 import { readable } from '../entity';
 
@@ -71,15 +74,19 @@ export class StockList {
         : shown === 'mind'
           ? toMind
           : lines.filter(({ item }) => item.kind === shown);
-    const found = findStockLines(among, find);
+    const { lines: found, groups } = grouped(findStockLines(among, find));
     return {
       items: lines.length,
       toMind: toMind.length,
       found: found.length,
+      groups,
       lines: found.slice(from, from + count).map(({ item, text, places, warnings }) => ({
         id: item.id,
         name: item.name,
         boxId: item.boxId,
+        hazards: item.label.hazards,
+        gramsEach: item.gramsEach,
+        outline: outlineOf(item, { dimension: dimensionOf(item.unit) }),
         text,
         places,
         warnings,

@@ -7,12 +7,14 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { StoreLine, Versioned } from '../../contract/api';
 import type { StoreQuery, StoreShown } from '../../contract/inventory';
 import { blankItem } from '../../core/repertoire/blank';
 import { ITEM_KINDS, type Item } from '../../core/repertoire/item';
+import type { GroupStart, StoreGroup } from '../../core/inventory/storeGroups';
+import { BOTH_HANDS } from '../../core/repertoire/minded';
 import type { Box as TravelBox } from '../../core/inventory/types';
 import { counted } from '../../core/words';
 import { labelledOf } from '../../core/kit/codes';
@@ -24,22 +26,33 @@ import { usePreferences } from '../app/preferences';
 import { today } from '../brief/dates';
 import { useAction } from '../parts/useAction';
 import { ListState, Page } from '../parts/page';
+import { Piece } from '../kit/pack/Piece';
+import { Pictograms } from '../parts/Pictograms';
 import { SaveAs } from '../parts/SaveAs';
 import { useLast } from '../parts/stable';
 import { ITEM_KIND } from '../parts/words';
 
 /** Lines asked for at once. */
-const PART = 100;
+const PART = 200;
 
 const ROW = 52;
+/** Height of the head over a group. */
+const HEAD = 46;
+
+const GROUP: Record<StoreGroup, string> = {
+  watch: 'To watch',
+  dangerous: 'Dangerous',
+  heavy: 'Heavy',
+  ...ITEM_KIND,
+};
 
 const columns = {
   display: 'grid',
   columnGap: 2,
   alignItems: 'center',
   gridTemplateColumns: {
-    xs: '1fr 96px',
-    md: 'minmax(0, 1.4fr) 150px minmax(0, 1fr) 60px minmax(0, 1.3fr)',
+    xs: '44px 1fr 96px',
+    md: '44px minmax(0, 1.5fr) 130px minmax(0, 1fr) 60px minmax(0, 1.2fr)',
   },
 } as const;
 
@@ -62,8 +75,21 @@ function Row({ line, box }: { line: StoreLine; box: TravelBox | undefined }) {
         '&:hover': { background: 'var(--card)' },
       }}
     >
+      <svg viewBox="0 0 52 52" width={34} height={34} aria-hidden="true">
+        <g fill="var(--card)" stroke="var(--ink)" strokeWidth={2.5}>
+          <Piece outline={line.outline} x={0} width={52} />
+        </g>
+      </svg>
       <Box sx={{ minWidth: 0 }}>
-        <Box sx={{ ...clipped, font: '600 16px/20px Bricolage' }}>{line.name}</Box>
+        <Box sx={{ ...clipped, font: '600 16px/20px Bricolage' }}>
+          {line.name} <Pictograms hazards={line.hazards} size={22} />
+          {line.gramsEach !== null && line.gramsEach >= BOTH_HANDS && (
+            <Box component="span" sx={{ font: '400 14px/20px Atkinson', color: 'var(--muted)' }}>
+              {' '}
+              {(line.gramsEach / 1000).toFixed(1)} kg
+            </Box>
+          )}
+        </Box>
         <Box
           sx={{
             ...clipped,
@@ -94,21 +120,30 @@ type Asked = Omit<StoreQuery, 'from' | 'count'>;
 interface LinesProps {
   asked: Asked;
   found: number;
+  groups: readonly GroupStart[];
   boxes: readonly TravelBox[];
 }
 
 /** Only what is in sight is asked for and drawn: ten thousand lines scroll as ten do. */
-function Lines({ asked, found, boxes }: LinesProps) {
+function Lines({ asked, found, groups, boxes }: LinesProps) {
   const list = useRef<HTMLDivElement>(null);
+  const starts = useMemo(() => new Map(groups.map((group) => [group.from, group])), [groups]);
   const virtual = useWindowVirtualizer({
     count: found,
-    estimateSize: () => ROW,
-    overscan: 12,
+    estimateSize: (index) => (starts.has(index) ? ROW + HEAD : ROW),
+    overscan: 16,
     scrollMargin: list.current?.offsetTop ?? 0,
   });
   const boxOf = useMemo(() => new Map(boxes.map((box) => [box.id, box])), [boxes]);
   const rows = virtual.getVirtualItems();
-  const parts = [...new Set(rows.map(({ index }) => Math.floor(index / PART)))];
+  useEffect(() => virtual.measure(), [virtual, starts]);
+  const [first, last] = [rows[0]?.index ?? 0, rows.at(-1)?.index ?? 0].map((index) =>
+    Math.floor(index / PART),
+  ) as [number, number];
+  // The parts before and after what is in sight are there before one scrolls to them.
+  const parts = Array.from({ length: last - first + 3 }, (_, i) => first - 1 + i).filter(
+    (part) => part >= 0 && part * PART < found,
+  );
   const answers = useQueries({
     queries: parts.map((part) => storeQuery({ ...asked, from: part * PART, count: PART })),
   });
@@ -123,6 +158,7 @@ function Lines({ asked, found, boxes }: LinesProps) {
     >
       {rows.map(({ index, start }) => {
         const line = lineAt(index);
+        const group = starts.get(index);
         return (
           <Box
             key={line?.id ?? index}
@@ -132,6 +168,25 @@ function Lines({ asked, found, boxes }: LinesProps) {
             sx={{ position: 'absolute', left: 0, right: 0, top: 0 }}
             style={{ transform: `translateY(${start - virtual.options.scrollMargin}px)` }}
           >
+            {group && (
+              <Box
+                component="h2"
+                sx={{
+                  m: 0,
+                  height: HEAD,
+                  pt: 2.25,
+                  font: '700 17px/24px Bricolage',
+                  color: group.group === 'watch' ? 'var(--ember)' : undefined,
+                  borderBottom: '1px solid var(--line-strong)',
+                }}
+              >
+                {group.group === 'watch' ? '△ ' : ''}
+                {GROUP[group.group]}{' '}
+                <Box component="span" sx={{ color: 'var(--muted)', fontWeight: 400 }}>
+                  {group.count}
+                </Box>
+              </Box>
+            )}
             {line ? (
               <Row line={line} box={line.boxId ? boxOf.get(line.boxId) : undefined} />
             ) : (
@@ -232,7 +287,7 @@ export default function StockPage() {
           {store.found === 0 ? (
             <Typography color="textSecondary">Nothing like that in the store.</Typography>
           ) : (
-            <Lines asked={told} found={store.found} boxes={boxes} />
+            <Lines asked={told} found={store.found} groups={store.groups} boxes={boxes} />
           )}
         </>
       )}

@@ -76,7 +76,8 @@ function Outcome({
     >
       <Button
         variant="contained"
-        disabled={good === 0}
+        // What is brought in is what was seen: while it is read anew, it waits.
+        disabled={good === 0 || bring.preview.isFetching}
         onClick={() => void act(() => bring.bringIn(preview))}
       >
         {bad > 0 ? `Bring in the ${counted(good, 'good row')}` : `Bring in ${counted(good, 'row')}`}

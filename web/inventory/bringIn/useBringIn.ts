@@ -1,5 +1,5 @@
 /** A table on its way into the store: what is said of it, what it would come to, and its coming in. */
-import { useQuery, useQueryClient, keepPreviousData } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import type {
   ImportBody,
@@ -104,7 +104,8 @@ export function useBringIn() {
       return send<StorePreview>('POST', '/store/preview', { ...table?.said, rows: table?.rows });
     },
     enabled: table !== null && coming === null,
-    placeholderData: keepPreviousData,
+    // What was read of this table stays until it is read anew; of another nothing does.
+    placeholderData: (before, query) => (query?.queryKey[1] === table?.key ? before : undefined),
     retry: false,
     gcTime: 0,
   });

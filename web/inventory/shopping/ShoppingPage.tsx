@@ -1,5 +1,6 @@
 /** What coming shows lack: what can’t be in time, what to order from whom and by when, what is on its way. */
 import Box from '@mui/material/Box';
+import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { Link, useSearchParams } from 'react-router';
 import type { ShoppingAnswer } from '../../../contract/api';
@@ -8,7 +9,7 @@ import { counted } from '../../../core/words';
 import { useShopping } from '../../app/data';
 import { dayWords, today } from '../../brief/dates';
 import { useMoney } from '../../parts/money';
-import { Empty, Loading, Page, Section, Trouble } from '../../parts/page';
+import { Empty, Page, Section, Trouble } from '../../parts/page';
 import { SaveAs } from '../../parts/SaveAs';
 import { InsteadOf } from './InsteadOf';
 import { OnTheWay } from './OnTheWay';
@@ -110,7 +111,15 @@ export default function ShoppingPage() {
       }
     >
       <Trouble error={error} />
-      {!list && !error && <Loading />}
+      {!list && !error && (
+        <>
+          <Box sx={{ font: '700 20px/28px Bricolage' }}>
+            Working out what coming shows lack, and what to buy for it …
+          </Box>
+          <LinearProgress aria-label="Working out what to buy" sx={{ my: 1.5, maxWidth: 640 }} />
+          <OnTheWay />
+        </>
+      )}
       {list && (
         <>
           <Headline list={list} />
