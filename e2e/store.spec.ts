@@ -182,7 +182,7 @@ test('the list shows what is to be watched, dangerous and heavy before the rest'
   await expect(items.filter({ hasText: 'Hydrogen peroxide 9 %' }).getByRole('img')).not.toHaveCount(
     0,
   );
-  await page.getByRole('textbox', { name: 'Find' }).fill('stool');
+  await page.getByRole('textbox', { name: 'Find' }).fill('turning stool');
   await expect(heads).toHaveText(['Heavy 1']);
   await expect(items).toContainText(['Turning stool 7.8 kg']);
 });
