@@ -8,6 +8,19 @@ import { type Rows, cellText } from './file';
 import { headingOf, rowsOf } from './layout';
 import { type Column, guessMapping } from './table';
 
+/** What people call how long something takes. */
+const LENGTH = [
+  'length',
+  'duration',
+  'min',
+  'mins',
+  'minutes',
+  'how long',
+  'sec',
+  'secs',
+  'seconds',
+] as const;
+
 type OrderKey = 'number' | 'clock' | 'name' | 'length' | 'place' | 'who' | 'goes' | 'method';
 
 export const ORDER_COLUMNS: readonly Column<OrderKey>[] = [
@@ -36,18 +49,7 @@ export const ORDER_COLUMNS: readonly Column<OrderKey>[] = [
   {
     key: 'length',
     title: 'Takes',
-    also: [
-      'length',
-      'duration',
-      'min',
-      'mins',
-      'minutes',
-      'how long',
-      'sec',
-      'secs',
-      'seconds',
-      'run time',
-    ],
+    also: [...LENGTH, 'run time'],
   },
   { key: 'place', title: 'Where', also: ['place', 'position', 'spot', 'table'] },
   { key: 'who', title: 'Who', also: ['person', 'performer', 'by', 'presenter', 'lead'] },
@@ -65,18 +67,7 @@ export const STEP_COLUMNS: readonly Column<StepKey>[] = [
   {
     key: 'length',
     title: 'Takes',
-    also: [
-      'time',
-      'length',
-      'duration',
-      'min',
-      'mins',
-      'minutes',
-      'how long',
-      'sec',
-      'secs',
-      'seconds',
-    ],
+    also: ['time', ...LENGTH],
   },
   { key: 'who', title: 'Who', also: ['by', 'person', 'hands', 'role'] },
   { key: 'say', title: 'Say', also: ['words', 'script', 'text', 'line', 'lines', 'patter'] },
