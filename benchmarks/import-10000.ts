@@ -31,13 +31,13 @@ interface Took {
 }
 
 async function through({ url }: Grown, rows: number, named: string): Promise<Took> {
-  const { id, name, onlyGood, ...ask } = table(rows, named);
+  const { id, name, leave, ...ask } = table(rows, named);
   const look = await timed(async () => {
     const seen = await json<StorePreview>(`${url}/api/store/preview`, ask);
     if (seen.items !== rows) throw new Error(`${seen.items} of ${rows} are understood`);
   });
   const bringIn = await timed(async () => {
-    const came = await json<TableImport>(`${url}/api/store/import`, { ...ask, id, name, onlyGood });
+    const came = await json<TableImport>(`${url}/api/store/import`, { ...ask, id, name, leave });
     if (!came.whole) throw new Error('not all of it came in');
   });
   const takeBack = await timed(() => json(`${url}/api/store/imports/${id}/back`, {}));

@@ -100,9 +100,13 @@ export class ImportBody extends PreviewBody {
   @Text(200)
   name!: string;
 
-  /** Rows that need another look are left out, and do not hold up the others. */
-  @YesNo()
-  onlyGood!: boolean;
+  /** Rows that were seen to need another look, and are left out; any other that does holds all of it up. */
+  @Holds<ImportBody>(({ leave }) =>
+    Array.isArray(leave) && leave.length <= MOST_ROWS && leave.every(Number.isInteger)
+      ? null
+      : 'must be numbers of rows',
+  )
+  leave!: number[];
 }
 
 /** How the letters of a file are to be read, where that is said by hand. */

@@ -7,7 +7,7 @@ const CURRENCY = String.raw`[€$£¥]|[A-Z]{3}(?![A-Za-z])|kr\.?|Fr\.?`;
 const AROUND = new RegExp(String.raw`^(?:${CURRENCY})\s*|\s*(?:${CURRENCY}|[,.][-–])$`, 'gu');
 
 /** The currency that a cell names, as it stands there; null for none. */
-export const currencyIn = (text: string): string | null =>
+const currencyIn = (text: string): string | null =>
   /[€$£¥]/u.exec(text)?.[0] ?? /\b(?:EUR|USD|GBP|CHF|SEK|NOK|DKK)\b/.exec(text)?.[0] ?? null;
 
 /** Without currency, spaces and apostrophes, which only part thousands. */
@@ -87,3 +87,20 @@ export const pointed = (text: string, mark: DecimalMark): string =>
     /\d(?:[\d.,]|[\s’'](?=\d{3}(?!\d)))*\d|\d/gu,
     (figure) => plainFigure(figure, mark) ?? figure,
   );
+
+/** Currencies that cells name besides one’s own, by its code; nothing is converted. */
+export function otherCurrencies(cells: Iterable<string>, own: string): string[] {
+  const sign = new Intl.NumberFormat('en', { style: 'currency', currency: own })
+    .formatToParts(0)
+    .find(({ type }) => type === 'currency')?.value;
+  const named = new Set<string>();
+  for (const cell of cells) {
+    const currency = currencyIn(cell);
+    if (currency !== null && currency !== own && currency !== sign) named.add(currency);
+  }
+  return [...named];
+}
+
+/** As it would be read with one mark: “1.500 g” as 1.5 g or 1500 g. */
+export const readAs = (text: string, mark: DecimalMark): string =>
+  pointed(text, mark).replace(/\d+\.\d+/g, (figure) => String(Number(figure)));

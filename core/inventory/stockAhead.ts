@@ -2,7 +2,7 @@
 import type { Item } from '../repertoire/item';
 import { dayAfter } from '../time/days';
 import type { Share } from './allocate';
-import { lastDay, usableOn } from './dates';
+import { firstExpiredFirst, lastDay, usableOn } from './dates';
 import { isNothing } from './ledger';
 import type { Movement, StockedLot } from './types';
 
@@ -143,4 +143,33 @@ export function lastsTo(steps: readonly StockStep[]): Lasting {
   const at = shows.findIndex(({ short }) => short > 0);
   const served = at < 0 ? shows : shows.slice(0, at);
   return { to: served.at(-1) ?? null, lacks: shows[at] ?? null, shows: shows.length };
+}
+
+export interface Standing {
+  /** All that lies there today, whether it counts or not, and what of it counts. */
+  held: number;
+  usable: number;
+  /** Lots that count, the first to be used first, each with what stands under it: the first stands on top. */
+  lots: { lot: StockedLot; under: number; until: string | null }[];
+}
+
+/** What stands in the store today, as it is taken: the line falls through the first lot first. */
+export function standingOn(
+  item: Pick<Item, 'keepsOpen'>,
+  lots: readonly StockedLot[],
+  today: string,
+): Standing {
+  const sum = (some: readonly StockedLot[]): number =>
+    some.reduce((all, { stock }) => all + stock, 0);
+  const counts = lots.filter((lot) => lot.stock > 0 && usableOn(lot, item, today));
+  const usable = sum(counts);
+  let under = usable;
+  return {
+    held: sum(lots),
+    usable,
+    lots: firstExpiredFirst(counts, item).map((lot) => {
+      under = Math.max(0, under - lot.stock);
+      return { lot, under, until: lastDay(lot, item) };
+    }),
+  };
 }

@@ -8,6 +8,7 @@ import { type PackedBox, standsUpright } from './packing';
 import { type Pictogram, pictogramsOf } from './pictograms';
 import { massShare, strengthText, WATER } from './strength';
 import { upperFirst } from '../words';
+import { kilograms } from '../units/format';
 
 export interface BoxLabel {
   number: number;
@@ -43,8 +44,6 @@ export interface BottleLabel {
   box: number | null;
   path: string;
 }
-
-const kilograms = (grams: number): string => `${(grams / 1000).toFixed(1)} kg`;
 
 /** The weight of a box in words; what is not known is not passed over. */
 export const weightWords = ({

@@ -14,6 +14,7 @@ import { counted, listInWords, lowerFirst, thingsInWords } from '../words';
 import { coldBudgets } from './air/gases';
 import { overloaded } from './load';
 import { type Verdict, verdict } from './verdict';
+import { kilograms } from '../units/format';
 
 /** °C and kPa of a warm vehicle: the large side. Our own mark. */
 const WARM = { celsius: 30, kPa: 101.325 };
@@ -171,7 +172,7 @@ function loadVerdicts(bundle: ShowBundle, timeline: Timeline, options: KitOption
   const limited = bundle.show.journeys.filter(({ mostKg }) => mostKg !== null);
   if (limited.length === 0) return [];
   const { grams, unweighed } = weightOfKit(kitList(bundle, timeline, options), bundle.items);
-  const weight = `${(grams / 1000).toFixed(1)} kg`;
+  const weight = kilograms(grams);
   const over = overloaded(limited, grams);
   return limited.flatMap((journey): Verdict[] => {
     const { id, name, mostKg } = journey;

@@ -102,3 +102,6 @@ export function formatBoth(
   const own = written === plain || (system === 'metric' && METRIC.includes(unit));
   return own ? plain : `${written} (${plain})`;
 }
+
+/** “12.1 kg”: a weight that is carried. */
+export const kilograms = (grams: number): string => `${(grams / 1000).toFixed(1)} kg`;

@@ -186,7 +186,7 @@ describe('somebody’s own spreadsheet', () => {
       .post(`/api/store/${path}`)
       .send(path === 'import' ? tableAsk(text, over) : previewAsk(text, over));
   const previewAsk = (text: string, over: Partial<ImportBody> = {}) => {
-    const { id: _id, name: _name, onlyGood: _onlyGood, ...ask } = tableAsk(text, over);
+    const { id: _id, name: _name, leave: _leave, ...ask } = tableAsk(text, over);
     return ask;
   };
   const faultsOf = (body: unknown) =>

@@ -64,12 +64,14 @@ export function tableRoutes(context: AppContext): Router {
   router.post('/store/import', async (req, res) => {
     const ask = body(ImportBody, req.body);
     const { marks, bad, ...read } = await heavy.told('storeImport', ask);
-    if (bad.length > 0 && !ask.onlyGood)
+    const left = new Set(ask.leave);
+    const unseen = bad.filter(({ row }) => !left.has(row));
+    if (unseen.length > 0)
       throw new HttpError(
         422,
         'invalid_file',
         'Some rows need another look. Nothing was changed.',
-        bad.flatMap(({ row, faults }) =>
+        unseen.flatMap(({ row, faults }) =>
           faults.map(({ column, message }) => ({
             path: `row ${row}${column ? `, ${column}` : ''}`,
             message,

@@ -23,7 +23,7 @@ export function tableAsk(table: string | Rows, over: Partial<ImportBody> = {}): 
     again: false,
     id: randomUUID(),
     name: 'things.csv',
-    onlyGood: false,
+    leave: [],
     ...over,
   };
 }

@@ -16,6 +16,7 @@ import { ITEM_KINDS, type Item } from '../../core/repertoire/item';
 import type { GroupStart, StoreGroup } from '../../core/inventory/storeGroups';
 import { BOTH_HANDS } from '../../core/repertoire/minded';
 import type { Box as TravelBox } from '../../core/inventory/types';
+import { kilograms } from '../../core/units/format';
 import { counted } from '../../core/words';
 import { labelledOf } from '../../core/kit/codes';
 import { ScanButton } from '../scan/ScanButton';
@@ -86,7 +87,7 @@ function Row({ line, box }: { line: StoreLine; box: TravelBox | undefined }) {
           {line.gramsEach !== null && line.gramsEach >= BOTH_HANDS && (
             <Box component="span" sx={{ font: '400 14px/20px Atkinson', color: 'var(--muted)' }}>
               {' '}
-              {(line.gramsEach / 1000).toFixed(1)} kg
+              {kilograms(line.gramsEach)}
             </Box>
           )}
         </Box>

@@ -5,6 +5,7 @@ import { hazardWords } from '../../core/kit/ghs';
 import { type Heavy, type Mind, type Minded, heaviest } from '../../core/kit/foremost';
 import { weightWords } from '../../core/kit/labels';
 import { type PackedBox, weightOf } from '../../core/kit/packing';
+import { kilograms } from '../../core/units/format';
 import { counted, listInWords } from '../../core/words';
 import { dayWords } from '../brief/dates';
 import { type EntryProps, KitEntryRow } from './KitEntryRow';
@@ -66,8 +67,6 @@ function whyOf(minded: Minded, store: EntryProps['store']): ReactNode {
   return worst ?? (item?.cold ? 'Very cold: burns, and drives the air out' : undefined);
 }
 
-const kg = (grams: number): string => `${(grams / 1000).toFixed(1)} kg`;
-
 function HeavyRow({ heavy, packed }: { heavy: readonly Heavy[]; packed: readonly PackedBox[] }) {
   const [first, ...others] = heavy;
   if (!first) return null;
@@ -76,12 +75,12 @@ function HeavyRow({ heavy, packed }: { heavy: readonly Heavy[]; packed: readonly
     <Group title="Heavy" ember={false}>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'baseline', py: 1.25 }}>
         <Box sx={{ width: { md: 112 }, textAlign: 'right', font: '600 17px/22px Bricolage' }}>
-          {kg(first.grams)}
+          {kilograms(first.grams)}
         </Box>
         <Box sx={{ flex: '1 1 300px' }}>
           <b>{nameOf(first)}</b>
           {others.length > 0 &&
-            `, then ${listInWords(others.slice(0, NAMED).map((one) => `${nameOf(one)} ${kg(one.grams)}`))}`}
+            `, then ${listInWords(others.slice(0, NAMED).map((one) => `${nameOf(one)} ${kilograms(one.grams)}`))}`}
           {others.length > NAMED && ` and ${others.length - NAMED} more`}. In all{' '}
           <b>{weightWords(weightOf(packed))}</b>.
         </Box>

@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
-import { firstExpiredFirst, lastDay } from '../../../core/inventory/dates';
 import type { BoughtPack } from '../../../core/inventory/shoppingLine';
-import type { StockStep, Wanting } from '../../../core/inventory/stockAhead';
+import type { Standing, StockStep, Wanting } from '../../../core/inventory/stockAhead';
 import type { StockedLot } from '../../../core/inventory/types';
 import type { Item } from '../../../core/repertoire/item';
 import { dimensionOf } from '../../../core/units/units';
@@ -14,10 +13,7 @@ interface PictureProps {
   item: Item;
   past: readonly StockStep[];
   steps: readonly StockStep[];
-  /** All that is held today, usable or not. */
-  held: number;
-  /** The usable ones. */
-  lots: readonly StockedLot[];
+  standing: Standing;
   wanting: readonly Wanting[];
   order: BoughtPack | null;
   width: number;
@@ -272,16 +268,11 @@ export function AheadPicture(props: Omit<PictureProps, 'width'>) {
 }
 
 function Picture(props: PictureProps) {
-  const { item, past, steps, held, lots, wanting, order, width, amount } = props;
-  const bottles = firstExpiredFirst(lots, item).slice(0, BOTTLES);
-  const usable = lots.reduce((sum, lot) => sum + lot.stock, 0);
+  const { item, past, steps, standing, wanting, order, width, amount } = props;
+  const { held, usable } = standing;
+  const bottles = standing.lots.slice(0, BOTTLES);
   const frame = frameOf(past, steps, held, { width, today: today(), bottles: bottles.length });
   const [pastEnd, from] = frame.today;
-  // What is used first stands on top: the line falls through it first.
-  const stacked = bottles.map((lot, i) => ({
-    lot,
-    under: usable - bottles.slice(0, i + 1).reduce((sum, one) => sum + one.stock, 0),
-  }));
   const ahead = steps.filter(({ kind, day }) => kind !== 'spoils' || day > today());
   return (
     <svg
@@ -326,14 +317,14 @@ function Picture(props: PictureProps) {
       />
       <path d={stepPath(frame, ahead, usable, false)} {...INK} strokeWidth={2.5} />
       <path d={`M62 ${BASE}H${width - 8}`} stroke="var(--ink)" strokeWidth={2} />
-      {stacked.map(({ lot, under }, i) => (
+      {bottles.map(({ lot, under, until }, i) => (
         <Bottle
           key={lot.id}
           {...{ frame, lot, wanting, amount }}
           isLiquid={dimensionOf(item.unit) === 'volume'}
           from={under}
           x={pastEnd + 10 + i * 74}
-          until={lastDay(lot, item)}
+          until={until}
         />
       ))}
       <Labels frame={frame} steps={ahead} amount={amount} />

@@ -4,10 +4,10 @@ import Button from '@mui/material/Button';
 import dayjs from 'dayjs';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { usableOn } from '../../../core/inventory/dates';
 import {
   type StockStep,
   lastsTo,
+  standingOn,
   stockAfter,
   stockBefore,
 } from '../../../core/inventory/stockAhead';
@@ -120,8 +120,6 @@ export function StockAhead({ item }: { item: Item }) {
     [movements, shows, day],
   );
   if (!lots || !steps || !ahead) return null;
-  const usable = lots.filter((lot) => lot.stock > 0 && usableOn(lot, item, day));
-  const held = lots.reduce((sum, lot) => sum + lot.stock, 0);
   return (
     <Box component="section" aria-label="In the store today" sx={{ mb: 2 }}>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>
@@ -132,8 +130,8 @@ export function StockAhead({ item }: { item: Item }) {
       </Box>
       {(past.length > 0 || steps.length > 0) && (
         <AheadPicture
-          {...{ item, past, steps, held, amount }}
-          lots={usable}
+          {...{ item, past, steps, amount }}
+          standing={standingOn(item, lots, day)}
           wanting={ahead.wanting}
           order={ahead.line?.packs[0] ?? null}
         />

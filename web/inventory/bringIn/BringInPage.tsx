@@ -7,6 +7,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { StorePreview } from '../../../contract/imports';
+import { badRows } from '../../../contract/tables/badRows';
 import { STORE_COLUMNS } from '../../../contract/tables/inventoryColumns';
 import { sheetOf } from '../../../contract/tables/layout';
 import { counted } from '../../../core/words';
@@ -17,7 +18,7 @@ import { TableSource } from '../../tables/TableSource';
 import { CameIn, Coming, Told, useTakeBack } from './CameIn';
 import { PreviewTable } from './PreviewTable';
 import { Questions } from './Questions';
-import { type BringIn, type Done, type Table, badRows, refusalOf, useBringIn } from './useBringIn';
+import { type BringIn, type Done, type Table, refusalOf, useBringIn } from './useBringIn';
 
 const saveBad = (bad: Done['bad']): Promise<void> => saveCsv('rows-to-put-right.csv', bad);
 
@@ -90,7 +91,10 @@ function Outcome({
       {bad > 0 && (
         <Box sx={{ color: 'var(--ember)' }}>
           △ {counted(bad, 'row needs', 'rows need')} another look.{' '}
-          <Button size="small" onClick={() => void saveBad(badRows(table, preview))}>
+          <Button
+            size="small"
+            onClick={() => void saveBad(badRows(table.rows, table.said.headingAt, preview.rows))}
+          >
             Save {bad === 1 ? 'it' : 'them'} as a table, with the reasons
           </Button>
         </Box>

@@ -8,7 +8,7 @@ import dayjs from 'dayjs';
 import type { ReactNode } from 'react';
 import type { StorePreview } from '../../../contract/imports';
 import { dayOf } from '../../../contract/tables/days';
-import { type DecimalMark, currencyIn, pointed } from '../../../contract/tables/figures';
+import { otherCurrencies, readAs } from '../../../contract/tables/figures';
 import { cellText } from '../../../contract/tables/file';
 import { titleOf } from '../../../contract/tables/inventoryColumns';
 import { PACK_WAYS } from '../../../contract/tables/inventoryRow';
@@ -116,10 +116,6 @@ function KindAsks({ bring, table: { said }, preview }: QuestionsProps) {
 const dayWords = (day: string | null): string =>
   day ? dayjs(day).format('D MMMM YYYY') : 'no day';
 
-/** “1.500 g” as 1.5 g or 1500 g. */
-const readBy = (text: string, mark: DecimalMark): string =>
-  pointed(text, mark).replace(/\d+\.\d+/g, (figure) => String(Number(figure)));
-
 function ReadingAsks({ bring, table: { said }, preview }: QuestionsProps) {
   const ask = (at: number, more: Partial<ReadingAsked>): void =>
     bring.say({
@@ -151,8 +147,8 @@ function ReadingAsks({ bring, table: { said }, preview }: QuestionsProps) {
         label={`Figures in ${column}`}
         value={mark}
         options={[
-          ['.', readBy(doubt, '.')],
-          [',', readBy(doubt, ',')],
+          ['.', readAs(doubt, '.')],
+          [',', readAs(doubt, ',')],
         ]}
         onChange={(next) => ask(at, { mark: next })}
       >
@@ -167,19 +163,15 @@ function OtherMoney({ table: { rows, said } }: Pick<QuestionsProps, 'table'>) {
   const own = useSettings().data?.currency;
   const at = said.mapping.indexOf('price');
   if (at < 0 || own === undefined) return null;
-  const ours = new Intl.NumberFormat('en', { style: 'currency', currency: own })
-    .formatToParts(0)
-    .find(({ type }) => type === 'currency')?.value;
-  const others = new Set(
-    rows
-      .map((row) => currencyIn(cellText(row[at])))
-      .filter((sign) => sign && sign !== own && sign !== ours),
+  const others = otherCurrencies(
+    rows.map((row) => cellText(row[at])),
+    own,
   );
-  if (others.size === 0) return null;
+  if (others.length === 0) return null;
   return (
     <Box component="li" sx={{ py: 1, color: 'var(--ember)' }}>
-      △ Some prices are in {[...others].join(', ')}, and money here in {own}: they come in as they
-      are, not converted.
+      △ Some prices are in {others.join(', ')}, and money here in {own}: they come in as they are,
+      not converted.
     </Box>
   );
 }

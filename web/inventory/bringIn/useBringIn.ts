@@ -8,7 +8,8 @@ import type {
   TableImport,
   TableWords,
 } from '../../../contract/imports';
-import { cellText } from '../../../contract/tables/file';
+import { badRows } from '../../../contract/tables/badRows';
+import { type Rows, cellText } from '../../../contract/tables/file';
 import { STORE_COLUMNS, type StoreKey } from '../../../contract/tables/inventoryColumns';
 import { headingOf } from '../../../contract/tables/layout';
 import { guessMapping, plainHeading } from '../../../contract/tables/table';
@@ -68,24 +69,7 @@ function begun(source: Source, words: TableWords): Table {
 /** What came in, and what is left to put right. */
 export interface Done {
   table: TableImport;
-  bad: readonly (readonly (string | number)[])[];
-}
-
-/** The rows that need another look as they were, each with its reasons; the heading first. */
-export function badRows({ rows, said }: Table, { rows: read }: StorePreview): Done['bad'] {
-  const width = Math.max(...rows.map((row) => row.length));
-  const full = (row: readonly (string | number)[]): (string | number)[] => [
-    ...row,
-    ...Array<string>(width - row.length).fill(''),
-  ];
-  const bad = read.filter(({ faults }) => faults.length > 0);
-  return [
-    [...full(rows[said.headingAt] ?? []), 'What is wrong'],
-    ...bad.map(({ row, faults }) => [
-      ...full(rows[row - 1] ?? []),
-      faults.map(({ column, message }) => `${column} ${message}`.trim()).join('; '),
-    ]),
-  ];
+  bad: Rows;
 }
 
 export function useBringIn() {
@@ -143,13 +127,13 @@ export function useBringIn() {
       const id = newId();
       setComing(id);
       try {
-        const bad = badRows(table, seen);
+        const bad = badRows(table.rows, table.said.headingAt, seen.rows);
         const ask: ImportBody = {
           ...table.said,
           rows: table.rows,
           id,
           name: table.name.slice(0, 200),
-          onlyGood: bad.length > 1,
+          leave: seen.rows.flatMap(({ row, faults }) => (faults.length > 0 ? [row] : [])),
         };
         const came = await send<TableImport>('POST', '/store/import', ask);
         await client.invalidateQueries();
