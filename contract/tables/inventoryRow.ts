@@ -132,7 +132,8 @@ export class RowReader {
     const as = this.get('strengthAs', (text) => readWord(text, STRENGTH_KIND));
     return {
       ...start,
-      name: this.text('name') ?? start.name,
+      // By its name it is known whatever its capitals, and keeps its own.
+      name: (this.text('itemId') && this.text('name')) ?? start.name,
       unit,
       functionTest: this.text('functionTest') ?? start.functionTest,
       testHolds: this.get('testHolds', readYesNo) ?? start.testHolds,

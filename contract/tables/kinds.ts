@@ -23,7 +23,9 @@ export function guessKind(word: string): ItemKind | null {
   const exact = kinds.find((kind) => [kind, ITEM_KIND[kind].toLowerCase()].includes(word));
   if (exact) return exact;
   const meant = kinds.filter((kind) => ALSO[kind].test(word));
-  return meant.length === 1 || meant[0] === 'gear' ? (meant[0] ?? null) : null;
+  // “Safety equipment” is gear before it is anything else.
+  if (meant.includes('gear')) return 'gear';
+  return meant.length === 1 ? (meant[0] ?? null) : null;
 }
 
 const USED_UP: readonly Dimension[] = ['volume', 'mass'];

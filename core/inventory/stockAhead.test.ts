@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { dayAfter } from '../time/days';
-import { lastsTo, stockAfter, stockBefore, type Wanting } from './stockAhead';
+import { lastsTo, standingOn, stockAfter, stockBefore, type Wanting } from './stockAhead';
 import type { Movement, StockedLot } from './types';
 
 const TODAY = '2027-05-30';
@@ -37,6 +37,7 @@ describe('from today on', () => {
       [day(5), 'come', 40, 306, 0],
       [day(20), 'show', -226, 80, 44],
     ]);
+    expect(steps.map(({ amount }) => amount)).toEqual([84, 40, 270]);
     expect(lastsTo(steps)).toMatchObject({
       to: { title: 'Show 3' },
       lacks: { title: 'Show 20' },
@@ -144,4 +145,38 @@ test('what happened: a step a day and show, without what was taken back', () => 
     { day: day(-9), change: 500, stock: 500, title: '2 bottles' },
     { day: day(-7), change: -44, stock: 456, title: 'Boat Shed', showId: 's' },
   ]);
+});
+
+describe('what stands in the store today', () => {
+  const lots = [
+    lot('late', 200, { expiry: day(400) }),
+    lot('soon', 150, { expiry: day(5) }),
+    lot('old', 30, { expiry: day(-1) }),
+    lot('out', 7, { state: 'out' }),
+    lot('empty', 0),
+  ];
+
+  test('the lot that is used first stands on top of the others; what does not count stands nowhere', () => {
+    expect(standingOn(keeps, lots, TODAY)).toMatchObject({
+      held: 387,
+      usable: 350,
+      lots: [
+        { lot: { id: 'soon' }, under: 200, until: day(5) },
+        { lot: { id: 'late' }, under: 0, until: day(400) },
+      ],
+    });
+  });
+
+  test('is where the line goes on from, once what is gone has gone', () => {
+    const [first, second, ...others] = stockAfter(keeps, lots, [], [], TODAY);
+    expect([first?.kind, second?.kind]).toEqual(['spoils', 'spoils']);
+    expect(second?.stock).toBe(standingOn(keeps, lots, TODAY).usable);
+    expect(others.map(({ stock }) => stock)).toEqual([200, 0]);
+  });
+
+  test('of nothing there is nothing', () => {
+    expect(standingOn(keeps, [], TODAY)).toEqual({ held: 0, usable: 0, lots: [] });
+    expect(stockAfter(keeps, [], [], [], TODAY)).toEqual([]);
+    expect(lastsTo([])).toEqual({ to: null, lacks: null, shows: 0 });
+  });
 });

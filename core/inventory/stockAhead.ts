@@ -26,7 +26,8 @@ export interface StockStep {
   change: number;
   /** What there is from then on. */
   stock: number;
-  /** Base units that a show lacks. */
+  /** Base units that a show wants, that an order brings, or that go; and of what a show wants, what it lacks. */
+  amount: number;
   short: number;
   showId: string | null;
   /** The show, or what was noted; empty where nothing was. */
@@ -53,11 +54,21 @@ export function stockBefore(
     const last = steps.at(-1);
     if (last?.day === day && last.showId === showId) {
       last.change += change;
+      last.amount = Math.abs(last.change);
       last.stock = stock;
       continue;
     }
     const title = showId === null ? note : titleOf(showId);
-    steps.push({ day, kind: 'past', change, stock, short: 0, showId, title });
+    steps.push({
+      day,
+      kind: 'past',
+      change,
+      stock,
+      amount: Math.abs(change),
+      short: 0,
+      showId,
+      title,
+    });
   }
   return steps.filter(({ change }) => !isNothing(change));
 }
@@ -77,7 +88,8 @@ export function stockAfter(
   const step = (day: string, kind: StockStep['kind'], before: number, more: object = {}): void => {
     const stock = total();
     const change = stock - before;
-    const own = { day, kind, change, stock, short: 0, showId: null, title: '', ...more };
+    const plain = { day, kind, change, stock, amount: Math.abs(change), short: 0 };
+    const own = { ...plain, showId: null, title: '', ...more };
     if (!isNothing(change) || own.short > 0) steps.push(own);
   };
   const spoil = (until: string): void => {
@@ -104,7 +116,7 @@ export function stockAfter(
       step(event.day, 'come', before);
       continue;
     }
-    const { from, got, short, showId, title } = event.wanting;
+    const { from, need, got, short, showId, title } = event.wanting;
     let rest = got;
     for (const { lotId, base } of from) {
       const taken = Math.min(base, left.get(lotId) ?? 0);
@@ -112,7 +124,7 @@ export function stockAfter(
       rest -= taken;
     }
     arrived = Math.max(0, arrived - Math.max(0, rest));
-    step(event.day, 'show', before, { short, showId, title });
+    step(event.day, 'show', before, { amount: need, short, showId, title });
   }
   const last = lots
     .map((lot) => spoilsOn(item, lot, today) ?? '')

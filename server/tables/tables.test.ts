@@ -369,6 +369,57 @@ describe('taking back', () => {
     expect(stored()).toEqual(before);
   });
 
+  test('one that a crash left in part is known as such, is no table that came in, and can be taken back', async () => {
+    const before = stored();
+    const ask = tableAsk('Name,Qty\nPlum,3\nPear,4');
+    await bringIn(ask);
+    // As it is left when the laptop is switched off before its end.
+    server.context.db.prepare('UPDATE table_import SET whole = 0 WHERE id = ?').run(ask.id);
+    const [left] = server.context.imports.list();
+    expect(left).toMatchObject({ id: ask.id, came: 2, whole: false, busy: false, back: null });
+    expect((await preview(ask)).same).toBeNull();
+    await back(ask.id);
+    expect(stored()).toEqual(before);
+  });
+
+  test('what was removed in the meantime is gone, as was wanted', async () => {
+    const { id } = await bringIn(tableAsk('Name,Qty\nPlum,3'));
+    const { context } = server;
+    const plum = itemCalled('Plum');
+    const [lot] = context.ledger.stocked([plum?.id ?? '']);
+    context.lots.remove(lot?.id ?? '', lot?.version ?? 0);
+    context.items.remove(plum?.id ?? '', plum?.version ?? 0);
+    expect(await back(id)).toEqual({ items: 0, lots: 0, stays: [] });
+    expect(itemCalled('Plum')).toBeUndefined();
+  });
+
+  test('what a demo uses, or was ordered, stays', async () => {
+    const { id } = await bringIn(
+      tableAsk('Name,Kind\nPlum,Equipment\nPear,Equipment\nFig,Equipment'),
+    );
+    const { context } = server;
+    const [demo] = context.demos.list();
+    if (!demo) throw new Error('no demo');
+    const { version, ...plain } = demo;
+    const [method, ...others] = plain.methods;
+    if (!method) throw new Error('no method');
+    const line = method.kit[0];
+    if (!line) throw new Error('no kit');
+    const kit = [...method.kit, { ...line, id: 'own', itemId: itemCalled('Plum')?.id ?? '' }];
+    context.demos.change({ ...plain, methods: [{ ...method, kit }, ...others] }, version);
+    context.orders.add({
+      ...{ id: 'o', itemId: itemCalled('Pear')?.id ?? '', terms: 'bought' as const, amount: 1 },
+      ...{ unit: 'piece' as const, count: 1, price: 100, supplier: '', ordered: '2027-05-30' },
+      ...{ expected: '2039-06-05', come: null, keeps: null, backBy: null, back: null, note: '' },
+    });
+    const told = await back(id);
+    expect(told.items).toBe(1);
+    expect(told.stays.map(({ name, why }) => `${name} ${why}`).sort()).toEqual([
+      'Pear was ordered',
+      'Plum is in the kit of a demo',
+    ]);
+  });
+
   test('one whose record is damaged says so, and holds no other up', async () => {
     const { id } = await bringIn(tableAsk('Name,Qty\nPlum,3'));
     server.context.db.prepare(`UPDATE table_import_part SET changes = '{"items":7}'`).run();

@@ -52,7 +52,7 @@ export function TopLine(props: Props) {
       sx={{
         display: 'flex',
         alignItems: 'center',
-        columnGap: { xs: 1.5, md: 2 },
+        columnGap: { xs: 0.5, md: 2 },
         flexWrap: { xs: 'wrap', md: 'nowrap' },
         minHeight: { xs: 72, md: 48 },
         fontSize: { xs: 17, md: 24 },

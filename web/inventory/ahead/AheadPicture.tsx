@@ -143,11 +143,8 @@ function Labels({
           stroke={isShort ? 'var(--ember)' : 'var(--line-strong)'}
         />
         <text x={x + 4} y={lane} {...(isShort ? ember : strong)}>
-          {step.change < 0
-            ? amount(-step.change - 0 + step.short)
-            : step.change > 0
-              ? `+ ${amount(step.change)}`
-              : amount(step.short)}
+          {step.kind === 'come' ? '+ ' : ''}
+          {amount(step.amount)}
         </text>
         <text x={x + 4} y={lane + 17} {...small}>
           {what.length > 20 ? `${what.slice(0, 19)}…` : what}
@@ -255,7 +252,7 @@ function OrderBy({ frame, order }: { frame: Frame; order: BoughtPack }) {
 }
 
 const sentence = (step: StockStep, amount: PictureProps['amount']): string =>
-  `${dayWords(step.day)}: ${step.kind === 'show' ? step.title : step.kind === 'come' ? 'comes' : step.kind === 'spoils' ? 'out of date' : step.title || 'changed'} ${amount(Math.abs(step.change))}, then ${amount(step.stock)}${step.short > 0 ? `, ${amount(step.short)} short` : ''}`;
+  `${dayWords(step.day)}: ${step.kind === 'show' ? step.title : step.kind === 'come' ? 'comes' : step.kind === 'spoils' ? 'out of date' : step.title || 'changed'} ${amount(step.amount)}, then ${amount(step.stock)}${step.short > 0 ? `, ${amount(step.short)} short` : ''}`;
 
 /** As wide as the page lets it be. */
 export function AheadPicture(props: Omit<PictureProps, 'width'>) {

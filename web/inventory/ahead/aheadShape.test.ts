@@ -10,6 +10,7 @@ const step = (n: number, stock: number, change = -10): StockStep => ({
     kind: 'show',
     change,
     stock,
+    amount: 10,
     short: 0,
     showId: `s${n}`,
     title: `Show ${n}`,
